@@ -1,0 +1,28 @@
+package kwibbet.bench;
+
+import kwibbet.card.Card;
+import kwibbet.layout.SheetPlan;
+import kwibbet.layout.SheetPlanner;
+import kwibbet.layout.WorkOrder;
+import kwibbet.paper.PaperShelf;
+import kwibbet.tool.Toolbox;
+
+/**
+ * Everything worked out for one run of a card; what pages, prints and files show.
+ *
+ * @param card the card
+ * @param shelf the papers it was planned with
+ * @param tools the tools it was planned for
+ * @param order the pieces by paper
+ * @param sheets how the paper is cut
+ * @param bench the steps
+ */
+public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, BenchPlan bench) {
+
+    /** Works it out. */
+    public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
+        WorkOrder order = WorkOrder.of(card, shelf);
+        SheetPlan sheets = SheetPlanner.plan(order);
+        return new RunPlan(card, shelf, tools, order, sheets, BenchPlan.of(card, sheets, tools));
+    }
+}

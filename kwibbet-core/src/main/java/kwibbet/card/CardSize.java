@@ -1,0 +1,35 @@
+package kwibbet.card;
+
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.SheetSizes;
+import kwibbet.paper.SheetSizes.Family;
+import kwibbet.shape.Size;
+
+/**
+ * A finished size that is made every day.
+ *
+ * @param key names it in forms
+ * @param title what makers call it
+ * @param size the shut card
+ * @param system the system it is said in
+ */
+public record CardSize(String key, String title, Size size, MeasureSystem system) {
+
+    /** Standard, 5 × 7 and slimline are common practice, no source; A5 and A6 are ISO 216; the others are ours. */
+    public static final List<CardSize> ALL = List.of(
+            inches("standard", "Standard", Length.ofInches(17, 4), Length.ofInches(11, 2)),
+            inches("five-by-seven", "5 × 7", Length.ofInches(5), Length.ofInches(7)),
+            inches("slimline", "Slimline", Length.ofInches(4), Length.ofInches(9)),
+            inches("small-slim", "Small slim", Length.ofInches(3), Length.ofInches(6)),
+            inches("square", "Square", Length.ofInches(5), Length.ofInches(5)),
+            new CardSize("a6", "A6", SheetSizes.of(Family.A, 6), MeasureSystem.METRIC),
+            new CardSize("a5", "A5", SheetSizes.of(Family.A, 5), MeasureSystem.METRIC),
+            new CardSize("b6", "B6", SheetSizes.of(Family.B, 6), MeasureSystem.METRIC));
+
+    private static CardSize inches(String key, String title, Length width, Length height) {
+        return new CardSize(key, title, new Size(width, height), MeasureSystem.INCH);
+    }
+}

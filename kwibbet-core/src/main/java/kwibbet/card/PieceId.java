@@ -1,0 +1,27 @@
+package kwibbet.card;
+
+import java.util.regex.Pattern;
+
+/**
+ * Names one piece of a card.
+ *
+ * @param value lower-case letters, digits and hyphens; unique in its card
+ */
+public record PieceId(String value) {
+
+    private static final Pattern FORM = Pattern.compile("[a-z][a-z0-9-]{0,39}");
+
+    /** The piece that folds. */
+    public static final PieceId BASE = new PieceId("base");
+
+    /**
+     * Checks the name.
+     *
+     * @throws IllegalArgumentException when it is not a lower-case letter and up to 39 letters, digits and hyphens
+     */
+    public PieceId {
+        if (!FORM.matcher(value).matches()) {
+            throw new IllegalArgumentException("“" + value + "” cannot name a piece");
+        }
+    }
+}

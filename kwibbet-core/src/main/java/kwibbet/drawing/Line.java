@@ -1,0 +1,23 @@
+package kwibbet.drawing;
+
+/** What a line means. */
+public enum Line {
+    /** No line at all. */
+    NONE,
+    /** The edge of a piece: where it is cut. */
+    CUT,
+    /** A crease that folds towards the viewer. */
+    VALLEY,
+    /** A crease that folds away from the viewer. */
+    MOUNTAIN,
+    /** An edge behind something. */
+    HIDDEN,
+    /** The edge of a sheet as it is bought. */
+    SHEET,
+    /** A dimension line and what belongs to it. */
+    FINE,
+    /** Hatching of what is left over. */
+    HATCH,
+    /** The edge to measure from. */
+    FENCE
+}

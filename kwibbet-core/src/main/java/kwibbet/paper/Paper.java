@@ -1,0 +1,74 @@
+package kwibbet.paper;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
+import kwibbet.shape.Size;
+
+/**
+ * One paper of the inventory.
+ *
+ * @param id its id
+ * @param name what the maker calls it
+ * @param kind what it is
+ * @param sheet one sheet, its height upright
+ * @param system the system its size is said in
+ * @param colour the face that shows
+ * @param pattern whether that face has an up
+ * @param grain which way the fibres run
+ * @param gramsPerSquareMetre its weight, ISO 536
+ * @param caliper the thickness of one sheet
+ * @param onHand how many sheets there are
+ */
+public record Paper(
+        PaperId id,
+        String name,
+        PaperKind kind,
+        Size sheet,
+        MeasureSystem system,
+        Colour colour,
+        Pattern pattern,
+        Grain grain,
+        int gramsPerSquareMetre,
+        Length caliper,
+        int onHand) {
+
+    /** The smallest and largest sheet side that is taken for one. */
+    private static final Length SMALLEST_SIDE = Length.ofInches(1);
+
+    private static final Length LARGEST_SIDE = Length.ofInches(48);
+    private static final Length THICKEST = Length.ofInches(1, 4);
+    private static final int HEAVIEST = 2_000;
+    private static final int MOST_ON_HAND = 100_000;
+    private static final int LONGEST_NAME = 60;
+
+    /** The paper if its figures are those of a paper, otherwise everything that is wrong, by field. */
+    public Outcome<Paper> checked() {
+        List<Refusal> reasons = new ArrayList<>();
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            reasons.add(new Refusal("name", "Give the paper a name of 1 to " + LONGEST_NAME + " letters."));
+        }
+        checkSide(reasons, "sheetWidth", sheet.width());
+        checkSide(reasons, "sheetHeight", sheet.height());
+        if (gramsPerSquareMetre < 20 || gramsPerSquareMetre > HEAVIEST) {
+            reasons.add(new Refusal("weight", "The weight must be 20 to " + HEAVIEST + " g/m²."));
+        }
+        if (!caliper.isPositive() || caliper.isLongerThan(THICKEST)) {
+            reasons.add(new Refusal("caliper", "The thickness must be more than 0 and at most " + THICKEST + "."));
+        }
+        if (onHand < 0 || onHand > MOST_ON_HAND) {
+            reasons.add(new Refusal("onHand", "Sheets on hand must be 0 to " + MOST_ON_HAND + "."));
+        }
+        return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
+    }
+
+    private static void checkSide(List<Refusal> reasons, String field, Length side) {
+        if (side.isShorterThan(SMALLEST_SIDE) || side.isLongerThan(LARGEST_SIDE)) {
+            reasons.add(new Refusal(field, "A sheet is " + SMALLEST_SIDE + " to " + LARGEST_SIDE + " a side."));
+        }
+    }
+}

@@ -1,0 +1,20 @@
+package kwibbet.paper;
+
+/**
+ * Names one paper of the maker's inventory.
+ *
+ * @param value short and unique in the inventory
+ */
+public record PaperId(String value) {
+
+    /**
+     * Checks the name.
+     *
+     * @throws IllegalArgumentException when it is blank
+     */
+    public PaperId {
+        if (value.isBlank()) {
+            throw new IllegalArgumentException("a paper needs an id");
+        }
+    }
+}

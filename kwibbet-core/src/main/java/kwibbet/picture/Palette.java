@@ -1,0 +1,24 @@
+package kwibbet.picture;
+
+import kwibbet.card.Piece;
+import kwibbet.drawing.Fill;
+import kwibbet.drawing.Ink;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperShelf;
+
+/** The colours pieces are drawn in: those of their papers, white where a paper is not on the shelf. */
+record Palette(PaperShelf shelf) {
+
+    Colour colour(Piece piece) {
+        return shelf.find(piece.paper()).map(Paper::colour).orElse(Colour.WHITE);
+    }
+
+    Fill fill(Piece piece) {
+        return new Fill.Paper(colour(piece));
+    }
+
+    Ink ink(Piece piece) {
+        return Ink.on(colour(piece));
+    }
+}

@@ -1,0 +1,83 @@
+package kwibbet.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.card.Card;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.wording.Phrase;
+
+/** Rulers: the one along the top of the table, and those that prove a print is at full size. */
+public final class RulerPicture {
+
+    private RulerPicture() {}
+
+    /**
+     * The ruler above the table, to the table's scale, its zero over the left edge of the flat card. It runs on to the right past the
+     * table's frame, as far as the widest page.
+     */
+    public static Drawing aboveTable(Card card, TableScale scale) {
+        MeasureSystem system = card.design().system();
+        Length row = scale.textHeight();
+        Rect frame = Rect.of(Length.ZERO, Length.ZERO, scale.side(), row.multipliedBy(2));
+        Sketch sketch = new Sketch(frame, row, system);
+        Length zero = scale.margin(card.form().flat().width());
+        Length step = system == MeasureSystem.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(1);
+        int perUnit = system == MeasureSystem.INCH ? 8 : 10;
+        long marks = scale.side().multipliedBy(6).dividedBy(step);
+        int skip = scale.side().isLongerThan(Length.ofInches(24)) ? perUnit / 2 : 1;
+        for (long i = -zero.dividedBy(step); i <= marks; i += skip) {
+            Length x = zero.plus(step.multipliedBy(i));
+            boolean unit = i % perUnit == 0;
+            boolean half = i % (perUnit / 2) == 0;
+            Length height = sketch.rows(unit ? 0.8 : half ? 0.55 : 0.3);
+            sketch.stroke(Line.FINE, new Point(x, frame.bottom().minus(height)), new Point(x, frame.bottom()));
+            if (unit && i >= 0) {
+                Phrase label = Phrase.of(String.valueOf(system == MeasureSystem.INCH ? i / perUnit : i));
+                sketch.text(new Point(x, frame.bottom().minus(sketch.rows(1.35))), label, 0.8, Ink.ON_PAGE);
+            }
+        }
+        return sketch.drawing("A ruler to the scale of the drawing below");
+    }
+
+    /** A 4 inch ruler, by eighths. */
+    public static Drawing fourInches() {
+        return check(Length.ofInches(1, 8), 8, 4, 1, "4 in");
+    }
+
+    /** A 100 mm ruler, by millimetres. */
+    public static Drawing hundredMillimetres() {
+        return check(Length.ofMillimetres(1), 10, 10, 10, "100 mm");
+    }
+
+    private static Drawing check(Length step, int perUnit, int units, int labelBy, String title) {
+        Length whole = step.multipliedBy((long) perUnit * units);
+        Length row = Length.ofInches(1, 8);
+        Rect frame = Rect.of(row.negated(), Length.ZERO, whole.plus(row.multipliedBy(6)), row.multipliedBy(3));
+        Sketch sketch = new Sketch(frame, row, MeasureSystem.INCH);
+        List<Point> line = new ArrayList<>(
+                List.of(new Point(Length.ZERO, row.multipliedBy(2)), new Point(whole, row.multipliedBy(2))));
+        sketch.add(new Mark.Stroke(line, Line.FINE, Ink.ON_LIGHT));
+        for (int i = 0; i <= perUnit * units; i++) {
+            Length x = step.multipliedBy(i);
+            Length height = sketch.rows(i % perUnit == 0 ? 1 : i % (perUnit / 2) == 0 ? 0.7 : 0.4);
+            Point foot = new Point(x, row.multipliedBy(2));
+            sketch.add(
+                    new Mark.Stroke(List.of(foot, foot.plus(Length.ZERO, height.negated())), Line.FINE, Ink.ON_LIGHT));
+            if (i % perUnit == 0) {
+                Phrase label = Phrase.of(String.valueOf(i / perUnit * labelBy));
+                sketch.text(new Point(x, sketch.rows(0.5)), label, 0.8, Ink.ON_LIGHT);
+            }
+        }
+        Point after = new Point(whole.plus(sketch.rows(3)), sketch.rows(1.5));
+        sketch.text(after, Phrase.of(title), 1, Ink.ON_LIGHT);
+        return sketch.drawing("A check ruler of " + title);
+    }
+}

@@ -1,0 +1,143 @@
+package kwibbet.picture;
+
+import java.util.List;
+
+import kwibbet.card.Card;
+import kwibbet.card.Piece;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
+import kwibbet.drawing.Hatching;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.layout.SheetLayout;
+import kwibbet.layout.SheetLayout.Cut;
+import kwibbet.layout.SheetLayout.Placement;
+import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.measure.Length;
+import kwibbet.paper.Paper;
+import kwibbet.paper.Pattern;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.wording.Phrase;
+
+/** A sheet as it lies on the table, with its pieces, the numbers of its cuts and what is left. */
+public final class SheetPicture {
+
+    /** Text heights to the longer side of the sheet. */
+    private static final int ROWS = 24;
+    /** More cut numbers than this would hide the sheet; the steps still name them. */
+    private static final int MOST_NUMBERED = 60;
+
+    private final Lettered sheet;
+    private final Card card;
+    private final Sketch sketch;
+    private final Rect whole;
+
+    private SheetPicture(Lettered sheet, Card card) {
+        this.sheet = sheet;
+        this.card = card;
+        this.whole = Rect.atOrigin(sheet.layout().sheet());
+        Length longest = Length.max(whole.size().width(), whole.size().height());
+        Length row = Length.ofTicks(longest.toTicks() / ROWS);
+        Length room = row.multipliedBy(3);
+        Rect frame = Rect.of(
+                room.negated(),
+                row.negated(),
+                whole.size().width().plus(room).plus(row.multipliedBy(2)),
+                whole.size().height().plus(row).plus(room));
+        this.sketch = new Sketch(frame, row, card.design().system());
+    }
+
+    /** Draws it. */
+    public static Drawing of(Lettered sheet, Card card) {
+        return new SheetPicture(sheet, card).draw();
+    }
+
+    private Drawing draw() {
+        Paper paper = sheet.paper();
+        Ink ink = Ink.on(paper.colour());
+        SheetLayout layout = sheet.layout();
+        sketch.add(new Mark.Area(
+                List.of(
+                        whole.corner(),
+                        new Point(whole.right(), whole.top()),
+                        new Point(whole.right(), whole.bottom()),
+                        new Point(whole.left(), whole.bottom())),
+                new Fill.Paper(paper.colour()),
+                Line.SHEET,
+                ink,
+                true));
+        layout.offcuts().forEach(offcut -> offcut(offcut, ink));
+        layout.placements().forEach(placement -> piece(placement, ink));
+        if (layout.cuts().size() <= MOST_NUMBERED) {
+            layout.cuts().forEach(this::cutNumber);
+        }
+        directions(paper);
+        sketch.width(whole, 1.5);
+        sketch.height(whole, -1.5);
+        return sketch.drawing("Sheet " + sheet.letter() + ", " + paper.name() + ", cut into "
+                + layout.placements().size() + (layout.placements().size() == 1 ? " piece" : " pieces"));
+    }
+
+    private void offcut(Rect area, Ink ink) {
+        sketch.add(Mark.Area.of(area, Fill.NONE, Line.CUT, ink));
+        Hatching.of(area, sketch.rows(0.6), ink).forEach(sketch::add);
+        label(
+                area,
+                Phrase.in(card.design().system())
+                        .words("left ")
+                        .size(area.size())
+                        .end(),
+                0.8,
+                ink,
+                0,
+                true);
+    }
+
+    private void piece(Placement placement, Ink ink) {
+        Piece piece = card.piece(placement.piece()).orElseThrow();
+        sketch.group(
+                piece.id().value(), piece.name(), List.of(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
+        label(placement.area(), Phrase.of(piece.name()), 1.1, ink, -0.7, false);
+        Phrase size = Phrase.in(card.design().system()).size(piece.size()).end();
+        label(placement.area(), size, 1, ink, 0.7, false);
+    }
+
+    /** Writes along the longer side where it fits, or not at all: the list beside the sheet says it too. */
+    private void label(Rect area, Phrase phrase, double size, Ink ink, double rowsDown, boolean clear) {
+        Length width = area.size().width();
+        Length height = area.size().height();
+        Point middle = Sketch.centre(area);
+        if (sketch.fits(phrase, size, width, height)) {
+            Point at = middle.plus(Length.ZERO, sketch.rows(rowsDown));
+            sketch.add(new Mark.Text(at, phrase, Mark.Anchor.MIDDLE, size, ink, false, clear));
+        } else if (sketch.fits(phrase, size, height, width)) {
+            Point at = middle.plus(sketch.rows(rowsDown), Length.ZERO);
+            sketch.add(new Mark.Text(at, phrase, Mark.Anchor.MIDDLE, size, ink, true, clear));
+        }
+    }
+
+    private void cutNumber(Cut cut) {
+        Rect inHand = cut.inHand();
+        Point centre = cut.axis() == Axis.VERTICAL
+                ? new Point(inHand.left().plus(cut.setting()), inHand.top().plus(sketch.rows(1)))
+                : new Point(inHand.left().plus(sketch.rows(1)), inHand.top().plus(cut.setting()));
+        sketch.add(new Mark.Disc(centre, sketch.rows(0.72), String.valueOf(cut.number())));
+    }
+
+    /** The grain as a double arrow and the pattern's up as a small one, beside the sheet. */
+    private void directions(Paper paper) {
+        Length x = whole.right().plus(sketch.rows(1));
+        paper.grain().axis().ifPresent(axis -> {
+            Point middle = new Point(x, whole.top().plus(sketch.rows(4)));
+            Arrows.both(axis, middle, sketch.rows(axis == Axis.VERTICAL ? 2 : 0.8), sketch.rows(0.4))
+                    .forEach(sketch::add);
+        });
+        if (paper.pattern() == Pattern.ONE_WAY) {
+            Point tip = new Point(x, whole.bottom().minus(sketch.rows(3)));
+            Arrows.up(tip, sketch.rows(2), sketch.rows(0.4)).forEach(sketch::add);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package kwibbet.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.drawing.DimensionLine;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.drawing.Mark.Anchor;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.wording.Phrase;
+
+/** Collects the marks of one drawing. */
+final class Sketch {
+
+    private final Rect frame;
+    private final Length textHeight;
+    private final MeasureSystem system;
+    private final List<Mark> marks = new ArrayList<>();
+
+    Sketch(Rect frame, Length textHeight, MeasureSystem system) {
+        this.frame = frame;
+        this.textHeight = textHeight;
+        this.system = system;
+    }
+
+    void add(Mark mark) {
+        marks.add(mark);
+    }
+
+    void group(String piece, String label, List<? extends Mark> grouped) {
+        marks.add(new Mark.Group(piece, label, List.copyOf(grouped)));
+    }
+
+    void text(Point at, Phrase phrase, double size, Ink ink) {
+        marks.add(new Mark.Text(at, phrase, Anchor.MIDDLE, size, ink, false, false));
+    }
+
+    void stroke(Line line, Point... path) {
+        marks.add(new Mark.Stroke(List.of(path), line, Ink.ON_PAGE));
+    }
+
+    /** The width of {@code measured}, {@code rows} text heights below it, or above where negative. */
+    void width(Rect measured, double rows) {
+        span(Axis.HORIZONTAL, measured.left(), measured.right(), measured, rows);
+    }
+
+    /** The height of {@code measured}, {@code rows} text heights to its right, or left where negative. */
+    void height(Rect measured, double rows) {
+        span(Axis.VERTICAL, measured.top(), measured.bottom(), measured, rows);
+    }
+
+    /** A stretch from {@code from} to {@code to}, measured along an edge of {@code object}. */
+    void span(Axis axis, Length from, Length to, Rect object, double rows) {
+        boolean after = rows > 0;
+        Length edge = axis == Axis.HORIZONTAL
+                ? (after ? object.bottom() : object.top())
+                : (after ? object.right() : object.left());
+        Phrase phrase = Phrase.of(to.minus(from), system);
+        new DimensionLine(axis, from, to, edge, edge.plus(rows(rows)), phrase, textHeight)
+                .marks()
+                .forEach(this::add);
+    }
+
+    /** A length of {@code count} text heights. */
+    Length rows(double count) {
+        return Length.ofTicks(Math.round(textHeight.toTicks() * count));
+    }
+
+    /** Whether a text of ordinary height and {@code size} roughly fits into a room. */
+    boolean fits(Phrase phrase, double size, Length width, Length height) {
+        double textWidth = phrase.text().length() * 0.56 * size * textHeight.toTicks();
+        return textWidth < width.toTicks() && 1.3 * size * textHeight.toTicks() < height.toTicks();
+    }
+
+    Drawing drawing(String title) {
+        return new Drawing(title, frame, textHeight, marks);
+    }
+
+    static Point centre(Rect area) {
+        return new Point(
+                Length.ofTicks(Math.floorDiv(area.left().plus(area.right()).toTicks(), 2L)),
+                Length.ofTicks(Math.floorDiv(area.top().plus(area.bottom()).toTicks(), 2L)));
+    }
+}

@@ -1,0 +1,37 @@
+package kwibbet.shape;
+
+/** A named edge of a piece as it lies before its maker. */
+public enum Edge {
+    LEFT("left", Axis.VERTICAL),
+    TOP("top", Axis.HORIZONTAL),
+    RIGHT("right", Axis.VERTICAL),
+    BOTTOM("bottom", Axis.HORIZONTAL);
+
+    private final String word;
+    private final Axis axis;
+
+    Edge(String word, Axis axis) {
+        this.word = word;
+        this.axis = axis;
+    }
+
+    /** The word for it: {@code left}, {@code top}, {@code right} or {@code bottom}. */
+    public String word() {
+        return word;
+    }
+
+    /** The direction it runs in. */
+    public Axis axis() {
+        return axis;
+    }
+
+    /** The edge on the other side. */
+    public Edge opposite() {
+        return switch (this) {
+            case LEFT -> RIGHT;
+            case TOP -> BOTTOM;
+            case RIGHT -> LEFT;
+            case BOTTOM -> TOP;
+        };
+    }
+}

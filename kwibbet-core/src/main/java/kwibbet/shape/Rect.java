@@ -1,0 +1,76 @@
+package kwibbet.shape;
+
+import kwibbet.measure.Length;
+
+/**
+ * A rectangle in its place.
+ *
+ * @param corner its left top corner
+ * @param size its width and height
+ */
+public record Rect(Point corner, Size size) {
+
+    /** A rectangle of {@code size} at the left top. */
+    public static Rect atOrigin(Size size) {
+        return new Rect(Point.ORIGIN, size);
+    }
+
+    /** The rectangle between two opposite corners. */
+    public static Rect of(Length left, Length top, Length width, Length height) {
+        return new Rect(new Point(left, top), new Size(width, height));
+    }
+
+    /** The x of the left edge. */
+    public Length left() {
+        return corner.x();
+    }
+
+    /** The y of the top edge. */
+    public Length top() {
+        return corner.y();
+    }
+
+    /** The x at which it ends. */
+    public Length right() {
+        return corner.x().plus(size.width());
+    }
+
+    /** The y at which it ends. */
+    public Length bottom() {
+        return corner.y().plus(size.height());
+    }
+
+    /** This rectangle moved to the right and down. */
+    public Rect plus(Length right, Length down) {
+        return new Rect(corner.plus(right, down), size);
+    }
+
+    /** The rectangle of {@code inner} size in the middle of this one; a half tick goes to the right and the bottom. */
+    public Rect centred(Size inner) {
+        return new Rect(
+                corner.plus(
+                        half(size.width().minus(inner.width())),
+                        half(size.height().minus(inner.height()))),
+                inner);
+    }
+
+    private static Length half(Length length) {
+        return Length.ofTicks(Math.floorDiv(length.toTicks(), 2L));
+    }
+
+    /** Whether {@code other} lies within this rectangle, edges included. */
+    public boolean contains(Rect other) {
+        return !other.left().isShorterThan(left())
+                && !other.top().isShorterThan(top())
+                && !other.right().isLongerThan(right())
+                && !other.bottom().isLongerThan(bottom());
+    }
+
+    /** Whether the two share more than an edge. */
+    public boolean overlaps(Rect other) {
+        return left().isShorterThan(other.right())
+                && other.left().isShorterThan(right())
+                && top().isShorterThan(other.bottom())
+                && other.top().isShorterThan(bottom());
+    }
+}

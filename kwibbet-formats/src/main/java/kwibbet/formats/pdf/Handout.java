@@ -1,0 +1,174 @@
+package kwibbet.formats.pdf;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+
+import org.apache.pdfbox.pdmodel.PDDocument;
+
+import kwibbet.bench.MakeStep;
+import kwibbet.bench.RunPlan;
+import kwibbet.bench.ScoreStep;
+import kwibbet.bench.TrimStep;
+import kwibbet.card.Card;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.layout.PaperPlan;
+import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Paper;
+import kwibbet.picture.FinishedPicture;
+import kwibbet.picture.FlatPicture;
+import kwibbet.picture.SheetPicture;
+import kwibbet.picture.TableScale;
+import kwibbet.wording.Phrase;
+
+/** The paper that lies on the bench: cut list, sheet diagrams, score list, steps, and templates at full size. */
+public final class Handout {
+
+    private static final float[] CUT_COLUMNS = {0, 0.3f, 0.52f, 0.62f};
+    private static final float[] SHEET_COLUMNS = {0, 0.4f, 0.58f, 0.74f};
+
+    private final RunPlan plan;
+    private final Card card;
+    private final MeasureSystem system;
+    private final PageFlow flow;
+
+    private Handout(RunPlan plan, PageFlow flow) {
+        this.plan = plan;
+        this.card = plan.card();
+        this.system = card.design().system();
+        this.flow = flow;
+    }
+
+    /**
+     * The handout of a run.
+     *
+     * @param plan the run
+     * @param format the page it is printed on
+     * @return a PDF file
+     */
+    public static byte[] write(RunPlan plan, PageFormat format) {
+        String name = plan.card().design().name();
+        try (PDDocument document = new PDDocument()) {
+            document.getDocumentInformation().setTitle(name);
+            try (PageFlow flow = new PageFlow(document, format.upright(), name)) {
+                new Handout(plan, flow).write(format);
+            }
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException("writing a PDF into memory failed", impossible);
+        }
+    }
+
+    private void write(PageFormat format) throws IOException {
+        cutList();
+        sheets();
+        scoreList();
+        making();
+        for (Piece piece : card.pieces()) {
+            new TemplatePages(flow, piece, system, format).draw();
+        }
+    }
+
+    private void cutList() throws IOException {
+        flow.title(card.design().name());
+        int spares = card.design().run().spares();
+        flow.line(
+                "",
+                Phrase.in(system)
+                        .words("Make " + card.design().run().make() + (spares == 0 ? "" : " and " + spares + " spare")
+                                + ". Shut ")
+                        .size(card.form().finished())
+                        .words(".")
+                        .end(),
+                12);
+        TableScale scale = TableScale.of(card);
+        flow.drawings(
+                List.of(
+                        FlatPicture.of(card, plan.shelf(), PieceId.BASE, scale),
+                        FinishedPicture.onTable(card, plan.shelf(), card.form().pose(Pose.SHUT), scale)),
+                260);
+        flow.heading("Cut list");
+        flow.row(words("Piece", "Size", "Count", "Paper"), CUT_COLUMNS, true);
+        for (Piece piece : card.pieces()) {
+            flow.row(
+                    List.of(
+                            Phrase.of(piece.name()),
+                            Phrase.in(system).size(piece.size()).end(),
+                            Phrase.of(String.valueOf(plan.order().cards())),
+                            Phrase.of(plan.shelf()
+                                    .find(piece.paper())
+                                    .map(Paper::name)
+                                    .orElse("no paper chosen"))),
+                    CUT_COLUMNS,
+                    false);
+        }
+        flow.heading("Sheets");
+        flow.row(words("Paper", "Sheet", "Sheets", "On hand"), SHEET_COLUMNS, true);
+        for (PaperPlan paper : plan.sheets().papers()) {
+            flow.row(sheetCells(paper), SHEET_COLUMNS, false);
+        }
+    }
+
+    private static List<Phrase> words(String... words) {
+        return List.of(words).stream().map(Phrase::of).toList();
+    }
+
+    private List<Phrase> sheetCells(PaperPlan paper) {
+        String onHand =
+                paper.paper().onHand() + (paper.shortOfSheets() > 0 ? ", " + paper.shortOfSheets() + " short" : "");
+        return List.of(
+                Phrase.of(paper.paper().name()),
+                Phrase.in(paper.paper().system()).size(paper.paper().sheet()).end(),
+                Phrase.of(paper.sheets() + (paper.isProven() ? ", the fewest" : ", at least " + paper.atLeast())),
+                Phrase.of(onHand));
+    }
+
+    private void sheets() throws IOException {
+        for (Lettered sheet : plan.sheets().lettered()) {
+            flow.newPage();
+            int copies = sheet.layout().copies();
+            flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", cut " + copies
+                    + (copies == 1 ? " sheet" : " sheets") + " so");
+            flow.drawings(List.of(SheetPicture.of(sheet, card)), 380);
+            for (TrimStep step : plan.bench().trim()) {
+                if (step.sheet().equals(sheet)) {
+                    flow.line("Cut " + step.numbers(), step.sentence(system), 11);
+                    flow.line(
+                            "",
+                            Phrase.in(system)
+                                    .words("        ")
+                                    .phrase(step.result(card, system))
+                                    .end(),
+                            9.5f);
+                }
+            }
+        }
+    }
+
+    private void scoreList() throws IOException {
+        flow.newPage();
+        flow.heading("Score list");
+        for (ScoreStep step : plan.bench().score()) {
+            flow.line(step.piece().name() + ", " + step.count() + " ×", step.sentence(system), 12);
+            flow.line("", step.otherHand(system), 10);
+        }
+        if (plan.bench().score().isEmpty()) {
+            flow.line("", Phrase.of("Nothing to score."), 12);
+        }
+    }
+
+    private void making() throws IOException {
+        flow.heading("Make one card");
+        int number = 1;
+        for (MakeStep step : plan.bench().make()) {
+            flow.line(number + ".", step.sentence(system), 12);
+            number++;
+        }
+    }
+}

@@ -1,0 +1,190 @@
+package kwibbet.formats.svg;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.measure.Figure;
+import kwibbet.measure.Length;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.wording.Phrase;
+
+/** Writes a drawing as one {@code svg} element. */
+public final class SvgWriter {
+
+    private final SvgOptions options;
+    private final StringBuilder out = new StringBuilder();
+
+    private SvgWriter(SvgOptions options) {
+        this.options = options;
+    }
+
+    /** The drawing as an element that can stand in a page. */
+    public static String write(Drawing drawing, SvgOptions options) {
+        SvgWriter writer = new SvgWriter(options);
+        writer.open(drawing);
+        drawing.marks().forEach(mark -> writer.mark(mark, drawing.textHeight()));
+        return writer.out.append("</svg>").toString();
+    }
+
+    private void open(Drawing drawing) {
+        Rect frame = drawing.frame();
+        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"")
+                .append(number(frame.left()))
+                .append(' ')
+                .append(number(frame.top()))
+                .append(' ')
+                .append(number(frame.size().width()))
+                .append(' ')
+                .append(number(frame.size().height()))
+                .append('"');
+        options.pixelsPerInch().ifPresent(pixels -> out.append(" width=\"")
+                .append(Math.round(frame.size().width().toInches() * pixels))
+                .append("\" height=\"")
+                .append(Math.round(frame.size().height().toInches() * pixels))
+                .append('"'));
+        if (options.isDecoration()) {
+            out.append(" aria-hidden=\"true\"");
+        } else {
+            out.append(" role=\"img\" aria-label=\"")
+                    .append(escaped(drawing.title()))
+                    .append('"');
+        }
+        out.append(" class=\"drawing\">");
+    }
+
+    private void mark(Mark mark, Length textHeight) {
+        if (mark instanceof Mark.Group group) {
+            group(group, textHeight);
+        } else if (mark instanceof Mark.Area area) {
+            area(area);
+        } else if (mark instanceof Mark.Stroke stroke) {
+            out.append("<path class=\"")
+                    .append(lineClass(stroke.line(), stroke.ink()))
+                    .append("\" d=\"");
+            path(stroke.path());
+            out.append("\"/>");
+        } else if (mark instanceof Mark.Disc disc) {
+            disc(disc);
+        } else if (mark instanceof Mark.Text text) {
+            text(text, textHeight);
+        }
+    }
+
+    private void group(Mark.Group group, Length textHeight) {
+        out.append("<g data-piece=\"").append(escaped(group.piece())).append('"');
+        if (options.lit().contains(group.piece())) {
+            out.append(" class=\"lit\"");
+        }
+        out.append("><title>").append(escaped(group.label())).append("</title>");
+        group.marks().forEach(mark -> mark(mark, textHeight));
+        out.append("</g>");
+    }
+
+    private void area(Mark.Area area) {
+        String fill = area.fill() instanceof Fill.Paper paper ? paper.colour().hex() : "none";
+        out.append("<path class=\"")
+                .append(lineClass(area.line(), area.ink()))
+                .append(area.raised() ? " raised" : "")
+                .append("\" fill=\"")
+                .append(fill)
+                .append("\" d=\"");
+        path(area.outline());
+        out.append("Z\"/>");
+    }
+
+    private void disc(Mark.Disc disc) {
+        String x = number(disc.centre().x());
+        String y = number(disc.centre().y());
+        out.append("<g class=\"disc\"><circle cx=\"")
+                .append(x)
+                .append("\" cy=\"")
+                .append(y)
+                .append("\" r=\"");
+        out.append(number(disc.radius()))
+                .append("\"/><text x=\"")
+                .append(x)
+                .append("\" y=\"")
+                .append(y);
+        out.append("\" dy=\".35em\" text-anchor=\"middle\" font-size=\"")
+                .append(number(disc.radius().toMillimetres() * (disc.label().length() > 2 ? 0.95 : 1.25)))
+                .append("\">")
+                .append(escaped(disc.label()))
+                .append("</text></g>");
+    }
+
+    private void text(Mark.Text text, Length textHeight) {
+        String x = number(text.at().x());
+        String y = number(text.at().y());
+        out.append("<text class=\"ink-").append(word(text.ink())).append(text.clear() ? " clear" : "");
+        out.append("\" x=\"").append(x).append("\" y=\"").append(y).append("\" dy=\".35em\" text-anchor=\"");
+        out.append(word(text.anchor())).append("\" font-size=\"");
+        out.append(number(textHeight.toMillimetres() * text.size())).append('"');
+        if (text.upwards()) {
+            out.append(" transform=\"rotate(-90 ")
+                    .append(x)
+                    .append(' ')
+                    .append(y)
+                    .append(")\"");
+        }
+        out.append('>').append(phrase(text.phrase())).append("</text>");
+    }
+
+    private static String phrase(Phrase phrase) {
+        return phrase.runs().stream()
+                .map(run -> run instanceof Phrase.Measure measure ? figure(measure) : escaped(run.text()))
+                .collect(Collectors.joining());
+    }
+
+    private static String figure(Phrase.Measure measure) {
+        Figure figure = measure.figure();
+        String fraction = figure.hasFraction()
+                ? "<tspan class=\"frac\">" + figure.numerator() + "/" + figure.denominator() + "</tspan>"
+                : "";
+        String unit = measure.withUnit() ? " " + figure.system().symbol() : "";
+        // A thin space keeps whole and fraction apart for those who copy or hear the figure.
+        String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u2009" : "";
+        return figure.lead() + gap + fraction + unit;
+    }
+
+    private void path(List<Point> points) {
+        for (int i = 0; i < points.size(); i++) {
+            out.append(i == 0 ? 'M' : 'L');
+            out.append(number(points.get(i).x()))
+                    .append(' ')
+                    .append(number(points.get(i).y()));
+        }
+    }
+
+    private static String lineClass(Line line, Ink ink) {
+        return "line-" + word(line) + " ink-" + word(ink);
+    }
+
+    private static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace("on_", "").replace('_', '-');
+    }
+
+    private static String number(Length length) {
+        return number(length.toMillimetres());
+    }
+
+    private static String number(double millimetres) {
+        BigDecimal rounded = BigDecimal.valueOf(millimetres).setScale(3, RoundingMode.HALF_EVEN);
+        return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+    }
+
+    private static String escaped(String text) {
+        return text.replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;")
+                .replace("\"", "&quot;");
+    }
+}
