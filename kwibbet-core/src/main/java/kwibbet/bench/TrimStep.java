@@ -95,10 +95,11 @@ public record TrimStep(Lettered sheet, List<Cut> cuts, Edge from, Rounded set, i
     public Phrase result(Card card, MeasureSystem system) {
         Cut last = cuts.get(cuts.size() - 1);
         return Phrase.in(system)
-                .words(cuts.size() == 1 ? "" : cuts.size() + " × ")
+                .words(cuts.size() == 1 ? "Gives " : "Gives " + cuts.size() + " × ")
                 .phrase(described(card, cuts.get(0).first(), system))
-                .words(", then ")
+                .words(" and ")
                 .phrase(described(card, last.second(), system))
+                .words(".")
                 .end();
     }
 

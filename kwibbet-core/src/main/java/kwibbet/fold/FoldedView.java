@@ -58,9 +58,14 @@ public record FoldedView(List<SeenPanel> panels) {
                             .orElse(Frame.FLAT));
         }
         Map<String, Frame> seen = new HashMap<>();
-        standing.forEach((key, frame) ->
-                seen.put(key, frame.seenFrom(Math.toRadians(pose.yaw()), Math.toRadians(pose.pitch()))));
+        standing.forEach((key, frame) -> seen.put(key, seen(frame, pose)));
         return seen;
+    }
+
+    /** Leaning back lowers the near edge's foot away from the viewer: the same turn as a viewer who steps down. */
+    private static Frame seen(Frame frame, Pose pose) {
+        return frame.seenFrom(0, Math.toRadians(-pose.lean()))
+                .seenFrom(Math.toRadians(pose.yaw()), Math.toRadians(pose.pitch()));
     }
 
     private static Frame folded(Form form, Panel panel, Panel.Hinge hinge, Frame parent, Pose pose, double share) {

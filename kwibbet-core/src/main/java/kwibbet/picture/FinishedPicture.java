@@ -37,8 +37,9 @@ public final class FinishedPicture {
         FinishedPicture picture = new FinishedPicture(card, shelf, pose);
         List<Mark.Group> groups = picture.groups();
         Rect bounds = bounds(groups);
-        Length right = scale.margin(bounds.size().width()).minus(bounds.left());
-        Length down = scale.margin(bounds.size().height()).minus(bounds.top());
+        Rect place = scale.centred(bounds.size());
+        Length right = place.left().minus(bounds.left());
+        Length down = place.top().minus(bounds.top());
         Sketch sketch =
                 new Sketch(scale.frame(), scale.textHeight(), card.design().system());
         groups.forEach(group -> sketch.add(moved(group, right, down)));

@@ -39,8 +39,9 @@ public final class FlatPicture {
         this.palette = new Palette(shelf);
         this.sketch =
                 new Sketch(scale.frame(), scale.textHeight(), card.design().system());
-        this.right = scale.margin(card.form().flat().width());
-        this.down = scale.margin(card.form().flat().height());
+        Rect place = scale.centred(card.form().flat());
+        this.right = place.left();
+        this.down = place.top();
     }
 
     /**

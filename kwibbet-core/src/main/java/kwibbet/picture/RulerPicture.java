@@ -26,13 +26,13 @@ public final class RulerPicture {
     public static Drawing aboveTable(Card card, TableScale scale) {
         MeasureSystem system = card.design().system();
         Length row = scale.textHeight();
-        Rect frame = Rect.of(Length.ZERO, Length.ZERO, scale.side(), row.multipliedBy(2));
+        Rect frame = Rect.of(Length.ZERO, Length.ZERO, scale.width(), row.multipliedBy(2));
         Sketch sketch = new Sketch(frame, row, system);
-        Length zero = scale.margin(card.form().flat().width());
+        Length zero = scale.centred(card.form().flat()).left();
         Length step = system == MeasureSystem.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(1);
         int perUnit = system == MeasureSystem.INCH ? 8 : 10;
-        long marks = scale.side().multipliedBy(6).dividedBy(step);
-        int skip = scale.side().isLongerThan(Length.ofInches(24)) ? perUnit / 2 : 1;
+        long marks = scale.width().multipliedBy(6).dividedBy(step);
+        int skip = scale.width().isLongerThan(Length.ofInches(24)) ? perUnit / 2 : 1;
         for (long i = -zero.dividedBy(step); i <= marks; i += skip) {
             Length x = zero.plus(step.multipliedBy(i));
             boolean unit = i % perUnit == 0;

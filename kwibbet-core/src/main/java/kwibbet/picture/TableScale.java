@@ -6,40 +6,41 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
 /**
- * The square frame in which the flat and the finished card are drawn side by side, to one scale.
+ * The frame in which the flat and the finished card are drawn side by side, to one scale.
  *
- * @param side the side of the frame
+ * @param width the width of the frame; a whole number of ticks in each fifth
  */
-public record TableScale(Length side) {
+public record TableScale(Length width) {
 
-    /** Text heights to a side. */
-    private static final int ROWS = 32;
+    /** Text heights across the frame, and from its top to its bottom. */
+    private static final double COLUMNS = 32;
+
+    private static final double ROWS = COLUMNS * 4 / 5;
     /** Text heights that are kept free for dimension lines, on both sides together. */
-    private static final int FREE_ROWS = 9;
+    private static final double FREE = 9;
 
     /** The scale at which all of a card fits, flat, open or shut. */
     public static TableScale of(Card card) {
-        Length longest =
-                Length.max(longer(card.form().flat()), longer(card.form().finished()));
-        return new TableScale(Length.ofTicks(longest.toTicks() / (ROWS - FREE_ROWS) * ROWS));
-    }
-
-    private static Length longer(Size size) {
-        return Length.max(size.width(), size.height());
+        Size flat = card.form().flat();
+        Size finished = card.form().finished();
+        Length widest = Length.max(flat.width(), finished.width());
+        Length highest = Length.max(flat.height(), finished.height());
+        double row = Math.max(widest.toTicks() / (COLUMNS - FREE), highest.toTicks() / (ROWS - FREE));
+        return new TableScale(Length.ofTicks(Math.round(row * COLUMNS / 5) * 5));
     }
 
     /** The frame with its left top corner at zero. */
     Rect frame() {
-        return Rect.of(Length.ZERO, Length.ZERO, side, side);
+        return Rect.of(Length.ZERO, Length.ZERO, width, width.dividedBy(5).multipliedBy(4));
     }
 
     /** The height of ordinary text. */
     Length textHeight() {
-        return Length.ofTicks(side.toTicks() / ROWS);
+        return Length.ofTicks(Math.round(width.toTicks() / COLUMNS));
     }
 
-    /** How far something of that width lies from the frame's left edge when centred. */
-    Length margin(Length width) {
-        return Length.ofTicks(Math.floorDiv(side.minus(width).toTicks(), 2L));
+    /** Where something of that size lies in the middle of the frame. */
+    Rect centred(Size size) {
+        return frame().centred(size);
     }
 }

@@ -1,9 +1,18 @@
 package kwibbet.tool;
 
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+
 /**
  * The tools at hand for a run.
  *
  * @param trimmer what sheets are cut with
  * @param board what pieces are scored on
  */
-public record Toolbox(Trimmer trimmer, ScoringBoard board) {}
+public record Toolbox(Trimmer trimmer, ScoringBoard board) {
+
+    /** What a maker is taken to have until the inventory says otherwise. */
+    public static final Toolbox GENERIC = new Toolbox(
+            new Trimmer("12 in trimmer", Length.ofInches(12), Graduation.SIXTEENTHS, 2),
+            new ScoringBoard("12 in scoring board", Length.ofInches(12), Graduation.EIGHTHS));
+}

@@ -58,7 +58,7 @@ public final class FoldedBase implements Base {
     public static final Parameter.OfLength SHORT_BY = new Parameter.OfLength(
             "shortBy",
             "Front shorter by",
-            "0 for a front as deep as the back; more lets the inside show past the front.",
+            "0 for a front as deep as the back.",
             Length.ZERO,
             Length.ofInches(23),
             Length.ZERO);
@@ -123,14 +123,14 @@ public final class FoldedBase implements Base {
         Rect frontArea = Rect.of(Length.ZERO, Length.ZERO, front, finished.height());
         Rect backArea = Rect.of(front, Length.ZERO, finished.width(), finished.height());
         Size flat = new Size(front.plus(finished.width()), finished.height());
-        return formOf(finished, flat, frontArea, backArea, Edge.LEFT, front, standing(138, 10, 14));
+        return formOf(finished, flat, frontArea, backArea, Edge.LEFT, front, standing(138, 0, 10, 12));
     }
 
     private static Form foldedAtTop(Size finished, Length front) {
         Rect frontArea = Rect.of(Length.ZERO, Length.ZERO, finished.width(), front);
         Rect backArea = Rect.of(Length.ZERO, front, finished.width(), finished.height());
         Size flat = new Size(finished.width(), front.plus(finished.height()));
-        return formOf(finished, flat, frontArea, backArea, Edge.TOP, front, standing(146, 24, 8));
+        return formOf(finished, flat, frontArea, backArea, Edge.TOP, front, standing(148, 16, 22, 8));
     }
 
     private static Form formOf(
@@ -140,14 +140,14 @@ public final class FoldedBase implements Base {
                 new Panel(BACK, back, Optional.empty()),
                 new Panel(FRONT, front, Optional.of(new Panel.Hinge(BACK, CREASE))));
         List<Pose> poses = List.of(
-                new Pose(Pose.SHUT, "shut", Map.of(CREASE, 180), 0, 0),
-                new Pose("open", "open", Map.of(CREASE, 0), 0, 0),
-                new Pose("behind", "from behind", Map.of(CREASE, 180), 180, 0),
+                new Pose(Pose.SHUT, "shut", Map.of(CREASE, 180), 0, 0, 0),
+                new Pose("open", "open", Map.of(CREASE, 0), 0, 0, 0),
+                new Pose("behind", "from behind", Map.of(CREASE, 180), 0, 180, 0),
                 standing);
         return new Form(flat, finished, List.of(score), panels, FACES, poses);
     }
 
-    private static Pose standing(int angle, int yaw, int pitch) {
-        return new Pose(Pose.STANDING, "standing", Map.of(CREASE, angle), yaw, pitch);
+    private static Pose standing(int angle, int lean, int yaw, int pitch) {
+        return new Pose(Pose.STANDING, "standing", Map.of(CREASE, angle), lean, yaw, pitch);
     }
 }

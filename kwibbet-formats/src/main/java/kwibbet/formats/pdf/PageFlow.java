@@ -4,6 +4,7 @@ import java.awt.Color;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -19,6 +20,7 @@ final class PageFlow implements AutoCloseable {
     static final float MARGIN = 36;
     private static final float LEADING = 1.35f;
     private static final float FOOT = 9;
+    private static final Pattern AFTER_BLANK = Pattern.compile("(?<= )");
 
     private final PDDocument document;
     private final PDRectangle page;
@@ -139,9 +141,7 @@ final class PageFlow implements AutoCloseable {
         List<Phrase.Run> runs = new ArrayList<>();
         for (Phrase.Run run : phrase.runs()) {
             if (run instanceof Phrase.Words words) {
-                for (String word : words.text().split("(?<= )")) {
-                    runs.add(new Phrase.Words(word));
-                }
+                AFTER_BLANK.splitAsStream(words.text()).map(Phrase.Words::new).forEach(runs::add);
             } else {
                 runs.add(run);
             }

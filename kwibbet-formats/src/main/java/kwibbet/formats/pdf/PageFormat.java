@@ -14,6 +14,7 @@ public enum PageFormat {
 
     /** The page lying, in points. */
     PDRectangle lying() {
-        return new PDRectangle(upright().getHeight(), upright().getWidth());
+        return new PDRectangle(
+                /* width= */ upright().getHeight(), /* height= */ upright().getWidth());
     }
 }

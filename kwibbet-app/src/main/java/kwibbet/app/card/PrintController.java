@@ -1,0 +1,46 @@
+package kwibbet.app.card;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.bench.RunPlan;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.formats.pdf.Handout;
+import kwibbet.formats.pdf.PageFormat;
+
+/** The handout of a card, to print. */
+@RestController
+class PrintController {
+
+    private final DesignStore designs;
+    private final Inventory inventory;
+
+    PrintController(DesignStore designs, Inventory inventory) {
+        this.designs = designs;
+        this.inventory = inventory;
+    }
+
+    @GetMapping("/cards/{id}/handout-{format:a4|letter}.pdf")
+    ResponseEntity<byte[]> handout(@PathVariable String id, @PathVariable String format) {
+        Design design = designs.get(id).design();
+        RunPlan plan = RunPlan.of(CardMaker.make(design).orThrow(), inventory.shelf(), inventory.toolbox());
+        byte[] file = Handout.write(plan, PageFormat.valueOf(format.toUpperCase(Locale.ROOT)));
+        ContentDisposition name = ContentDisposition.inline()
+                .filename(design.name() + ".pdf", StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header("Content-Disposition", name.toString())
+                .body(file);
+    }
+}

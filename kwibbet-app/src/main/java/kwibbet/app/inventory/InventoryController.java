@@ -1,0 +1,123 @@
+package kwibbet.app.inventory;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import kwibbet.app.store.Inventory;
+import kwibbet.app.web.Entries;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.Pattern;
+import kwibbet.tool.Toolbox;
+
+/** Paper and tools: looking through them, laying paper in, taking it out, saying what the tools can do. */
+@Controller
+@RequestMapping("/inventory")
+class InventoryController {
+
+    private final Inventory inventory;
+    private final PaperForm paperForm;
+
+    InventoryController(Inventory inventory, PaperForm paperForm) {
+        this.inventory = inventory;
+        this.paperForm = paperForm;
+    }
+
+    @GetMapping
+    String show(@RequestParam(defaultValue = "") String paper, Model model) {
+        return page(paper, Entries.none(), Entries.none(), model);
+    }
+
+    private String page(String chosen, Entries paperEntries, Entries toolEntries, Model model) {
+        List<Paper> papers = inventory.shelf().papers();
+        Optional<Paper> inHand = papers.stream()
+                .filter(paper -> paper.id().value().equals(chosen))
+                .findFirst();
+        model.addAttribute("papers", papers);
+        inHand.ifPresent(paper -> model.addAttribute("inHand", paper));
+        model.addAttribute("sample", inHand.orElse(StarterSet.PAPERS.get(0)));
+        model.addAttribute("entries", paperEntries);
+        model.addAttribute("toolEntries", toolEntries);
+        model.addAttribute("tools", inventory.toolbox());
+        model.addAttribute("kinds", PaperKind.values());
+        model.addAttribute("patterns", Pattern.values());
+        model.addAttribute("grains", Grain.values());
+        model.addAttribute("marks", ToolForm.MARKS);
+        model.addAttribute("inches", MeasureSystem.INCH);
+        model.addAttribute("millimetres", MeasureSystem.METRIC);
+        return "inventory/inventory";
+    }
+
+    @PostMapping("/starter-set")
+    String layInStarterSet() {
+        if (inventory.shelf().papers().isEmpty()) {
+            StarterSet.PAPERS.forEach(inventory::save);
+        }
+        return "redirect:/inventory";
+    }
+
+    @PostMapping("/papers")
+    String layIn(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        return keep("", inventory.newPaperId(), typed, model, response);
+    }
+
+    @PostMapping("/papers/{id}")
+    String change(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        return keep(id, new PaperId(id), typed, model, response);
+    }
+
+    private String keep(
+            String chosen, PaperId id, Map<String, String> typed, Model model, HttpServletResponse response) {
+        Entries entries = Entries.of(typed);
+        Optional<Paper> paper = paperForm.read(id, entries);
+        if (paper.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(chosen, entries, Entries.none(), model);
+        }
+        inventory.save(paper.get());
+        return "redirect:/inventory";
+    }
+
+    @PostMapping("/papers/{id}/remove")
+    String takeOut(@PathVariable String id, RedirectAttributes after) {
+        List<String> cards = inventory.cardsMadeOf(new PaperId(id));
+        if (cards.isEmpty()) {
+            inventory.remove(new PaperId(id));
+        } else {
+            after.addFlashAttribute("inUse", "It stays: these cards are made of it: " + String.join(", ", cards) + ".");
+        }
+        return "redirect:/inventory";
+    }
+
+    @PostMapping("/tools")
+    String tools(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        Entries entries = Entries.of(typed);
+        Outcome<Toolbox> tools = ToolForm.read(entries);
+        if (tools instanceof Outcome.Made<Toolbox> made) {
+            inventory.save(made.value());
+            return "redirect:/inventory";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page("", Entries.none(), entries, model);
+    }
+}

@@ -1,0 +1,71 @@
+package kwibbet.app.inventory;
+
+import java.util.Optional;
+
+import org.springframework.stereotype.Component;
+
+import kwibbet.app.web.Entries;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.Pattern;
+import kwibbet.shape.Size;
+
+/** Reads the form of a paper. */
+@Component
+class PaperForm {
+
+    Optional<Paper> read(PaperId id, Entries entries) {
+        MeasureSystem system = entries.choice("system", MeasureSystem.class);
+        Length width = positive(entries, "sheetWidth", system);
+        Length height = positive(entries, "sheetHeight", system);
+        Length caliper = entries.length("caliper", MeasureSystem.METRIC);
+        PaperKind kind = entries.choice("kind", PaperKind.class);
+        Pattern pattern = entries.choice("pattern", Pattern.class);
+        Grain grain = entries.choice("grain", Grain.class);
+        int weight = entries.wholeNumber("weight");
+        int onHand = entries.wholeNumber("onHand");
+        Colour colour = colour(entries);
+        if (!entries.areGood()) {
+            return Optional.empty();
+        }
+        Outcome<Paper> paper = new Paper(
+                        id,
+                        entries.words("name"),
+                        kind,
+                        new Size(width, height),
+                        system,
+                        colour,
+                        pattern,
+                        grain,
+                        weight,
+                        caliper,
+                        onHand)
+                .checked();
+        entries.refuse(paper.reasons());
+        return entries.areGood() ? Optional.of(paper.orThrow()) : Optional.empty();
+    }
+
+    private static Length positive(Entries entries, String field, MeasureSystem system) {
+        Length length = entries.length(field, system);
+        if (!length.isPositive()) {
+            entries.refuse(field, "It must be more than 0.");
+            return Length.ofInches(1);
+        }
+        return length;
+    }
+
+    private static Colour colour(Entries entries) {
+        try {
+            return new Colour(entries.words("colour"));
+        } catch (IllegalArgumentException misread) {
+            entries.refuse("colour", "Pick a colour.");
+            return Colour.WHITE;
+        }
+    }
+}

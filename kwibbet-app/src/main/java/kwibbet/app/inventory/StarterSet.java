@@ -1,0 +1,56 @@
+package kwibbet.app.inventory;
+
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.Pattern;
+import kwibbet.paper.SheetSizes;
+import kwibbet.shape.Size;
+
+/** Plain papers to start with, for a maker who has entered none; weights and calipers are common practice, no source. */
+final class StarterSet {
+
+    static final List<Paper> PAPERS = List.of(
+            stock("starter-white-letter", "White card stock, letter", "#fbfaf6", SheetSizes.LETTER, MeasureSystem.INCH),
+            stock(
+                    "starter-white-square",
+                    "White card stock, 12 × 12",
+                    "#fbfaf6",
+                    SheetSizes.TWELVE_SQUARE,
+                    MeasureSystem.INCH),
+            stock(
+                    "starter-brown-square",
+                    "Brown card stock, 12 × 12",
+                    "#b9946a",
+                    SheetSizes.TWELVE_SQUARE,
+                    MeasureSystem.INCH),
+            stock(
+                    "starter-white-a4",
+                    "White card stock, A4",
+                    "#fbfaf6",
+                    SheetSizes.of(SheetSizes.Family.A, 4),
+                    MeasureSystem.METRIC));
+
+    private StarterSet() {}
+
+    private static Paper stock(String id, String name, String colour, Size sheet, MeasureSystem system) {
+        return new Paper(
+                new PaperId(id),
+                name,
+                PaperKind.CARD_STOCK,
+                sheet,
+                system,
+                new Colour(colour),
+                Pattern.PLAIN,
+                Grain.UNKNOWN,
+                270,
+                Length.ofMillimetres(3, 10),
+                25);
+    }
+}

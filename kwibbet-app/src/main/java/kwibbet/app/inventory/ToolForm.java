@@ -1,0 +1,66 @@
+package kwibbet.app.inventory;
+
+import java.util.List;
+
+import kwibbet.app.web.Entries;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
+import kwibbet.tool.ScoringBoard;
+import kwibbet.tool.Toolbox;
+import kwibbet.tool.Trimmer;
+
+/** Reads the form of the tools. */
+final class ToolForm {
+
+    /** How far apart marks and grooves are on the tools there are. */
+    static final List<Length> MARKS = List.of(
+            Length.ofInches(1, 8),
+            Length.ofInches(1, 16),
+            Length.ofInches(1, 32),
+            Length.ofMillimetres(1),
+            Length.ofMillimetres(5));
+
+    private static final Length LONGEST = Length.ofInches(60);
+
+    private ToolForm() {}
+
+    static Outcome<Toolbox> read(Entries entries) {
+        Length longestCut = reach(entries, "longestCut");
+        Length boardWidth = reach(entries, "boardWidth");
+        Length trimmerMarks = marks(entries, "trimmerMarks");
+        Length grooves = marks(entries, "grooves");
+        int sheetsAtOnce = entries.wholeNumber("sheetsAtOnce");
+        if (sheetsAtOnce < 1 || sheetsAtOnce > 50) {
+            entries.refuse("sheetsAtOnce", "A trimmer cuts 1 to 50 sheets at once.");
+        }
+        if (!entries.areGood()) {
+            return Outcome.refused(entries.messages().stream()
+                    .map(message -> new Refusal("", message))
+                    .toList());
+        }
+        return Outcome.made(new Toolbox(
+                new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce),
+                new ScoringBoard("Scoring board", boardWidth, new Graduation(grooves))));
+    }
+
+    private static Length reach(Entries entries, String field) {
+        Length length = entries.length(field, MeasureSystem.INCH);
+        if (length.isShorterThan(Length.ofInches(4)) || length.isLongerThan(LONGEST)) {
+            entries.refuse(field, "It must be 4 to 60 in.");
+        }
+        return length;
+    }
+
+    private static Length marks(Entries entries, String field) {
+        return MARKS.stream()
+                .filter(mark -> mark.toString().equals(entries.words(field)))
+                .findFirst()
+                .orElseGet(() -> {
+                    entries.refuse(field, "Choose one of the list.");
+                    return MARKS.get(0);
+                });
+    }
+}

@@ -1,0 +1,106 @@
+package kwibbet.app.store;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.Pattern;
+import kwibbet.shape.Size;
+
+/** A paper of the inventory; lengths in ticks. */
+@Entity
+@Table(name = "paper")
+class PaperRow implements Persistable<String> {
+
+    @Id
+    private String id = "";
+
+    private int place;
+    private String name = "";
+
+    @Enumerated(EnumType.STRING)
+    private PaperKind kind = PaperKind.CARD_STOCK;
+
+    private long sheetWidth;
+    private long sheetHeight;
+
+    @Enumerated(EnumType.STRING)
+    private MeasureSystem measureSystem = MeasureSystem.INCH;
+
+    private String colour = "";
+
+    @Enumerated(EnumType.STRING)
+    private Pattern pattern = Pattern.PLAIN;
+
+    @Enumerated(EnumType.STRING)
+    private Grain grain = Grain.UNKNOWN;
+
+    private int weight;
+    private long caliper;
+    private int onHand;
+
+    @Version
+    private @Nullable Long version;
+
+    protected PaperRow() {}
+
+    PaperRow(String id, int place) {
+        this.id = id;
+        this.place = place;
+    }
+
+    void set(Paper paper) {
+        name = paper.name();
+        kind = paper.kind();
+        sheetWidth = paper.sheet().width().toTicks();
+        sheetHeight = paper.sheet().height().toTicks();
+        measureSystem = paper.system();
+        colour = paper.colour().hex();
+        pattern = paper.pattern();
+        grain = paper.grain();
+        weight = paper.gramsPerSquareMetre();
+        caliper = paper.caliper().toTicks();
+        onHand = paper.onHand();
+    }
+
+    int place() {
+        return place;
+    }
+
+    Paper paper() {
+        return new Paper(
+                new PaperId(id),
+                name,
+                kind,
+                new Size(Length.ofTicks(sheetWidth), Length.ofTicks(sheetHeight)),
+                measureSystem,
+                new Colour(colour),
+                pattern,
+                grain,
+                weight,
+                Length.ofTicks(caliper),
+                onHand);
+    }
+
+    @Override
+    public String getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return version == null;
+    }
+}

@@ -1,0 +1,114 @@
+package kwibbet.app.web;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.LengthParseException;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Refusal;
+
+/**
+ * A form as it was sent: what was typed, and what is wrong with it. What was typed stays until it is right.
+ *
+ * <p>Reading an entry that makes no sense notes a message for its field and yields a stand-in; {@link #areGood()} says
+ * whether that happened.
+ */
+public final class Entries {
+
+    private static final int MOST_DIGITS = 7;
+
+    private final Map<String, String> typed;
+    private final Map<String, String> messages = new HashMap<>();
+
+    private Entries(Map<String, String> typed) {
+        this.typed = Map.copyOf(typed);
+    }
+
+    /** Nothing sent yet. */
+    public static Entries none() {
+        return new Entries(Map.of());
+    }
+
+    /** The fields of a form. */
+    public static Entries of(Map<String, String> typed) {
+        return new Entries(typed);
+    }
+
+    /** Whether nothing wrong was found so far. */
+    public boolean areGood() {
+        return messages.isEmpty();
+    }
+
+    /** What to show in a field: what was typed if something in the form is wrong, otherwise {@code kept}. */
+    public String shown(String field, String kept) {
+        return areGood() ? kept : Optional.ofNullable(typed.get(field)).orElse(kept);
+    }
+
+    /** What is wrong with a field; empty when nothing is. */
+    public String message(String field) {
+        return Optional.ofNullable(messages.get(field)).orElse("");
+    }
+
+    /** All messages, for those fields that a page does not show. */
+    public List<String> messages() {
+        return messages.values().stream().sorted().toList();
+    }
+
+    /** Notes what is wrong with a field; the first message stays. */
+    public void refuse(String field, String message) {
+        messages.putIfAbsent(field, message);
+    }
+
+    /** Notes every refusal at its field. */
+    public void refuse(List<Refusal> reasons) {
+        reasons.forEach(reason -> refuse(reason.field(), reason.message()));
+    }
+
+    /** The words in a field, without blanks around them. */
+    public String words(String field) {
+        return Optional.ofNullable(typed.get(field)).orElse("").strip();
+    }
+
+    /** Whether a box was ticked. */
+    public boolean isTicked(String field) {
+        return !words(field).isEmpty();
+    }
+
+    /** The length in a field. */
+    public Length length(String field, MeasureSystem system) {
+        try {
+            return Length.parse(words(field), system);
+        } catch (LengthParseException refused) {
+            refuse(field, Optional.ofNullable(refused.getMessage()).orElse("That is not a length."));
+            return Length.ofInches(1);
+        }
+    }
+
+    /** The whole number in a field. */
+    public int wholeNumber(String field) {
+        String words = words(field).replace(" ", "");
+        if (!words.matches("-?\\d+")) {
+            refuse(field, "Enter a whole number.");
+            return 1;
+        }
+        if (words.length() > MOST_DIGITS) {
+            refuse(field, "“" + words + "” is far too many.");
+            return 1;
+        }
+        return Integer.parseInt(words);
+    }
+
+    /** The choice made in a field. */
+    public <E extends Enum<E>> E choice(String field, Class<E> kind) {
+        for (E choice : kind.getEnumConstants()) {
+            if (choice.name().equals(words(field))) {
+                return choice;
+            }
+        }
+        refuse(field, "Choose one of the list.");
+        return kind.getEnumConstants()[0];
+    }
+}

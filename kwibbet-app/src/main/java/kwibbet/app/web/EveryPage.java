@@ -1,0 +1,56 @@
+package kwibbet.app.web;
+
+import java.util.Set;
+
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.CookieValue;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What every page gets; light or dark is as the machine has it until the maker chooses. */
+final class EveryPage {
+
+    private static final String COOKIE = "theme";
+    private static final Set<String> THEMES = Set.of("light", "dark");
+    private static final int ONE_YEAR = 365 * 24 * 60 * 60;
+
+    private EveryPage() {}
+
+    private static String known(String theme) {
+        return THEMES.contains(theme) ? theme : "";
+    }
+
+    /** Tells templates how figures are set and which theme was chosen. */
+    @ControllerAdvice
+    static class Attributes {
+        @ModelAttribute("markup")
+        Markup markup() {
+            return Markup.ONLY;
+        }
+
+        @ModelAttribute("theme")
+        String theme(@CookieValue(name = COOKIE, defaultValue = "") String theme) {
+            return known(theme);
+        }
+    }
+
+    /** Keeps the choice. */
+    @Controller
+    static class Choice {
+        @PostMapping("/theme")
+        String choose(@RequestParam String theme, @RequestParam String back, HttpServletResponse response) {
+            Cookie cookie = new Cookie(COOKIE, known(theme));
+            cookie.setPath("/");
+            cookie.setMaxAge(known(theme).isEmpty() ? 0 : ONE_YEAR);
+            cookie.setHttpOnly(true);
+            cookie.setAttribute("SameSite", "Strict");
+            response.addCookie(cookie);
+            // Only a path of this site is a place to go back to.
+            return "redirect:" + (back.matches("/[\\w/-]*") && !back.startsWith("//") ? back : "/");
+        }
+    }
+}

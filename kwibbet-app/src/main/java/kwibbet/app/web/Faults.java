@@ -1,0 +1,68 @@
+package kwibbet.app.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+import kwibbet.app.store.NoSuchDesignException;
+import kwibbet.app.store.StaleDesignException;
+
+/** A page of its own for each way a request can fail. */
+@ControllerAdvice
+class Faults {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Faults.class);
+
+    @ExceptionHandler({
+        NoSuchDesignException.class,
+        NoResourceFoundException.class,
+        MethodArgumentTypeMismatchException.class,
+        HttpRequestMethodNotSupportedException.class
+    })
+    @ResponseStatus(HttpStatus.NOT_FOUND)
+    String notFound(HttpServletRequest request, HttpServletResponse response, Model model) {
+        return fault(request, response, model, "not-found");
+    }
+
+    @ExceptionHandler(MissingServletRequestParameterException.class)
+    @ResponseStatus(HttpStatus.BAD_REQUEST)
+    String incomplete(HttpServletRequest request, HttpServletResponse response, Model model) {
+        return fault(request, response, model, "incomplete");
+    }
+
+    /** Another tab or person was first; what they made is kept, and what was asked here is not. */
+    @ExceptionHandler(StaleDesignException.class)
+    @ResponseStatus(HttpStatus.CONFLICT)
+    String stale(StaleDesignException stale, HttpServletRequest request, HttpServletResponse response, Model model) {
+        model.addAttribute("id", stale.id());
+        return fault(request, response, model, "stale");
+    }
+
+    @ExceptionHandler(Exception.class)
+    @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
+    String broken(Exception fault, HttpServletRequest request, HttpServletResponse response, Model model) {
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), fault);
+        return fault(request, response, model, "broken");
+    }
+
+    /** A change asked for from within a page is answered within it; everything else gets a whole page. */
+    private static String fault(HttpServletRequest request, HttpServletResponse response, Model model, String kind) {
+        model.addAttribute("kind", kind);
+        if (request.getHeader("HX-Request") == null) {
+            return "fault/page";
+        }
+        response.setHeader("HX-Retarget", "#notice");
+        response.setHeader("HX-Reswap", "innerHTML");
+        return "fault/words :: notice";
+    }
+}

@@ -1,0 +1,76 @@
+package kwibbet.app.web;
+
+import java.util.stream.Collectors;
+
+import org.springframework.web.util.HtmlUtils;
+
+import kwibbet.drawing.Drawing;
+import kwibbet.formats.svg.SvgOptions;
+import kwibbet.formats.svg.SvgWriter;
+import kwibbet.measure.Figure;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Size;
+import kwibbet.wording.Phrase;
+
+/** Phrases and drawings as HTML, for templates: {@code th:utext="${markup.phrase(…)}"}. Everything is escaped here. */
+public final class Markup {
+
+    static final Markup ONLY = new Markup();
+
+    private Markup() {}
+
+    /** A phrase with its fractions set as fractions. */
+    public String phrase(Phrase phrase) {
+        return phrase.runs().stream()
+                .map(run -> run instanceof Phrase.Measure measure
+                        ? figure(measure.figure(), measure.withUnit())
+                        : HtmlUtils.htmlEscape(run.text()))
+                .collect(Collectors.joining());
+    }
+
+    /** Width × height with the unit once. */
+    public String size(Size size, MeasureSystem system) {
+        return phrase(Phrase.in(system).size(size).end());
+    }
+
+    /** A length with its unit. */
+    public String length(Length length, MeasureSystem system) {
+        return figure(Figure.of(length, system), true);
+    }
+
+    /** A length as it stands in an entry field: plain text, exact, without the unit of its system. */
+    public static String entry(Length length, MeasureSystem system) {
+        Figure figure = Figure.of(length, system);
+        return figure.isExact() ? figure.text() : length.toString();
+    }
+
+    private static String figure(Figure figure, boolean withUnit) {
+        String fraction = figure.hasFraction()
+                ? "<span class=\"frac\">" + figure.numerator() + "/" + figure.denominator() + "</span>"
+                : "";
+        String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u2009" : "";
+        String unit = withUnit ? "\u00a0" + figure.system().symbol() : "";
+        return "<span class=\"figure\">" + figure.lead() + gap + fraction + unit + "</span>";
+    }
+
+    /** A drawing that is read out by its title. */
+    public String picture(Drawing drawing) {
+        return SvgWriter.write(drawing, SvgOptions.PICTURE);
+    }
+
+    /** The same with one piece lit. */
+    public String picture(Drawing drawing, String lit) {
+        return SvgWriter.write(drawing, SvgOptions.PICTURE.lighting(lit));
+    }
+
+    /** A drawing beside words that say the same. */
+    public String decoration(Drawing drawing) {
+        return SvgWriter.write(drawing, SvgOptions.DECORATION);
+    }
+
+    /** The same at a fixed scale, so that several can be compared. */
+    public String decoration(Drawing drawing, int pixelsPerInch) {
+        return SvgWriter.write(drawing, SvgOptions.DECORATION.at(pixelsPerInch));
+    }
+}
