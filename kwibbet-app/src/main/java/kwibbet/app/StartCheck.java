@@ -26,14 +26,34 @@ class StartCheck implements ApplicationListener<ApplicationEnvironmentPreparedEv
             System.err.println("Kwibbet cannot start: " + obstacle.get());
             System.exit(1);
         }
+        if (environment.getProperty("kwibbet.fresh", Boolean.class, false)) {
+            clearDemo(environment);
+        }
+    }
+
+    /** Only the demo's own file is ever cleared, and only after it is known that nobody has it open. */
+    private static void clearDemo(Environment environment) {
+        if (environment.matchesProfiles("demo")) {
+            try {
+                Files.deleteIfExists(databaseFile(environment));
+            } catch (IOException stays) {
+                System.err.println("The demo data could not be cleared: " + stays.getMessage());
+            }
+        }
     }
 
     static Optional<String> obstacle(Environment environment) {
-        Path folder = Path.of(environment.getProperty("kwibbet.data", "data")).toAbsolutePath();
-        String database = environment.getProperty("kwibbet.database", "kwibbet");
-        return folderObstacle(folder)
-                .or(() -> lockObstacle(folder.resolve(database + ".mv.db")))
+        return folderObstacle(folder(environment))
+                .or(() -> lockObstacle(databaseFile(environment)))
                 .or(() -> portObstacle(environment));
+    }
+
+    private static Path folder(Environment environment) {
+        return Path.of(environment.getProperty("kwibbet.data", "data")).toAbsolutePath();
+    }
+
+    private static Path databaseFile(Environment environment) {
+        return folder(environment).resolve(environment.getProperty("kwibbet.database", "kwibbet") + ".mv.db");
     }
 
     private static Optional<String> folderObstacle(Path folder) {

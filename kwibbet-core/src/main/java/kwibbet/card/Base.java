@@ -6,7 +6,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Size;
 
-/** A way to fold a sheet into a card. Stateless: all that varies is in the {@link Settings}. */
+/** A way to fold a sheet into a card: a record without components, since all that varies is in the {@link Settings}. */
 public interface Base {
 
     /** Names it in forms and documents; never changes once a design may hold it. */

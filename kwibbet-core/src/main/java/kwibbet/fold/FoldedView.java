@@ -62,9 +62,9 @@ public record FoldedView(List<SeenPanel> panels) {
         return seen;
     }
 
-    /** Leaning back lowers the near edge's foot away from the viewer: the same turn as a viewer who steps down. */
+    /** Leaning takes the foot away from the viewer: the same turn as a viewer who steps up. */
     private static Frame seen(Frame frame, Pose pose) {
-        return frame.seenFrom(0, Math.toRadians(-pose.lean()))
+        return frame.seenFrom(0, Math.toRadians(pose.lean()))
                 .seenFrom(Math.toRadians(pose.yaw()), Math.toRadians(pose.pitch()));
     }
 

@@ -54,9 +54,9 @@ public final class PiecePicture {
         Length aside = piece.scores().isEmpty() ? Length.ZERO : sketch.rows(2);
         Phrase name =
                 Phrase.in(system).words(piece.name() + ", ").size(piece.size()).end();
-        sketch.text(middle.plus(Length.ZERO, aside.negated()), name, 1, Ink.ON_LIGHT);
+        sketch.label(middle.plus(Length.ZERO, aside.negated()), name, 1, Ink.ON_LIGHT);
         for (Score score : piece.scores()) {
-            sketch.text(scoreNote(score, area, sketch), scoreWords(score, system), 0.8, Ink.ON_LIGHT);
+            sketch.label(scoreNote(score, area, sketch), scoreWords(score, system), 0.8, Ink.ON_LIGHT);
         }
         return sketch.drawing(piece.name() + " at full size");
     }

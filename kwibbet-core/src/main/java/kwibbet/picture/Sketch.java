@@ -42,6 +42,11 @@ final class Sketch {
         marks.add(new Mark.Text(at, phrase, Anchor.MIDDLE, size, ink, false, false));
     }
 
+    /** A text that clears away the lines behind it. */
+    void label(Point at, Phrase phrase, double size, Ink ink) {
+        marks.add(new Mark.Text(at, phrase, Anchor.MIDDLE, size, ink, false, true));
+    }
+
     void stroke(Line line, Point... path) {
         marks.add(new Mark.Stroke(List.of(path), line, Ink.ON_PAGE));
     }

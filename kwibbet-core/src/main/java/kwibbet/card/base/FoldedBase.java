@@ -28,7 +28,7 @@ import kwibbet.shape.Size;
  * scored at {@code w − short} from the front's free edge; folded at the top, the same holds of its height. Common practice,
  * no source: 4 1/4 × 5 1/2 comes from 8 1/2 × 5 1/2, 5 × 7 from 10 × 7.
  */
-public final class FoldedBase implements Base {
+public record FoldedBase() implements Base {
 
     /** The width of the shut card. */
     public static final Parameter.OfLength WIDTH = new Parameter.OfLength(

@@ -21,6 +21,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
+import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
 import kwibbet.wording.Phrase;
@@ -93,6 +94,7 @@ public final class Handout {
                         FlatPicture.of(card, plan.shelf(), PieceId.BASE, scale),
                         FinishedPicture.onTable(card, plan.shelf(), card.form().pose(Pose.SHUT), scale)),
                 260);
+        flow.legend(Legend.PIECE);
         flow.heading("Cut list");
         flow.row(words("Piece", "Size", "Count", "Paper"), CUT_COLUMNS, true);
         for (Piece piece : card.pieces()) {
@@ -133,9 +135,10 @@ public final class Handout {
         for (Lettered sheet : plan.sheets().lettered()) {
             flow.newPage();
             int copies = sheet.layout().copies();
-            flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", cut " + copies
-                    + (copies == 1 ? " sheet" : " sheets") + " so");
+            flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", " + copies
+                    + (copies == 1 ? " sheet" : " sheets") + " like this");
             flow.drawings(List.of(SheetPicture.of(sheet, card)), 380);
+            flow.legend(Legend.SHEET);
             for (TrimStep step : plan.bench().trim()) {
                 if (step.sheet().equals(sheet)) {
                     flow.line("Cut " + step.numbers(), step.sentence(system), 11);

@@ -12,6 +12,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import kwibbet.drawing.Drawing;
+import kwibbet.picture.Legend;
 import kwibbet.wording.Phrase;
 
 /** Sets headings, lines, tables and drawings down one page after another. Sizes are in points. */
@@ -192,6 +193,22 @@ final class PageFlow implements AutoCloseable {
             x += (float) drawing.frame().size().width().toInches() * scale;
         }
         y -= (float) heightInches * scale + 6;
+    }
+
+    /** What the lines and signs stand for, in one row. */
+    void legend(List<Legend.Entry> entries) throws IOException {
+        float size = 8.5f;
+        room(20);
+        y -= 8;
+        float x = MARGIN;
+        for (Legend.Entry entry : entries) {
+            Drawing sample = entry.sample();
+            float scale = 30 / (float) sample.frame().size().width().toInches();
+            float height = (float) sample.frame().size().height().toInches() * scale;
+            new PdfDrawing(content, text, sample, x, y, scale).draw();
+            x = text.set(content, entry.words(), x + 35, y - height / 2 - size * 0.35f, size) + 16;
+        }
+        y -= 14;
     }
 
     @Override

@@ -23,7 +23,7 @@ import kwibbet.shape.Point;
 final class PdfDrawing {
 
     /** The share of white mixed into a paper's colour. */
-    private static final float PALER = 0.6f;
+    private static final float PALER = 0.76f;
 
     private final PDPageContentStream content;
     private final Typeface typeface;

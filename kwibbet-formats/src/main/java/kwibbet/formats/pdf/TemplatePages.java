@@ -91,7 +91,8 @@ final class TemplatePages {
     }
 
     private void draw(int column, int row, String part) throws IOException {
-        PDPageContentStream content = flow.newPage(page, piece.name() + " at full size" + part);
+        PDPageContentStream content =
+                flow.newPage(page, piece.name() + " at full size" + part + ". Print at 100 %, the rulers prove it");
         float left = MARGIN;
         float windowTop = page.getHeight() - MARGIN;
         content.saveGraphicsState();

@@ -15,7 +15,7 @@ import kwibbet.wording.Phrase;
 /** A font in one document, and how it sets phrases with their fractions. Sizes and positions are in points. */
 final class Typeface {
 
-    private static final float FRACTION_SIZE = 0.62f;
+    private static final float FRACTION_SIZE = 0.68f;
     private static final float NUMERATOR_RISE = 0.33f;
 
     private final PDFont font;

@@ -1,0 +1,138 @@
+package kwibbet.app.card;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StaleDesignException;
+import kwibbet.app.store.StoredDesign;
+import kwibbet.card.Design;
+import kwibbet.card.Run;
+import kwibbet.card.Settings;
+import kwibbet.card.base.FoldedBase;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperShelf;
+import kwibbet.tool.Toolbox;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.hamcrest.Matchers.startsWith;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+/** How the card's pages answer when their collaborators do what is hard to bring about for real. */
+@WebMvcTest(CardController.class)
+@Import(CardEdits.class)
+class CardControllerTest {
+
+    private static final Design DESIGN = new Design(
+            "Card",
+            MeasureSystem.INCH,
+            new FoldedBase(),
+            Settings.PRESET,
+            new PaperId("gone"),
+            false,
+            List.of(),
+            new Run(3, 0));
+    private static final StoredDesign STORED = new StoredDesign("7", 4, DESIGN, Optional.empty(), Optional.empty());
+
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private DesignStore designs;
+
+    @MockitoBean
+    private Inventory inventory;
+
+    @BeforeEach
+    void set() {
+        when(designs.get("7")).thenReturn(STORED);
+        when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+    }
+
+    @Test
+    void aCardWhosePaperIsGoneIsStillShownAndSaysSo() throws Exception {
+        mvc.perform(get("/cards/7/sheets"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("has no paper on the shelf")));
+    }
+
+    @Test
+    void aGoodEntryIsSavedAgainstTheVersionSeenAndAnsweredWithTheWork() throws Exception {
+        when(designs.save(eq("7"), eq(4L), any(), any())).thenReturn(STORED);
+        mvc.perform(post("/cards/7/run")
+                        .header("HX-Request", "true")
+                        .param("version", "4")
+                        .param("make", "5")
+                        .param("spares", "1"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(startsWith("<main id=\"work\"")));
+        verify(designs).save("7", 4, DESIGN.withRun(new Run(5, 1)), "the count");
+    }
+
+    @Test
+    void withoutScriptAGoodEntryLeadsBackToThePage() throws Exception {
+        when(designs.save(any(), anyLong(), any(), any())).thenReturn(STORED);
+        mvc.perform(post("/cards/7/run")
+                        .param("version", "4")
+                        .param("station", "sheets")
+                        .param("make", "5")
+                        .param("spares", "1"))
+                .andExpect(redirectedUrl("/cards/7/sheets?hand=base"));
+    }
+
+    @Test
+    void aWrongEntryNeverReachesTheStore() throws Exception {
+        mvc.perform(post("/cards/7/base").param("version", "4").param("width", "wide"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("is not a length")));
+        verify(designs, never()).save(any(), anyLong(), any(), any());
+    }
+
+    @Test
+    void aStalePageIsAnsweredInThePageOrWithOneOfItsOwn() throws Exception {
+        StaleDesignException stale = Mockito.mock(StaleDesignException.class);
+        when(stale.id()).thenReturn("7");
+        when(designs.undo(any(), anyLong())).thenThrow(stale);
+        mvc.perform(post("/cards/7/undo").header("HX-Request", "true").param("version", "3"))
+                .andExpect(status().isConflict())
+                .andExpect(header().string("HX-Retarget", "#notice"))
+                .andExpect(content().string(containsString("changed elsewhere")));
+        mvc.perform(post("/cards/7/undo").param("version", "3"))
+                .andExpect(status().isConflict())
+                .andExpect(content().string(containsString("<!DOCTYPE html>")))
+                .andExpect(content().string(containsString("href=\"/cards/7\"")));
+    }
+
+    @Test
+    void aFaultOnOurSideHasAPageAndShowsNoInsides() throws Exception {
+        when(designs.get("7")).thenThrow(new IllegalStateException("row 12 of table x"));
+        mvc.perform(get("/cards/7"))
+                .andExpect(status().isInternalServerError())
+                .andExpect(content().string(containsString("Something broke on our side")))
+                .andExpect(content().string(not(containsString("row 12"))));
+    }
+}

@@ -1,0 +1,56 @@
+package kwibbet.app.pages;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+
+/** The machine's own Chromium, headless, one for a test class. */
+final class Chromium implements AutoCloseable {
+
+    private static final List<String> QUIET = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright;
+    private final Browser browser;
+
+    Chromium() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        String path = Optional.ofNullable(System.getenv("CHROMIUM")).orElse("/usr/bin/chromium");
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of(path))
+                        .setArgs(QUIET));
+    }
+
+    Page page(int width, int height, ColorScheme scheme) {
+        BrowserContext context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setColorScheme(scheme));
+        context.setDefaultTimeout(15_000);
+        return context.newPage();
+    }
+
+    Page page() {
+        return page(1280, 800, ColorScheme.LIGHT);
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

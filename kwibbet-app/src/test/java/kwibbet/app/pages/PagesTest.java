@@ -1,0 +1,339 @@
+package kwibbet.app.pages;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.RequestOptions;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.ActiveProfiles;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** The real pages with the demo data, as a maker uses them. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"spring.datasource.url=jdbc:h2:mem:pages;DB_CLOSE_DELAY=-1", "kwibbet.data=target/pages"})
+@ActiveProfiles("demo")
+class PagesTest {
+
+    private static Chromium chromium;
+
+    @LocalServerPort
+    private int port;
+
+    private Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    @BeforeAll
+    static void start() {
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+    }
+
+    @BeforeEach
+    void open() {
+        page = chromium.page();
+        page.onConsoleMessage(message -> {
+            boolean isAnswer = message.text().contains("422") || message.text().contains("409");
+            if (message.type().equals("error") && !isAnswer) {
+                complaints.add(message.text());
+            }
+        });
+        page.onPageError(complaints::add);
+        page.onRequest(request -> {
+            if (!request.url().startsWith(at("/"))) {
+                complaints.add("reaches out to " + request.url());
+            }
+        });
+    }
+
+    @AfterEach
+    void nothingWentWrongInTheBrowser() {
+        page.context().close();
+        assertThat(complaints).isEmpty();
+    }
+
+    private String at(String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    private void newCard(String name, String size) {
+        page.navigate(at("/cards/new"));
+        page.locator("input[name=size][value=" + size + "]").check();
+        page.getByLabel("Name").fill(name);
+        page.getByRole(AriaRole.BUTTON, named("Start the card")).click();
+        assertThat(page).hasTitle(name + " – Kwibbet");
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name).setExact(true);
+    }
+
+    private void enter(Locator field, String text) {
+        field.fill(text);
+        field.press("Tab");
+    }
+
+    private void addMat(String paper) {
+        page.locator("#mat-paper").selectOption(paper);
+        page.locator("#add-mat").click();
+    }
+
+    private Locator chip(String piece) {
+        return page.locator("#chip-" + piece);
+    }
+
+    private Locator station(int key) {
+        return page.locator("[data-key='" + key + "']");
+    }
+
+    /** The numbers are common practice, no source: 10 × 7 flat, scored at 5, one base from a 12 × 12 sheet. */
+    @Test
+    void fromTwoNumbersToAPrintedCutList() {
+        newCard("Signal box", "five-by-seven");
+        addMat("lamp");
+        assertThat(chip("mat-1")).containsText("4\u20093/4 × 6\u20093/4 in");
+        addMat("oat");
+        assertThat(chip("mat-2")).containsText("× 1, Oat, letter");
+        enter(page.locator("#make"), "24");
+        assertThat(chip("base")).containsText("10 × 7");
+        assertThat(chip("base")).containsText("× 24, Night blue");
+        assertThat(page.locator("#work svg.drawing").first()).isVisible();
+
+        page.keyboard().press("Escape");
+        station(2).click();
+        Locator night = page.locator(".paper-plan").first();
+        assertThat(night.locator(".readings")).containsText("24");
+        assertThat(night.locator(".readings")).containsText("sheets, the fewest");
+        assertThat(night.locator(".disc")).hasCount(2);
+
+        station(4).click();
+        assertThat(page.locator(".step-list li")).hasCount(1);
+        assertThat(page.locator(".set")).containsText("5 in");
+        station(5).click();
+        assertThat(page.locator(".step-list li")).hasCount(3);
+
+        APIResponse handout = page.request().get(page.url().replace("/make", "/handout-a4.pdf"));
+        assertThat(handout.status()).isEqualTo(200);
+        assertThat(handout.body()).startsWith("%PDF-".getBytes(StandardCharsets.US_ASCII));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "#base-width|0|must be 1 to 24 in",
+                "#base-width|-3|must be 1 to 24 in",
+                "#base-width|999999999|must be 1 to 24 in",
+                "#base-height|seven|is not a length",
+                "#base-height|0.38|Did you mean 3/8 in",
+                "#base-shortBy|5|must stay 1/2 in deep",
+                "#make|0|Make 1 to 10 000",
+                "#make|1000000|Make 1 to 10 000",
+                "#make|99999999999|far too many",
+                "#spares|some|whole number"
+            })
+    void aWrongEntryIsAnsweredBesideItsFieldAndStays(String field, String typed, String message) {
+        newCard("Bad day", "five-by-seven");
+        enter(page.locator(field), typed);
+        String help = page.locator(field).getAttribute("aria-describedby");
+        assertThat(page.locator("#" + help)).containsText(message);
+        assertThat(page.locator(field)).hasAttribute("aria-invalid", "true");
+        assertThat(page.locator(field)).hasValue(typed);
+        assertThat(chip("base")).containsText("10 × 7");
+        page.reload();
+        assertThat(page.locator("#base-width")).hasValue("5");
+        assertThat(page.locator("#undo")).isDisabled();
+    }
+
+    @Test
+    void aMatLargerThanItsPanelIsRefusedAtItsOwnFields() {
+        newCard("Tight fit", "standard");
+        addMat("oat");
+        chip("mat-1").click();
+        page.locator("#layer-fit-size").check();
+        assertThat(page.locator("#layer-width")).hasValue("4");
+        enter(page.locator("#layer-width"), "4 1/2");
+        assertThat(page.locator("#layer-width-help")).containsText("can be at most 4 1/4 in");
+        enter(page.locator("#layer-width"), "4 - 1/8");
+        assertThat(chip("mat-1")).containsText("3\u20097/8 × 5\u20091/4 in");
+        chip("base").click();
+        enter(page.locator("#base-width"), "3");
+        assertThat(page.locator(".hand .help.is-danger").first()).containsText("Mat 1 would be wider");
+    }
+
+    @Test
+    void undoAndRedoSurviveAReload() {
+        newCard("Second thoughts", "five-by-seven");
+        enter(page.locator("#base-width"), "4-1/4");
+        assertThat(chip("base")).containsText("8\u20091/2 × 7 in");
+        enter(page.locator("#base-height"), "5½");
+        assertThat(chip("base")).containsText("8\u20091/2 × 5\u20091/2 in");
+        page.reload();
+        page.locator("#undo").click();
+        assertThat(chip("base")).containsText("8\u20091/2 × 7 in");
+        page.locator("body").press("Control+z");
+        assertThat(chip("base")).containsText("10 × 7 in");
+        assertThat(page.locator("#undo")).isDisabled();
+        page.reload();
+        page.locator("body").press("Control+Shift+z");
+        assertThat(chip("base")).containsText("8\u20091/2 × 7 in");
+    }
+
+    @Test
+    void aChangeMadeFromAnOldPageIsNotLostSilently() {
+        newCard("Two tabs", "five-by-seven");
+        Page other = page.context().newPage();
+        other.navigate(page.url());
+        enter(page.locator("#base-width"), "6");
+        assertThat(chip("base")).containsText("12 × 7");
+        other.locator("#base-height").fill("8");
+        other.locator("#base-height").press("Tab");
+        assertThat(other.locator("#notice")).containsText("changed elsewhere");
+        assertThat(other.locator("#base-height")).hasValue("8");
+        other.locator("#notice a").click();
+        assertThat(other.locator("#base-width")).hasValue("6");
+        assertThat(other.locator("#base-height")).hasValue("7");
+    }
+
+    @Test
+    void metricAndBackChangesNoLength() {
+        newCard("Both ways", "a6");
+        assertThat(page.locator("#base-width")).hasValue("105");
+        page.locator("#in-in").click();
+        assertThat(page.locator("#base-width")).hasValue("105 mm");
+        page.locator("#in-mm").click();
+        assertThat(chip("base")).containsText("210 × 148 mm");
+    }
+
+    @Test
+    void theKeyboardAloneWillDo() {
+        newCard("No mouse", "five-by-seven");
+        page.locator("#base-width").focus();
+        page.keyboard().press("Control+a");
+        page.keyboard().type("6");
+        page.keyboard().press("Tab");
+        assertThat(chip("base")).containsText("12 × 7");
+        assertThat(page.locator("#base-height")).isFocused();
+        page.locator("#chip-base").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#chip-base")).isFocused();
+        page.keyboard().press("2");
+        assertThat(page.locator("h2")).containsText("Sheets");
+        page.keyboard().press("1");
+        assertThat(page.locator("#base-width")).isVisible();
+    }
+
+    @Test
+    void aPieceTouchedAnywhereLightsEverywhere() {
+        page.navigate(at("/"));
+        page.getByText("Lantern evening").click();
+        chip("mat-2").hover();
+        assertThat(page.locator("svg g.warm[data-piece='mat-2']")).hasCount(3);
+        page.locator("svg g[data-piece='mat-2']").last().locator("path").first().click();
+        assertThat(page.locator("#hand-title")).containsText("Oat mat");
+        assertThat(page.locator("svg g.lit[data-piece='mat-2']")).hasCount(2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LIGHT,1280", "DARK,1280", "LIGHT,390"})
+    void everyPageIsAccessibleAndKeepsWithinTheWindow(ColorScheme scheme, int width) {
+        Page seen = chromium.page(width, 800, scheme);
+        seen.navigate(at("/"));
+        String card = seen.locator(".shelf a").first().getAttribute("href");
+        List<String> paths = List.of(
+                "/",
+                "/cards/new",
+                "/inventory",
+                card,
+                card + "?hand=mat-1&pose=standing",
+                card + "/sheets",
+                card + "/trim",
+                card + "/score",
+                card + "/make",
+                "/nowhere");
+        for (String path : paths) {
+            seen.navigate(at(path));
+            assertThat(new AxeBuilder(seen)
+                            .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                            .analyze()
+                            .getViolations())
+                    .as(path)
+                    .isEmpty();
+            Object overflow = seen.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+            assertThat(((Number) overflow).intValue()).as(path).isLessThanOrEqualTo(0);
+        }
+        seen.context().close();
+    }
+
+    @Test
+    void paperIsLaidInChangedAndTakenOut() {
+        page.navigate(at("/inventory"));
+        page.locator("#paper-name").fill("Tracing blue");
+        enter(page.locator("#paper-sheetWidth"), "wide");
+        page.getByRole(AriaRole.BUTTON, named("Lay it in")).click();
+        assertThat(page.locator("#paper-sheetWidth-help")).containsText("is not a length");
+        assertThat(page.locator("#paper-name")).hasValue("Tracing blue");
+        page.locator("#paper-sheetWidth").fill("9");
+        page.getByRole(AriaRole.BUTTON, named("Lay it in")).click();
+        page.getByText("Tracing blue").click();
+        assertThat(page.locator("#paper-sheetWidth")).hasValue("9");
+        page.getByRole(AriaRole.BUTTON, named("Take it out")).click();
+        assertThat(page.getByText("Tracing blue")).hasCount(0);
+        page.getByText("Night blue").click();
+        page.getByRole(AriaRole.BUTTON, named("Take it out")).click();
+        assertThat(page.locator(".trouble-line")).containsText("Lantern evening");
+    }
+
+    @Test
+    void aPieceLargerThanItsPaperIsSaidOnTheSheets() {
+        newCard("Poster", "five-by-seven");
+        enter(page.locator("#base-width"), "20");
+        assertThat(station(2)).containsText("needs a look");
+        station(2).click();
+        assertThat(page.locator(".trouble-line")).containsText("is larger than this sheet, 12 × 12 in");
+    }
+
+    @Test
+    void whatIsNotThereAndWhatComesFromElsewhereHavePagesOfTheirOwn() {
+        page.navigate(at("/"));
+        String card = page.locator(".shelf a").first().getAttribute("href");
+        APIResponse missing = page.request().get(at("/cards/none"));
+        assertThat(missing.status()).isEqualTo(404);
+        assertThat(missing.text()).contains("Nothing lies here");
+        APIResponse foreign = page.request()
+                .post(at(card + "/remove"), RequestOptions.create().setHeader("Sec-Fetch-Site", "cross-site"));
+        assertThat(foreign.status()).isEqualTo(403);
+        assertThat(foreign.text()).contains("Not from here");
+        assertThat(page.request().get(at(card)).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aCardTakenOffTheShelfCanBePutBack() {
+        newCard("Gone and back", "square");
+        page.locator("#remove-card").click();
+        assertThat(page.locator(".notice")).containsText("“Gone and back” is off the shelf");
+        page.getByRole(AriaRole.BUTTON, named("Put it back")).click();
+        assertThat(page).hasTitle("Gone and back – Kwibbet");
+    }
+}

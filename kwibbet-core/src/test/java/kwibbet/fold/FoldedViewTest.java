@@ -1,0 +1,85 @@
+package kwibbet.fold;
+
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+import kwibbet.card.Card;
+import kwibbet.card.Panel;
+import kwibbet.card.Side;
+import kwibbet.card.base.FoldedBase;
+import kwibbet.shape.Point;
+
+import static kwibbet.Inches.card;
+import static kwibbet.Inches.folded;
+import static kwibbet.Inches.in;
+import static org.assertj.core.api.Assertions.assertThat;
+
+class FoldedViewTest {
+
+    private static Card folding(String edge, String shortBy) {
+        return card(folded("5", "7").with(FoldedBase.FOLD, edge).with(FoldedBase.SHORT_BY, in(shortBy)), 1);
+    }
+
+    private static FoldedView view(Card card, String pose) {
+        return FoldedView.of(card.form(), card.form().pose(pose));
+    }
+
+    private static List<Point> outline(Card card, SeenPanel seen) {
+        Panel panel = card.form().panel(seen.panel()).orElseThrow();
+        return seen.outline(panel.area());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {FoldedBase.AT_SIDE, FoldedBase.AT_TOP})
+    void shutTheFrontLiesOverTheBackWithItsOutsideUp(String edge) {
+        Card card = folding(edge, "0");
+        List<SeenPanel> panels = view(card, "shut").panels();
+        assertThat(panels).extracting(SeenPanel::panel).containsExactly("back", "front");
+        assertThat(panels).extracting(SeenPanel::side).containsExactly(Side.INSIDE, Side.OUTSIDE);
+        assertThat(outline(card, panels.get(1))).containsExactlyInAnyOrderElementsOf(outline(card, panels.get(0)));
+    }
+
+    @Test
+    void shutAShortFrontLeavesTheFarEdgeOfTheInsideInSight() {
+        Card card = folding(FoldedBase.AT_SIDE, "1 1/2");
+        List<SeenPanel> panels = view(card, "shut").panels();
+        // The crease lies at 3 1/2; the back goes on 5 from there, the front 3 1/2.
+        assertThat(outline(card, panels.get(0))).extracting(Point::x).contains(in("8 1/2"));
+        assertThat(outline(card, panels.get(1))).extracting(Point::x).containsOnly(in("3 1/2"), in("7"));
+    }
+
+    @Test
+    void openEverythingLiesWhereItIsFlatWithTheInsideUp() {
+        Card card = folding(FoldedBase.AT_TOP, "0");
+        for (SeenPanel seen : view(card, "open").panels()) {
+            assertThat(seen.side()).isEqualTo(Side.INSIDE);
+            assertThat(outline(card, seen).get(0))
+                    .isEqualTo(
+                            card.form().panel(seen.panel()).orElseThrow().area().corner());
+        }
+    }
+
+    @Test
+    void fromBehindTheBackIsSeenFirstAndMirrored() {
+        Card card = folding(FoldedBase.AT_SIDE, "0");
+        SeenPanel nearest = view(card, "behind").panels().get(1);
+        assertThat(nearest.panel()).isEqualTo("back");
+        assertThat(nearest.side()).isEqualTo(Side.OUTSIDE);
+        assertThat(outline(card, nearest)).extracting(Point::x).containsOnly(in("-5"), in("-10"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {FoldedBase.AT_SIDE, FoldedBase.AT_TOP})
+    void standingBothPanelsKeepTheirCommonCrease(String edge) {
+        Card card = folding(edge, "0");
+        List<SeenPanel> panels = view(card, "standing").panels();
+        assertThat(panels.get(1).panel()).isEqualTo("front");
+        long shared = outline(card, panels.get(0)).stream()
+                .filter(outline(card, panels.get(1))::contains)
+                .count();
+        assertThat(shared).isEqualTo(2);
+    }
+}

@@ -1,0 +1,139 @@
+package kwibbet.picture;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Hatching;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.paper.Colour;
+import kwibbet.paper.PaperShelf;
+import kwibbet.paper.SheetSizes;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+
+import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.border;
+import static kwibbet.Inches.card;
+import static kwibbet.Inches.folded;
+import static kwibbet.Inches.front;
+import static kwibbet.Inches.in;
+import static kwibbet.Inches.mat;
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.shelf;
+import static org.assertj.core.api.Assertions.assertThat;
+
+class PicturesTest {
+
+    private static final PaperShelf SHELF = shelf(paper(SheetSizes.TWELVE_SQUARE));
+
+    private static Stream<Mark> all(List<Mark> marks) {
+        return marks.stream().flatMap(mark -> mark instanceof Mark.Group group ? all(group.marks()) : Stream.of(mark));
+    }
+
+    private static Stream<Point> points(Drawing drawing) {
+        return all(drawing.marks()).flatMap(mark -> {
+            if (mark instanceof Mark.Area area) {
+                return area.outline().stream();
+            }
+            return mark instanceof Mark.Stroke stroke ? stroke.path().stream() : Stream.of();
+        });
+    }
+
+    private static List<String> texts(Drawing drawing) {
+        return all(drawing.marks())
+                .filter(Mark.Text.class::isInstance)
+                .map(mark -> ((Mark.Text) mark).phrase().text())
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5,7", "1,24", "24,1", "1,1", "4 1/3,9 1/64"})
+    void everyCardFitsItsFrameFlatAndFinished(String width, String height) {
+        Card card = card(folded(width, height), 1);
+        TableScale scale = TableScale.of(card);
+        List<Drawing> drawings = List.of(
+                FlatPicture.of(card, SHELF, PieceId.BASE, scale),
+                FinishedPicture.onTable(card, SHELF, card.form().pose("open"), scale),
+                FinishedPicture.onTable(card, SHELF, card.form().pose("shut"), scale));
+        for (Drawing drawing : drawings) {
+            assertThat(points(drawing)).allSatisfy(point -> {
+                assertThat(point.x()).isBetween(in("0"), drawing.frame().right());
+                assertThat(point.y()).isBetween(in("0"), drawing.frame().bottom());
+            });
+        }
+    }
+
+    @Test
+    void figuresAreThoseOfThePieceInHand() {
+        Card card = card(folded("4 1/4", "5 1/2"), 1, mat("mat-1", front(), border("1/8")));
+        TableScale scale = TableScale.of(card);
+        assertThat(texts(FlatPicture.of(card, SHELF, PieceId.BASE, scale)))
+                .contains("4 1/4", "8 1/2", "5 1/2", "inside front");
+        assertThat(texts(FlatPicture.of(card, SHELF, new PieceId("mat-1"), scale)))
+                .contains("4", "5 1/4")
+                .doesNotContain("8 1/2");
+        assertThat(texts(FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.SHUT), scale)))
+                .containsExactlyInAnyOrder("4 1/4", "5 1/2");
+    }
+
+    @Test
+    void openTheCreaseIsAScoreAndShutItIsAnEdge() {
+        Card card = card(folded("5", "7"), 1);
+        TableScale scale = TableScale.of(card);
+        assertThat(lines(FinishedPicture.onTable(card, SHELF, card.form().pose("open"), scale)))
+                .contains(Line.VALLEY);
+        assertThat(lines(FinishedPicture.onTable(card, SHELF, card.form().pose("shut"), scale)))
+                .contains(Line.CUT)
+                .doesNotContain(Line.VALLEY);
+    }
+
+    private static List<Line> lines(Drawing drawing) {
+        return all(drawing.marks())
+                .filter(Mark.Stroke.class::isInstance)
+                .map(mark -> ((Mark.Stroke) mark).line())
+                .distinct()
+                .toList();
+    }
+
+    @Test
+    void aSheetShowsItsPiecesCutNumbersAndWhatIsLeft() {
+        Card card = card(folded("5", "7"), 24);
+        RunPlan plan = RunPlan.of(card, SHELF, TOOLS);
+        Drawing sheet = SheetPicture.of(plan.sheets().lettered().get(0), card);
+        assertThat(texts(sheet)).contains("Base", "10 × 7 in", "left 12 × 5 in", "12");
+        assertThat(all(sheet.marks()).filter(Mark.Disc.class::isInstance).map(mark -> ((Mark.Disc) mark).label()))
+                .containsExactly("1", "2");
+    }
+
+    @Test
+    void hatchingStaysWithinItsArea() {
+        Rect area = Rect.of(in("1"), in("2"), in("3"), in("1/2"));
+        List<Mark> lines = Hatching.of(area, in("1/4"), Ink.ON_LIGHT);
+        assertThat(lines).hasSize(13).allSatisfy(line -> {
+            for (Point point : ((Mark.Stroke) line).path()) {
+                assertThat(point.x()).isBetween(area.left(), area.right());
+                assertThat(point.y()).isBetween(area.top(), area.bottom());
+            }
+        });
+    }
+
+    /** Contrast of black and white by relative luminance, WCAG 2.2. */
+    @Test
+    void inkStandsOutFromItsPaper() {
+        assertThat(Ink.on(new Colour("#263a63"))).isEqualTo(Ink.ON_DARK);
+        assertThat(Ink.on(new Colour("#FFFDF8"))).isEqualTo(Ink.ON_LIGHT);
+        assertThat(Ink.on(new Colour("#747474"))).isEqualTo(Ink.ON_DARK);
+        assertThat(Ink.on(new Colour("#777777"))).isEqualTo(Ink.ON_LIGHT);
+    }
+}

@@ -1,0 +1,105 @@
+package kwibbet.formats.pdf;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+import kwibbet.formats.Samples;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
+/** The handout is read back with a PDF library, page boxes, text and lines. */
+class HandoutTest {
+
+    private static PDDocument handout(String name, String width, String height, PageFormat format) throws IOException {
+        return Loader.loadPDF(Handout.write(Samples.plan(Samples.design(name, width, height)), format));
+    }
+
+    private static String text(PDDocument document) throws IOException {
+        return new PDFTextStripper().getText(document);
+    }
+
+    /** A4 is 210 × 297 mm (ISO 216), letter 8 1/2 × 11 in; a point is 1/72 in (ISO 32000-1, 8.3.2.3). */
+    @ParameterizedTest
+    @EnumSource
+    void pagesHaveTheSizeThatWasAskedFor(PageFormat format) throws IOException {
+        double width = format == PageFormat.A4 ? 210 / 25.4 * 72 : 8.5 * 72;
+        double height = format == PageFormat.A4 ? 297 / 25.4 * 72 : 11 * 72;
+        try (PDDocument document = handout("Lantern", "5", "7", format)) {
+            for (PDPage page : document.getPages()) {
+                PDRectangle box = page.getMediaBox();
+                assertThat(Math.min(box.getWidth(), box.getHeight())).isEqualTo((float) width, offset(0.02f));
+                assertThat(Math.max(box.getWidth(), box.getHeight())).isEqualTo((float) height, offset(0.02f));
+            }
+        }
+    }
+
+    @Test
+    void theListsSayWhatToCutScoreAndMake() throws IOException {
+        try (PDDocument document = handout("Lantern", "5", "7", PageFormat.LETTER)) {
+            assertThat(text(document))
+                    .contains("Cut list", "Base", "10 × 7 in", "24", "Night blue")
+                    .contains("Sheet A", "From the top edge, set 7 in and cut.")
+                    .contains("score at 5 in from the left edge", "Left-handed: 5 in from the right edge.")
+                    .contains("Stick Lower mat on the front, centred: ")
+                    .contains("score, folds towards you", "left over")
+                    .contains("Base at full size", "4 in", "100 mm");
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void rulersAndTemplatesAreAtFullSize(PageFormat format) throws IOException {
+        try (PDDocument document = handout("Lantern", "5", "7", format)) {
+            List<PDPage> templates = templates(document, "Base at full size");
+            assertThat(templates).hasSize(1);
+            List<DrawnLine> lines = LineReader.lines(templates.get(0));
+            assertThat(lines).anyMatch(line -> line.isHorizontal() && line.isLong(288));
+            assertThat(lines).anyMatch(line -> line.isHorizontal() && line.isLong(100 / 25.4 * 72));
+            assertThat(lines).anyMatch(line -> line.isHorizontal() && line.isLong(720));
+            assertThat(lines).anyMatch(line -> line.isVertical() && line.isLong(504));
+        }
+    }
+
+    @Test
+    void aPieceLargerThanThePageGoesOverSeveral() throws IOException {
+        try (PDDocument document = handout("Wide", "9", "12", PageFormat.LETTER)) {
+            List<PDPage> parts = templates(document, "Base at full size, part");
+            assertThat(parts).hasSize(4);
+            for (PDPage part : parts) {
+                assertThat(LineReader.lines(part)).anyMatch(line -> line.isHorizontal() && line.isLong(288));
+            }
+            assertThat(text(document)).contains("lay half an inch over the part to the left");
+        }
+    }
+
+    @Test
+    void aNameInAnyScriptIsPrinted() throws IOException {
+        try (PDDocument document = handout("Café 茶 ≈ ½ \uD83C\uDF43", "5", "7", PageFormat.A4)) {
+            assertThat(text(document)).contains("Café ? ~ ½ ?");
+        }
+    }
+
+    private static List<PDPage> templates(PDDocument document, String words) throws IOException {
+        List<PDPage> pages = new ArrayList<>();
+        for (int number = 1; number <= document.getNumberOfPages(); number++) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            stripper.setStartPage(number);
+            stripper.setEndPage(number);
+            if (stripper.getText(document).contains(words)) {
+                pages.add(document.getPage(number - 1));
+            }
+        }
+        return pages;
+    }
+}
