@@ -2,6 +2,8 @@ package kwibbet.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.drawing.Drawing;
@@ -17,7 +19,36 @@ import kwibbet.wording.Phrase;
 /** Rulers: the one along the top of the table, and those that prove a print is at full size. */
 public final class RulerPicture {
 
+    /** How far the ruler above the table runs on, in widths of the table's frame: as far as the widest page. */
+    private static final int PAGES = 6;
+
+    private static final List<Length> INCH_MARKS = inches("1/8", "1/4", "1/2", "1", "4");
+    private static final List<Length> INCH_LABELS = inches("1", "2", "4", "8", "16");
+    private static final List<Length> METRIC_MARKS = millimetres(1, 2, 5, 10, 50);
+    private static final List<Length> METRIC_LABELS = millimetres(10, 20, 50, 100, 500);
+
     private RulerPicture() {}
+
+    private static List<Length> inches(String... texts) {
+        return Stream.of(texts)
+                .map(text -> Length.parse(text, MeasureSystem.INCH))
+                .toList();
+    }
+
+    private static List<Length> millimetres(long... lengths) {
+        return LongStream.of(lengths).mapToObj(Length::ofMillimetres).toList();
+    }
+
+    private static Length firstAtLeast(Length least, List<Length> steps) {
+        return steps.stream()
+                .filter(step -> !step.isShorterThan(least))
+                .findFirst()
+                .orElse(steps.get(steps.size() - 1));
+    }
+
+    private static boolean isMultiple(Length length, Length step) {
+        return length.toTicks() % step.toTicks() == 0;
+    }
 
     /**
      * The ruler above the table, to the table's scale, its zero over the left edge of the flat card. It runs on to the right past the
@@ -29,18 +60,18 @@ public final class RulerPicture {
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, scale.width(), row.multipliedBy(2));
         Sketch sketch = new Sketch(frame, row, system);
         Length zero = scale.centred(card.form().flat()).left();
-        Length step = system == MeasureSystem.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(1);
-        int perUnit = system == MeasureSystem.INCH ? 8 : 10;
-        long marks = scale.width().multipliedBy(6).dividedBy(step);
-        int skip = scale.width().isLongerThan(Length.ofInches(24)) ? perUnit / 2 : 1;
-        for (long i = -zero.dividedBy(step); i <= marks; i += skip) {
-            Length x = zero.plus(step.multipliedBy(i));
-            boolean unit = i % perUnit == 0;
-            boolean half = i % (perUnit / 2) == 0;
-            Length height = sketch.rows(unit ? 0.8 : half ? 0.55 : 0.3);
+        List<Length> marks = system == MeasureSystem.INCH ? INCH_MARKS : METRIC_MARKS;
+        Length step = firstAtLeast(sketch.rows(0.22), marks);
+        Length labelled = firstAtLeast(sketch.rows(2.4), system == MeasureSystem.INCH ? INCH_LABELS : METRIC_LABELS);
+        long last = scale.width().multipliedBy(PAGES).dividedBy(step);
+        for (long i = -zero.dividedBy(step); i <= last; i++) {
+            Length at = step.multipliedBy(i);
+            Length x = zero.plus(at);
+            boolean unit = isMultiple(at, labelled);
+            Length height = sketch.rows(unit ? 0.8 : isMultiple(at.multipliedBy(2), labelled) ? 0.55 : 0.3);
             sketch.stroke(Line.FINE, new Point(x, frame.bottom().minus(height)), new Point(x, frame.bottom()));
             if (unit && i >= 0) {
-                Phrase label = Phrase.of(String.valueOf(system == MeasureSystem.INCH ? i / perUnit : i));
+                Phrase label = Phrase.of(at, system);
                 sketch.text(new Point(x, frame.bottom().minus(sketch.rows(1.35))), label, 0.8, Ink.ON_PAGE);
             }
         }

@@ -84,38 +84,49 @@ public final class SheetPicture {
     private void offcut(Rect area, Ink ink) {
         sketch.add(Mark.Area.of(area, Fill.NONE, Line.CUT, ink));
         Hatching.of(area, sketch.rows(0.6), ink).forEach(sketch::add);
-        label(
-                area,
-                Phrase.in(card.design().system())
-                        .words("left ")
-                        .size(area.size())
-                        .end(),
-                0.8,
-                ink,
-                0,
-                true);
+        Phrase size = Phrase.in(card.design().system())
+                .words("left ")
+                .size(area.size())
+                .end();
+        write(area, List.of(size), 0.8, ink, true);
     }
 
     private void piece(Placement placement, Ink ink) {
         Piece piece = card.piece(placement.piece()).orElseThrow();
         sketch.group(
                 piece.id().value(), piece.name(), List.of(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
-        label(placement.area(), Phrase.of(piece.name()), 1.1, ink, -0.7, false);
+        Phrase name = Phrase.of(piece.name());
         Phrase size = Phrase.in(card.design().system()).size(piece.size()).end();
-        label(placement.area(), size, 1, ink, 0.7, false);
+        if (!write(placement.area(), List.of(name, size), 1, ink, false)) {
+            write(placement.area(), List.of(name), 1, ink, false);
+        }
     }
 
-    /** Writes along the longer side where it fits, or not at all: the list beside the sheet says it too. */
-    private void label(Rect area, Phrase phrase, double size, Ink ink, double rowsDown, boolean clear) {
+    /** Writes lines across or, where they fit only so, upwards; not at all where they do not fit: the list says it too. */
+    private boolean write(Rect area, List<Phrase> lines, double size, Ink ink, boolean clear) {
         Length width = area.size().width();
         Length height = area.size().height();
+        if (lines.stream().allMatch(line -> sketch.fits(line, size, width, part(height, lines.size())))) {
+            write(area, lines, size, ink, clear, false);
+            return true;
+        }
+        if (lines.stream().allMatch(line -> sketch.fits(line, size, height, part(width, lines.size())))) {
+            write(area, lines, size, ink, clear, true);
+            return true;
+        }
+        return false;
+    }
+
+    private static Length part(Length whole, int parts) {
+        return Length.ofTicks(whole.toTicks() / parts);
+    }
+
+    private void write(Rect area, List<Phrase> lines, double size, Ink ink, boolean clear, boolean upwards) {
         Point middle = Sketch.centre(area);
-        if (sketch.fits(phrase, size, width, height)) {
-            Point at = middle.plus(Length.ZERO, sketch.rows(rowsDown));
-            sketch.add(new Mark.Text(at, phrase, Mark.Anchor.MIDDLE, size, ink, false, clear));
-        } else if (sketch.fits(phrase, size, height, width)) {
-            Point at = middle.plus(sketch.rows(rowsDown), Length.ZERO);
-            sketch.add(new Mark.Text(at, phrase, Mark.Anchor.MIDDLE, size, ink, true, clear));
+        for (int i = 0; i < lines.size(); i++) {
+            Length aside = sketch.rows(1.4 * size * (i - (lines.size() - 1) / 2.0));
+            Point at = upwards ? middle.plus(aside, Length.ZERO) : middle.plus(Length.ZERO, aside);
+            sketch.add(new Mark.Text(at, lines.get(i), Mark.Anchor.MIDDLE, size, ink, upwards, clear));
         }
     }
 

@@ -110,13 +110,13 @@ class DemoData implements ApplicationRunner {
                         .plus(mat(1, "Chalk mat", onFront(), mm(4), "chalk"))
                         .plus(mat(2, "Slate mat", onMat(1), mm(4), "slate"))
                         .plus(mat(3, "Writing panel", onInside(), mm(6), "chalk")),
-                inches("Night train", "4", "9", FoldedBase.AT_TOP, "0", "night", new Run(16, 2))
+                inches("Night train", "4", "9", FoldedBase.AT_SIDE, "0", "night", new Run(16, 2))
                         .plus(mat(1, "Lamp strip", onFront(), in("3/8"), "lamp"))
                         .plus(fixed(2, "Window panel", onMat(1), "2 1/2", "7", "oat")),
                 inches("Hill climb", "5", "5", FoldedBase.AT_SIDE, "1 1/4", "moss", new Run(20, 0))
                         .plus(mat(1, "Cog mat", onFront(), in("1/4"), "cogs"))
                         .plus(mat(2, "Inside mat", onInside(), in("1/4"), "oat")),
-                inches("First ride", "4 1/4", "5 1/2", FoldedBase.AT_SIDE, "0", "oat", new Run(36, 2))
+                inches("First ride", "4 1/4", "5 1/2", FoldedBase.AT_TOP, "0", "oat", new Run(36, 2))
                         .plus(mat(1, "Spoke mat", onFront(), in("1/8"), "spokes"))
                         .plus(mat(2, "Brick mat", onMat(1), in("3/4"), "brick")),
                 inches("Lantern evening", "5", "7", FoldedBase.AT_SIDE, "0", "night", new Run(24, 0))

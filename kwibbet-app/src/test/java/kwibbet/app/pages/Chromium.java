@@ -49,6 +49,11 @@ final class Chromium implements AutoCloseable {
         return page(1280, 800, ColorScheme.LIGHT);
     }
 
+    Page pageWithoutScript() {
+        return browser.newContext(new Browser.NewContextOptions().setJavaScriptEnabled(false))
+                .newPage();
+    }
+
     @Override
     public void close() {
         playwright.close();

@@ -322,7 +322,11 @@ class PagesTest {
         assertThat(missing.status()).isEqualTo(404);
         assertThat(missing.text()).contains("Nothing lies here");
         APIResponse foreign = page.request()
-                .post(at(card + "/remove"), RequestOptions.create().setHeader("Sec-Fetch-Site", "cross-site"));
+                .post(
+                        at(card + "/remove"),
+                        RequestOptions.create()
+                                .setHeader("Sec-Fetch-Site", "cross-site")
+                                .setHeader("Accept", "text/html"));
         assertThat(foreign.status()).isEqualTo(403);
         assertThat(foreign.text()).contains("Not from here");
         assertThat(page.request().get(at(card)).status()).isEqualTo(200);

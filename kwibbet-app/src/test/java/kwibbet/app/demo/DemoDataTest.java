@@ -1,0 +1,65 @@
+package kwibbet.app.demo;
+
+import java.time.Clock;
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.DefaultApplicationArguments;
+import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
+import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.ComponentScan;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StoredDesign;
+import kwibbet.bench.RunPlan;
+import kwibbet.card.CardMaker;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+@DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:demo;DB_CLOSE_DELAY=-1")
+@AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
+@ActiveProfiles("demo")
+@Transactional(propagation = Propagation.NOT_SUPPORTED)
+class DemoDataTest {
+
+    @TestConfiguration
+    @ComponentScan(basePackages = {"kwibbet.app.store", "kwibbet.app.demo"})
+    static class Stores {
+        @Bean
+        Clock clock() {
+            return Clock.systemUTC();
+        }
+    }
+
+    @Autowired
+    private DemoData demo;
+
+    @Autowired
+    private DesignStore designs;
+
+    @Autowired
+    private Inventory inventory;
+
+    @Test
+    void everyDemoCardCanBeMadeFromTheDemoPaperAndNothingIsLaidInTwice() {
+        demo.run(new DefaultApplicationArguments());
+        List<StoredDesign> laidIn = designs.all();
+        assertThat(laidIn).hasSizeGreaterThanOrEqualTo(5);
+        for (StoredDesign stored : laidIn) {
+            RunPlan plan =
+                    RunPlan.of(CardMaker.make(stored.design()).orThrow(), inventory.shelf(), inventory.toolbox());
+            assertThat(plan.sheets().isComplete()).as(stored.design().name()).isTrue();
+            assertThat(plan.sheets().isInStock()).as(stored.design().name()).isTrue();
+            assertThat(plan.sheets().isProven()).as(stored.design().name()).isTrue();
+        }
+        demo.run(new DefaultApplicationArguments());
+        assertThat(designs.all()).hasSameSizeAs(laidIn);
+    }
+}

@@ -1,0 +1,149 @@
+package kwibbet.app.home;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentCaptor;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StoredDesign;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.PaperShelf;
+import kwibbet.paper.Pattern;
+import kwibbet.paper.SheetSizes;
+import kwibbet.shape.Size;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+@WebMvcTest(HomeController.class)
+class HomeControllerTest {
+
+    private static final Paper STOCK = new Paper(
+            new PaperId("stock"),
+            "Stock",
+            PaperKind.CARD_STOCK,
+            SheetSizes.LETTER,
+            MeasureSystem.INCH,
+            Colour.WHITE,
+            Pattern.PLAIN,
+            Grain.UNKNOWN,
+            270,
+            Length.ofMillimetres(3, 10),
+            10);
+
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private DesignStore designs;
+
+    @MockitoBean
+    private Inventory inventory;
+
+    @BeforeEach
+    void set() {
+        when(inventory.shelf()).thenReturn(new PaperShelf(List.of(STOCK)));
+    }
+
+    private Design created() {
+        ArgumentCaptor<Design> design = ArgumentCaptor.forClass(Design.class);
+        verify(designs).create(design.capture());
+        return design.getValue();
+    }
+
+    private void answerCreate() {
+        when(designs.create(any()))
+                .thenAnswer(call -> new StoredDesign("9", 0, call.getArgument(0), Optional.empty(), Optional.empty()));
+    }
+
+    @Test
+    void aMakerWithoutPaperIsShownTheWayToSome() throws Exception {
+        when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
+        mvc.perform(get("/"))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(containsString("Nothing on the shelf yet"), containsString("/inventory"))));
+        mvc.perform(get("/cards/new")).andExpect(content().string(containsString("Lay in the starter paper")));
+    }
+
+    @Test
+    void anEverydaySizeBringsItsSystem() throws Exception {
+        answerCreate();
+        mvc.perform(post("/cards").param("size", "a6").param("paper", "stock").param("fold", "top"))
+                .andExpect(redirectedUrl("/cards/9"));
+        Design design = created();
+        assertThatItIs(design, Length.ofMillimetres(105), Length.ofMillimetres(148), MeasureSystem.METRIC, "A6 card");
+    }
+
+    @Test
+    void anOwnSizeIsReadInItsSystem() throws Exception {
+        answerCreate();
+        mvc.perform(post("/cards")
+                        .param("name", "Mine")
+                        .param("size", "own")
+                        .param("system", "INCH")
+                        .param("width", "4 1/3")
+                        .param("height", "148mm")
+                        .param("paper", "stock"))
+                .andExpect(redirectedUrl("/cards/9"));
+        assertThatItIs(created(), Length.ofInches(13, 3), Length.ofMillimetres(148), MeasureSystem.INCH, "Mine");
+    }
+
+    private static void assertThatItIs(Design design, Length width, Length height, MeasureSystem system, String name) {
+        assertThat(CardMaker.make(design).orThrow().form().finished()).isEqualTo(new Size(width, height));
+        assertThat(design.system()).isEqualTo(system);
+        assertThat(design.name()).isEqualTo(name);
+    }
+
+    @Test
+    void whatCannotBeACardIsAnsweredOnThePageWithWhatWasTyped() throws Exception {
+        mvc.perform(post("/cards")
+                        .param("name", "Kept name")
+                        .param("size", "own")
+                        .param("system", "INCH")
+                        .param("width", "0")
+                        .param("height", "tall"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Kept name"),
+                                containsString("must be more than 0"),
+                                containsString("“tall” is not a length"),
+                                containsString("Choose a paper."))));
+        mvc.perform(post("/cards")
+                        .param("size", "own")
+                        .param("system", "INCH")
+                        .param("width", "40")
+                        .param("height", "5")
+                        .param("paper", "stock"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Width must be 1 to 24 in, not 40 in.")));
+        verify(designs, never()).create(any());
+    }
+}

@@ -1,0 +1,137 @@
+package kwibbet.app.inventory;
+
+import java.util.List;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentCaptor;
+import org.mockito.Mockito;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+import kwibbet.app.store.Inventory;
+import kwibbet.measure.Length;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperShelf;
+import kwibbet.tool.Toolbox;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+@WebMvcTest(InventoryController.class)
+@Import(PaperForm.class)
+class InventoryControllerTest {
+
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private Inventory inventory;
+
+    @BeforeEach
+    void set() {
+        when(inventory.shelf()).thenReturn(new PaperShelf(StarterSet.PAPERS));
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+        when(inventory.newPaperId()).thenReturn(new PaperId("new"));
+    }
+
+    private static MockHttpServletRequestBuilder paper(String width, String weight) {
+        return post("/inventory/papers")
+                .param("name", "Dusk")
+                .param("kind", "PATTERNED")
+                .param("system", "METRIC")
+                .param("sheetWidth", width)
+                .param("sheetHeight", "297")
+                .param("colour", "#445566")
+                .param("pattern", "ONE_WAY")
+                .param("grain", "UPRIGHT")
+                .param("weight", weight)
+                .param("caliper", "0.3")
+                .param("onHand", "7");
+    }
+
+    @Test
+    void everyStarterPaperIsAPaper() {
+        assertThat(StarterSet.PAPERS)
+                .allSatisfy(paper -> assertThat(paper.checked().reasons()).isEmpty());
+    }
+
+    @Test
+    void theStarterSetIsLaidInOnlyOnAnEmptyShelf() throws Exception {
+        mvc.perform(post("/inventory/starter-set")).andExpect(redirectedUrl("/inventory"));
+        verify(inventory, never()).save(any(Paper.class));
+        when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
+        mvc.perform(post("/inventory/starter-set")).andExpect(redirectedUrl("/inventory"));
+        verify(inventory, Mockito.times(StarterSet.PAPERS.size())).save(any(Paper.class));
+    }
+
+    @Test
+    void aPaperIsKeptAsItWasEntered() throws Exception {
+        mvc.perform(paper("210", "160")).andExpect(redirectedUrl("/inventory"));
+        ArgumentCaptor<Paper> kept = ArgumentCaptor.forClass(Paper.class);
+        verify(inventory).save(kept.capture());
+        assertThat(kept.getValue().sheet().width()).isEqualTo(Length.ofMillimetres(210));
+        assertThat(kept.getValue().caliper()).isEqualTo(Length.ofMillimetres(3, 10));
+        assertThat(kept.getValue().id()).isEqualTo(new PaperId("new"));
+    }
+
+    @Test
+    void aPaperThatIsNoneIsAnsweredAtItsFields() throws Exception {
+        mvc.perform(paper("-5", "160"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(allOf(containsString("must be more than 0"), containsString("Dusk"))));
+        mvc.perform(paper("5000", "7"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("A sheet is 1 in to 48 in a side"), containsString("20 to 2000"))));
+        verify(inventory, never()).save(any(Paper.class));
+    }
+
+    @Test
+    void aPaperInUseStays() throws Exception {
+        when(inventory.cardsMadeOf(any())).thenReturn(List.of("Lantern evening"));
+        mvc.perform(post("/inventory/papers/starter-white-a4/remove")).andExpect(redirectedUrl("/inventory"));
+        verify(inventory, never()).remove(any());
+    }
+
+    @Test
+    void toolsAreKeptOrRefused() throws Exception {
+        MockHttpServletRequestBuilder good = post("/inventory/tools")
+                .param("longestCut", "15 1/2")
+                .param("trimmerMarks", "1 mm")
+                .param("sheetsAtOnce", "3")
+                .param("boardWidth", "12")
+                .param("grooves", "1/8 in");
+        mvc.perform(good).andExpect(redirectedUrl("/inventory"));
+        ArgumentCaptor<Toolbox> kept = ArgumentCaptor.forClass(Toolbox.class);
+        verify(inventory).save(kept.capture());
+        assertThat(kept.getValue().trimmer().longestCut()).isEqualTo(Length.ofInches(31, 2));
+        mvc.perform(post("/inventory/tools")
+                        .param("longestCut", "2")
+                        .param("trimmerMarks", "1 mm")
+                        .param("sheetsAtOnce", "0")
+                        .param("boardWidth", "12")
+                        .param("grooves", "1/7 in"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content()
+                        .string(allOf(containsString("It must be 4 to 60 in."), containsString("1 to 50 sheets"))));
+        mvc.perform(get("/inventory").param("paper", "starter-white-a4"))
+                .andExpect(content().string(containsString("Keep the change")));
+    }
+}

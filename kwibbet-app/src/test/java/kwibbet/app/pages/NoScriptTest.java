@@ -1,0 +1,47 @@
+package kwibbet.app.pages;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+/** An empty start, and pages that work without script and with the back button. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"spring.datasource.url=jdbc:h2:mem:empty;DB_CLOSE_DELAY=-1", "kwibbet.data=target/empty"})
+class NoScriptTest {
+
+    @LocalServerPort
+    private int port;
+
+    @Test
+    void fromAnEmptyShelfToACardWithAMat() {
+        try (Chromium chromium = new Chromium()) {
+            Page page = chromium.pageWithoutScript();
+            page.navigate("http://127.0.0.1:" + port + "/");
+            assertThat(page.locator(".empty")).containsText("Nothing on the shelf yet");
+            page.getByText("New card").click();
+            page.getByText("Lay in the starter paper").click();
+            assertThat(page.locator(".papers li")).hasCount(4);
+            page.navigate("http://127.0.0.1:" + port + "/cards/new");
+            page.locator("input[name=size][value=standard]").check();
+            page.getByText("Start the card").click();
+            assertThat(page.locator("h1 input")).hasValue("Standard card");
+
+            page.locator("#base-width").fill("1/2");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Apply"))
+                    .click();
+            assertThat(page.locator("#base-width-help")).containsText("must be 1 to 24 in");
+            assertThat(page.locator("#base-width")).hasValue("1/2");
+            page.goBack();
+            page.locator("#mat-paper").selectOption("starter-brown-square");
+            page.getByText("Add the mat").click();
+            assertThat(page.locator("#chip-mat-1")).containsText("Brown card stock");
+            page.locator("#undo").click();
+            assertThat(page.locator("#chip-mat-1")).hasCount(0);
+        }
+    }
+}

@@ -1,0 +1,49 @@
+package kwibbet.paper;
+
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Refusal;
+
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.size;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+class PaperTest {
+
+    @Test
+    void anOrdinaryPaperIsOne() {
+        assertThat(paper(SheetSizes.LETTER).checked().reasons()).isEmpty();
+    }
+
+    @Test
+    void everythingWrongIsSaidAtOnce() {
+        Paper absurd = new Paper(
+                new PaperId("x"),
+                " ",
+                PaperKind.PATTERNED,
+                size("1/2", "60"),
+                MeasureSystem.INCH,
+                Colour.WHITE,
+                Pattern.PLAIN,
+                Grain.UNKNOWN,
+                5_000,
+                Length.ZERO,
+                -1);
+        assertThat(absurd.checked().reasons())
+                .extracting(Refusal::field)
+                .containsExactly("name", "sheetWidth", "sheetHeight", "weight", "caliper", "onHand");
+    }
+
+    @Test
+    void aPaperStandsOnceOnItsShelf() {
+        Paper paper = paper(SheetSizes.LETTER);
+        assertThat(new PaperShelf(List.of(paper)).find(paper.id())).contains(paper);
+        assertThatThrownBy(() -> new PaperShelf(List.of(paper, paper))).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Colour("blue")).hasMessageContaining("blue");
+    }
+}
