@@ -6,21 +6,31 @@ import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Map;
 import java.util.Optional;
 
 import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
 import org.springframework.context.ApplicationListener;
+import org.springframework.core.env.ConfigurableEnvironment;
 import org.springframework.core.env.Environment;
+import org.springframework.core.env.MapPropertySource;
 
 /** Says in one line why Kwibbet cannot start here, before anything is opened, and ends with status 1. */
 class StartCheck implements ApplicationListener<ApplicationEnvironmentPreparedEvent> {
 
     @Override
     public void onApplicationEvent(ApplicationEnvironmentPreparedEvent event) {
-        Environment environment = event.getEnvironment();
+        ConfigurableEnvironment environment = event.getEnvironment();
+        // The database refuses a folder that hangs on the working directory.
+        environment
+                .getPropertySources()
+                .addFirst(new MapPropertySource(
+                        "absolute data folder",
+                        Map.of("kwibbet.data", folder(environment).toString())));
         Optional<String> obstacle = obstacle(environment);
         if (obstacle.isPresent()) {
             System.err.println("Kwibbet cannot start: " + obstacle.get());
@@ -57,6 +67,9 @@ class StartCheck implements ApplicationListener<ApplicationEnvironmentPreparedEv
     }
 
     private static Optional<String> folderObstacle(Path folder) {
+        if (folder.toString().contains(";")) {
+            return Optional.of("the data folder " + folder + " holds a “;”. Choose another with --data DIR.");
+        }
         try {
             Files.createDirectories(folder);
             Files.delete(Files.createTempFile(folder, "write", ".check"));
@@ -73,6 +86,8 @@ class StartCheck implements ApplicationListener<ApplicationEnvironmentPreparedEv
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.WRITE);
                 FileLock lock = channel.tryLock()) {
             return lock == null ? Optional.of(inUse(file)) : Optional.empty();
+        } catch (OverlappingFileLockException ours) {
+            return Optional.of(inUse(file));
         } catch (IOException unreadable) {
             return Optional.of("the data file " + file + " cannot be written.");
         }
