@@ -1,25 +1,63 @@
-// What is being typed while an answer arrives is not lost when the fragment around it is exchanged.
+// Nothing typed is lost while an answer is on its way: what was entered since the form was sent is put back into the
+// exchanged part of the page and sent in its turn, and a link followed meanwhile waits for the answer.
 (() => {
-  let kept = null;
+  const FIELDS = '#work input:not([type="hidden"]):not([type="radio"]):not([type="checkbox"])';
+  let kept = [];
+  let answersDue = 0;
+  let follow = null;
+
+  const send = (field) => field.dispatchEvent(new Event('change', { bubbles: true }));
+
+  document.addEventListener('htmx:beforeRequest', () => {
+    answersDue += 1;
+    // An answer within the page takes an earlier notice away.
+    document.getElementById('notice').textContent = '';
+  });
 
   document.addEventListener('htmx:beforeSwap', (event) => {
-    const field = document.activeElement;
-    const typing = field && field.matches && field.matches('input.input, input[name="name"]') && field.value !== field.defaultValue;
-    const asked = event.detail.requestConfig && event.detail.requestConfig.triggeringEvent;
-    const sentByIt = asked && asked.target === field;
-    kept = typing && !sentByIt && field.id ? { id: field.id, value: field.value } : null;
-  });
-
-  document.addEventListener('htmx:afterSwap', () => {
-    const field = kept && document.getElementById(kept.id);
-    if (field) {
-      field.value = kept.value;
+    if (event.detail.target.id !== 'work') {
+      return;
     }
-    kept = null;
+    const form = event.detail.requestConfig.elt.closest('form');
+    const sent = event.detail.requestConfig.formData;
+    kept = [...document.querySelectorAll(FIELDS)]
+      .filter((field) => {
+        const known = form && form.contains(field) && sent.has(field.name) ? sent.get(field.name) : field.defaultValue;
+        return field.id && field.value !== known;
+      })
+      .map((field) => ({ id: field.id, value: field.value, active: field === document.activeElement }));
   });
 
-  // An answer within the page takes an earlier notice away; the notice itself is swapped in after this.
-  document.addEventListener('htmx:beforeRequest', () => {
-    document.getElementById('notice').textContent = '';
+  document.addEventListener('htmx:afterSettle', () => {
+    const put = kept;
+    kept = [];
+    put.forEach(({ id, value, active }) => {
+      const field = document.getElementById(id);
+      if (!field) {
+        return;
+      }
+      field.value = value;
+      if (active) {
+        // Set by script, the browser would not report it as a change when the maker leaves the field.
+        field.addEventListener('blur', () => field.isConnected && field.value !== field.defaultValue && send(field), { once: true });
+      } else {
+        send(field);
+      }
+    });
+  });
+
+  document.addEventListener('htmx:afterRequest', () => {
+    answersDue -= 1;
+    if (answersDue === 0 && follow) {
+      window.location.href = follow;
+    }
+  });
+
+  document.addEventListener('click', (event) => {
+    const link = event.target.closest ? event.target.closest('a[href]:not([hx-get])') : null;
+    if (link && answersDue > 0 && !event.ctrlKey && !event.metaKey) {
+      event.preventDefault();
+      follow = link.href;
+    }
   });
 })();

@@ -63,7 +63,9 @@ class CardController {
             @RequestParam Map<String, String> typed,
             HttpServletRequest request) {
         Looking looking = new Looking(Station.of(station).orElse(Station.CARD), hand, pose);
-        boolean withinPage = request.getHeader("HX-Request") != null;
+        // Going back asks by script too, but for the whole page.
+        boolean withinPage =
+                request.getHeader("HX-Request") != null && request.getHeader("HX-History-Restore-Request") == null;
         return new Asked(id, version, Entries.of(typed), looking, withinPage);
     }
 

@@ -217,6 +217,39 @@ class PagesTest {
     }
 
     @Test
+    void whatIsTypedWhileAnAnswerIsOnItsWayIsSentInItsTurn() {
+        newCard("Fast fingers", "five-by-seven");
+        page.evaluate(
+                "() => { const send = XMLHttpRequest.prototype.send;"
+                        + "XMLHttpRequest.prototype.send = function (body) { setTimeout(() => send.call(this, body), 700); } }");
+        enter(page.locator("#base-width"), "6");
+        enter(page.locator("#base-height"), "8");
+        enter(page.locator("#base-shortBy"), "1");
+        assertThat(chip("base")).containsText("11 × 8 in");
+        enter(page.locator("#base-width"), "5");
+        station(2).click();
+        assertThat(page.locator(".paper-plan .yields")).containsText("1 × Base");
+        assertThat(page.locator(".paper-plan svg")).containsText("9 × 8 in");
+    }
+
+    @Test
+    void theBackButtonTakesBackWhatWasLookedAt() {
+        page.navigate(at("/"));
+        page.getByText("Lantern evening").click();
+        chip("mat-1").click();
+        assertThat(page.locator("#hand-title")).containsText("Lamp mat");
+        page.locator("#pose-open").click();
+        assertThat(page.locator("#pose-open")).hasAttribute("aria-current", "true");
+        page.reload();
+        assertThat(page.locator("#hand-title")).containsText("Lamp mat");
+        assertThat(page.locator("#pose-open")).hasAttribute("aria-current", "true");
+        page.goBack();
+        page.goBack();
+        assertThat(page.locator("#hand-title")).containsText("Base");
+        assertThat(page.locator(".head .brand")).isVisible();
+    }
+
+    @Test
     void metricAndBackChangesNoLength() {
         newCard("Both ways", "a6");
         assertThat(page.locator("#base-width")).hasValue("105");
@@ -239,7 +272,7 @@ class PagesTest {
         page.keyboard().press("Enter");
         assertThat(page.locator("#chip-base")).isFocused();
         page.keyboard().press("2");
-        assertThat(page.locator("h2")).containsText("Sheets");
+        assertThat(page.locator("#sheets-title")).isAttached();
         page.keyboard().press("1");
         assertThat(page.locator("#base-width")).isVisible();
     }
