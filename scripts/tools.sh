@@ -30,7 +30,10 @@ need_jdk() {
     java=java
   fi
   local version
-  version=$("$java" -XshowSettings:properties -version 2>&1 | sed -n 's/^ *java.specification.version = \(1\.\)\{0,1\}//p')
+  # A JDK's release file says its version without starting it.
+  version=$(sed -n 's/^JAVA_VERSION="\(1\.\)\{0,1\}\([0-9]*\).*/\2/p' \
+    "$(dirname "$(dirname "$(readlink -f "$(command -v "$java")")")")/release" 2>/dev/null || true)
+  [ -n "$version" ] || version=$("$java" -XshowSettings:properties -version 2>&1 | sed -n 's/^ *java.specification.version = \(1\.\)\{0,1\}//p')
   [ "${version:-0}" -ge 17 ] 2>/dev/null \
     || fail "Java ${version:-of an unknown version} is too old: Kwibbet needs a JDK of version 17 or newer. Install one, or point JAVA_HOME at it."
   JAVA=$(command -v "$java")

@@ -81,7 +81,7 @@ class KillTest {
 
     private boolean answers() throws InterruptedException {
         try {
-            return client.send(request("/actuator/health").build(), HttpResponse.BodyHandlers.ofString())
+            return client.send(request("/").build(), HttpResponse.BodyHandlers.ofString())
                             .statusCode()
                     == 200;
         } catch (IOException notYet) {

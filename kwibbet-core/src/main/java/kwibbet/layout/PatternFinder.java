@@ -100,15 +100,22 @@ final class PatternFinder {
                 item[i][j] = k;
             }
         }
-        for (int k = 1; k < i && 2 * xs[k] <= xs[i]; k++) {
-            long value = best[k][j] + best[floor(xs, xs[i] - xs[k])][j];
+        // As the first part grows the rest shrinks, so one pointer walks down where a search would start anew.
+        for (int k = 1, rest = i; k < i && 2 * xs[k] <= xs[i]; k++) {
+            while (xs[rest] > xs[i] - xs[k]) {
+                rest--;
+            }
+            long value = best[k][j] + best[rest][j];
             if (value > best[i][j]) {
                 best[i][j] = value;
                 cut[i][j] = k;
             }
         }
-        for (int k = 1; k < j && 2 * ys[k] <= ys[j]; k++) {
-            long value = best[i][k] + best[i][floor(ys, ys[j] - ys[k])];
+        for (int k = 1, rest = j; k < j && 2 * ys[k] <= ys[j]; k++) {
+            while (ys[rest] > ys[j] - ys[k]) {
+                rest--;
+            }
+            long value = best[i][k] + best[i][rest];
             if (value > best[i][j]) {
                 best[i][j] = value;
                 cut[i][j] = -k;

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 import kwibbet.card.PieceId;
 import kwibbet.measure.Length;
@@ -20,6 +19,8 @@ final class SheetFiller {
     private final List<Wanted> wanted;
     private final Weighting weighting;
     private final Map<PieceId, Integer> missing = new HashMap<>();
+    /** The best pattern does not change while the same parts are missing, however many. */
+    private final Map<List<Wanted>, Optional<Section>> patterns = new HashMap<>();
 
     SheetFiller(Size sheet, List<Wanted> wanted, Weighting weighting) {
         this.sheet = sheet;
@@ -48,30 +49,36 @@ final class SheetFiller {
         layouts.add(next);
     }
 
-    /** The best pattern as often as it is wanted whole; otherwise one sheet without what would be too much. */
+    /** The best pattern, or what of it is still missing, or sheets filled by hand; as often as it is wanted whole. */
     private SheetLayout nextLayout() {
-        Section greedy = filled(sheet.width().toTicks(), sheet.height().toTicks(), new HashMap<>(missing));
-        SheetLayout byHand = new SheetLayout(sheet, 1, greedy);
-        return bestPattern()
-                .map(pattern -> {
-                    SheetLayout whole = new SheetLayout(sheet, 1, pattern);
-                    int copies = wholeCopies(whole);
-                    if (copies > 0) {
-                        return whole.withCopies(copies);
-                    }
-                    SheetLayout pruned = new SheetLayout(sheet, 1, pruned(pattern, new HashMap<>(missing)));
-                    return worth(pruned) >= worth(byHand) ? pruned : byHand;
-                })
-                .orElse(byHand.withCopies(Math.max(1, wholeCopies(byHand))));
+        Optional<SheetLayout> pattern = bestPattern().map(this::once);
+        if (pattern.isPresent() && wholeCopies(pattern.get()) > 0) {
+            return repeated(pattern.get());
+        }
+        SheetLayout byHand = once(filled(sheet.width().toTicks(), sheet.height().toTicks(), new HashMap<>(missing)));
+        return repeated(pattern.map(whole -> once(pruned(whole.root(), new HashMap<>(missing))))
+                .filter(pruned -> area(pruned) >= area(byHand))
+                .orElse(byHand));
+    }
+
+    private SheetLayout once(Section root) {
+        return new SheetLayout(sheet, 1, root);
+    }
+
+    private SheetLayout repeated(SheetLayout layout) {
+        return layout.withCopies(wholeCopies(layout));
     }
 
     private Optional<Section> bestPattern() {
-        int[] still = IntStream.range(0, wanted.size())
-                .filter(i -> stillMissing(wanted.get(i), missing) > 0)
-                .toArray();
-        List<Wanted> parts = IntStream.of(still).mapToObj(wanted::get).toList();
-        List<Long> values =
-                IntStream.of(still).mapToObj(i -> weighting.values().get(i)).toList();
+        List<Wanted> parts =
+                wanted.stream().filter(part -> stillMissing(part, missing) > 0).toList();
+        return patterns.computeIfAbsent(parts, this::bestPattern);
+    }
+
+    private Optional<Section> bestPattern(List<Wanted> parts) {
+        List<Long> values = parts.stream()
+                .map(part -> weighting.values().get(wanted.indexOf(part)))
+                .toList();
         return PatternFinder.of(sheet, parts, values).map(finder -> finder.pattern(sheet));
     }
 
@@ -82,7 +89,7 @@ final class SheetFiller {
                 .orElse(0);
     }
 
-    private double worth(SheetLayout layout) {
+    private static double area(SheetLayout layout) {
         return layout.placements().stream()
                 .mapToDouble(placement -> placement.area().size().area())
                 .sum();

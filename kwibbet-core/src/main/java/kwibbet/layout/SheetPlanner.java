@@ -20,6 +20,9 @@ import kwibbet.shape.Size;
  */
 public final class SheetPlanner {
 
+    private static final Comparator<List<SheetLayout>> FEWER =
+            Comparator.<List<SheetLayout>>comparingInt(SheetPlanner::sheets).thenComparingInt(List::size);
+
     private SheetPlanner() {}
 
     /** A plan for every paper of the order. */
@@ -42,12 +45,22 @@ public final class SheetPlanner {
             return new PaperPlan(paper, order.wanted(), List.of(), 0, unplaced);
         }
         Weighting.Set weightings = Weighting.of(paper.sheet(), wanted);
-        List<SheetLayout> layouts = weightings.all().stream()
-                .map(weighting -> new SheetFiller(paper.sheet(), wanted, weighting).fill())
-                .min(Comparator.<List<SheetLayout>>comparingInt(SheetPlanner::sheets)
-                        .thenComparingInt(List::size))
-                .orElseThrow();
+        List<SheetLayout> layouts = best(paper.sheet(), wanted, weightings);
         return new PaperPlan(paper, order.wanted(), layouts, weightings.sheetsAtLeast(), unplaced);
+    }
+
+    private static List<SheetLayout> best(Size sheet, List<Wanted> wanted, Weighting.Set weightings) {
+        List<SheetLayout> best = List.of();
+        for (Weighting weighting : weightings.all()) {
+            List<SheetLayout> tried = new SheetFiller(sheet, wanted, weighting).fill();
+            if (best.isEmpty() || FEWER.compare(tried, best) < 0) {
+                best = tried;
+            }
+            if (sheets(best) == weightings.sheetsAtLeast()) {
+                return best;
+            }
+        }
+        return best;
     }
 
     private static int sheets(List<SheetLayout> layouts) {
