@@ -2,6 +2,7 @@ package kwibbet.picture;
 
 import java.util.List;
 
+import kwibbet.bench.MakeStep;
 import kwibbet.bench.ScoreStep;
 import kwibbet.bench.TrimStep;
 import kwibbet.drawing.Drawing;
@@ -23,7 +24,7 @@ import kwibbet.shape.Rect;
 public final class StepPicture {
 
     /** Text heights to a side of the frame; few, so that the figure is read at arm's length. */
-    private static final int ROWS = 13;
+    private static final int ROWS = 11;
 
     private final Rect piece;
     private final Sketch sketch;
@@ -59,6 +60,36 @@ public final class StepPicture {
         PiecePicture.creases(step.piece(), picture.piece, Ink.on(colour)).forEach(picture.sketch::add);
         picture.fence(step.score().from(), step.score().at());
         return picture.sketch.drawing("The score on the " + step.piece().name());
+    }
+
+    /** The piece in hand: with its creases where it is folded, on what it is stuck to and with what shows where it is stuck. */
+    public static Drawing of(MakeStep step, PaperShelf shelf, MeasureSystem system) {
+        if (step instanceof MakeStep.Stick stick) {
+            return stuck(stick, new Palette(shelf), system);
+        }
+        Palette palette = new Palette(shelf);
+        StepPicture picture = new StepPicture(Rect.atOrigin(step.piece().size()), system);
+        picture.paper(palette.colour(step.piece()), Line.CUT);
+        Ink ink = palette.ink(step.piece());
+        PiecePicture.creases(step.piece(), picture.piece, ink).forEach(picture.sketch::add);
+        return picture.sketch.drawing("The fold of the " + step.piece().name());
+    }
+
+    private static Drawing stuck(MakeStep.Stick stick, Palette palette, MeasureSystem system) {
+        StepPicture picture = new StepPicture(stick.host(), system);
+        picture.paper(palette.colour(stick.onto()), Line.CUT);
+        Rect host = picture.piece;
+        Rect zone = host.centred(stick.piece().size());
+        Ink ink = palette.ink(stick.piece());
+        picture.sketch.add(Mark.Area.of(zone, palette.fill(stick.piece()), Line.CUT, ink));
+        if (!zone.left().equals(host.left())) {
+            picture.sketch.span(Axis.HORIZONTAL, host.left(), zone.left(), host, 1);
+        }
+        if (!zone.top().equals(host.top())) {
+            picture.sketch.span(Axis.VERTICAL, host.top(), zone.top(), host, 1);
+        }
+        return picture.sketch.drawing(
+                stick.piece().name() + " on " + stick.onto().name());
     }
 
     private void paper(Colour colour, Line edge) {

@@ -5,6 +5,7 @@ import java.util.List;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
+import kwibbet.bench.MakeStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreStep;
 import kwibbet.bench.TrimStep;
@@ -189,6 +190,10 @@ public record CardPage(StoredDesign stored, RunPlan plan, Looking looking, Entri
     }
 
     public Drawing step(ScoreStep step) {
+        return StepPicture.of(step, plan.shelf(), system());
+    }
+
+    public Drawing step(MakeStep step) {
         return StepPicture.of(step, plan.shelf(), system());
     }
 

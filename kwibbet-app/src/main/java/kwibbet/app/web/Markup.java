@@ -47,7 +47,8 @@ public final class Markup {
 
     private static String figure(Figure figure, boolean withUnit) {
         String fraction = figure.hasFraction()
-                ? "<span class=\"frac\">" + figure.numerator() + "/" + figure.denominator() + "</span>"
+                ? "<span class=\"frac\"><span>" + figure.numerator() + "</span>/<span>" + figure.denominator()
+                        + "</span></span>"
                 : "";
         String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u2009" : "";
         String unit = withUnit ? "\u00a0" + figure.system().symbol() : "";

@@ -146,13 +146,18 @@ public final class SvgWriter {
 
     private static String figure(Phrase.Measure measure) {
         Figure figure = measure.figure();
-        String fraction = figure.hasFraction()
-                ? "<tspan class=\"frac\">" + figure.numerator() + "/" + figure.denominator() + "</tspan>"
-                : "";
+        String fraction = figure.hasFraction() ? fraction(figure) : "";
         String unit = measure.withUnit() ? " " + figure.system().symbol() : "";
         // A thin space keeps whole and fraction apart for those who copy or hear the figure.
         String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u2009" : "";
         return figure.lead() + gap + fraction + unit;
+    }
+
+    /** Small figures above and below a slash. The shift of the small ones is .75 of the whole one, so both cancel. */
+    private static String fraction(Figure figure) {
+        return "<tspan class=\"frac\"><tspan class=\"small\" dy=\"-.4em\">" + figure.numerator()
+                + "</tspan><tspan dy=\".3em\">/</tspan>" + "<tspan class=\"small\">" + figure.denominator()
+                + "</tspan></tspan>";
     }
 
     private void path(List<Point> points) {

@@ -1,0 +1,74 @@
+package kwibbet.app.card;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StoredDesign;
+import kwibbet.card.Design;
+import kwibbet.card.Run;
+import kwibbet.card.Settings;
+import kwibbet.card.base.FoldedBase;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperShelf;
+import kwibbet.tool.Toolbox;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.mockito.Mockito.when;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+@WebMvcTest(PrintController.class)
+class PrintControllerTest {
+
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private DesignStore designs;
+
+    @MockitoBean
+    private Inventory inventory;
+
+    @Test
+    void aCardIsPrintedUnderItsNameEvenWithoutPaper() throws Exception {
+        Design design = new Design(
+                "Løv & \"night\"",
+                MeasureSystem.METRIC,
+                new FoldedBase(),
+                Settings.PRESET,
+                new PaperId("gone"),
+                false,
+                List.of(),
+                new Run(2, 1));
+        when(designs.get("7")).thenReturn(new StoredDesign("7", 0, design, Optional.empty(), Optional.empty()));
+        when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+        byte[] file = mvc.perform(get("/cards/7/handout-a4.pdf"))
+                .andExpect(status().isOk())
+                .andExpect(content().contentType("application/pdf"))
+                .andExpect(header().string("Content-Disposition", containsString("inline")))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(file)) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("Løv & \"night\"", "Make 2 and 1 spare", "254 × 177.8 mm", "no paper chosen");
+        }
+        mvc.perform(get("/cards/7/handout-a3.pdf")).andExpect(status().isNotFound());
+    }
+}
