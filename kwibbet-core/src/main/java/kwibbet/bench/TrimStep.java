@@ -8,7 +8,6 @@ import kwibbet.card.Piece;
 import kwibbet.layout.SheetLayout;
 import kwibbet.layout.SheetLayout.Cut;
 import kwibbet.layout.SheetPlan.Lettered;
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.measure.Rounded;
 import kwibbet.shape.Axis;
@@ -18,31 +17,31 @@ import kwibbet.tool.Trimmer;
 import kwibbet.wording.Phrase;
 
 /**
- * One setting of the trimmer's fence and the cuts made at it.
+ * One setting of the trimmer's fence and the cuts made at it, on one part of the sheet or on several equal ones.
  *
  * @param sheet the layout in hand
- * @param cuts the cuts, each taking its first part off what the one before left
+ * @param parts the equal parts, each with its cuts; a cut takes its first part off what the one before it left
  * @param from the edge that lies at the fence
  * @param set the figure to set
  * @param passes how often the blade comes down for all sheets of the layout
  * @param byHand whether the cut is longer than the trimmer's
  */
-public record TrimStep(Lettered sheet, List<Cut> cuts, Edge from, Rounded set, int passes, boolean byHand) {
+public record TrimStep(Lettered sheet, List<List<Cut>> parts, Edge from, Rounded set, int passes, boolean byHand) {
 
     /** Copies the cuts. */
     public TrimStep {
-        cuts = List.copyOf(cuts);
+        parts = parts.stream().map(List::copyOf).toList();
     }
 
     static List<TrimStep> of(Lettered sheet, Trimmer trimmer) {
         List<TrimStep> steps = new ArrayList<>();
-        List<Cut> together = new ArrayList<>();
-        for (Cut cut : sheet.layout().cuts()) {
-            if (!together.isEmpty() && !sharesSetting(together.get(together.size() - 1), cut)) {
+        List<List<Cut>> together = new ArrayList<>();
+        for (List<Cut> part : parts(sheet.layout().cuts())) {
+            if (!together.isEmpty() && !isCutLike(together.get(0), part)) {
                 steps.add(step(sheet, together, trimmer));
                 together.clear();
             }
-            together.add(cut);
+            together.add(part);
         }
         if (!together.isEmpty()) {
             steps.add(step(sheet, together, trimmer));
@@ -50,30 +49,61 @@ public record TrimStep(Lettered sheet, List<Cut> cuts, Edge from, Rounded set, i
         return steps;
     }
 
-    private static boolean sharesSetting(Cut before, Cut cut) {
-        boolean sameSetting = before.axis() == cut.axis() && before.setting().equals(cut.setting());
-        return sameSetting && before.second().equals(cut.inHand());
+    /** The cuts that follow each other on one part at one setting, together. */
+    private static List<List<Cut>> parts(List<Cut> cuts) {
+        List<List<Cut>> parts = new ArrayList<>();
+        for (Cut cut : cuts) {
+            List<Cut> last = parts.isEmpty() ? List.of() : parts.get(parts.size() - 1);
+            if (!last.isEmpty() && goesOn(last.get(last.size() - 1), cut)) {
+                last.add(cut);
+            } else {
+                parts.add(new ArrayList<>(List.of(cut)));
+            }
+        }
+        return parts;
     }
 
-    private static TrimStep step(Lettered sheet, List<Cut> cuts, Trimmer trimmer) {
-        Cut first = cuts.get(0);
-        Length longest = cuts.stream().map(Cut::length).reduce(Length.ZERO, Length::max);
+    private static boolean goesOn(Cut before, Cut cut) {
+        return hasSameSetting(before, cut) && before.second().equals(cut.inHand());
+    }
+
+    private static boolean isCutLike(List<Cut> one, List<Cut> other) {
+        Cut first = one.get(0);
+        Cut otherFirst = other.get(0);
+        return one.size() == other.size()
+                && hasSameSetting(first, otherFirst)
+                && first.inHand().size().equals(otherFirst.inHand().size());
+    }
+
+    private static boolean hasSameSetting(Cut one, Cut other) {
+        return one.axis() == other.axis() && one.setting().equals(other.setting());
+    }
+
+    private static TrimStep step(Lettered sheet, List<List<Cut>> parts, Trimmer trimmer) {
+        Cut first = parts.get(0).get(0);
+        int cuts = parts.stream().mapToInt(List::size).sum();
         return new TrimStep(
                 sheet,
-                cuts,
+                parts,
                 first.axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP,
                 first.setting().roundedTo(trimmer.graduation()),
-                Math.multiplyExact(trimmer.passesFor(sheet.layout().copies()), cuts.size()),
-                longest.isLongerThan(trimmer.longestCut()));
+                Math.multiplyExact(trimmer.passesFor(sheet.layout().copies()), cuts),
+                first.length().isLongerThan(trimmer.longestCut()));
+    }
+
+    /** All cuts of the step, in order. */
+    public List<Cut> cuts() {
+        return parts.stream().flatMap(List::stream).toList();
     }
 
     /** What is in hand before the first cut. */
     public Rect inHand() {
-        return cuts.get(0).inHand();
+        return parts.get(0).get(0).inHand();
     }
 
     /** The numbers of the cuts on the drawing of the sheet, as {@code 3} or {@code 3–5}. */
     public String numbers() {
+        List<Cut> cuts = cuts();
         int first = cuts.get(0).number();
         int last = cuts.get(cuts.size() - 1).number();
         return first == last ? String.valueOf(first) : first + "–" + last;
@@ -81,10 +111,17 @@ public record TrimStep(Lettered sheet, List<Cut> cuts, Edge from, Rounded set, i
 
     /** What to do. */
     public Phrase sentence(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system)
-                .words("From the " + from.word() + " edge, set ")
+        int times = parts.get(0).size();
+        Phrase.Writer writer = Phrase.in(system);
+        if (parts.size() > 1) {
+            writer.words("Take the " + parts.size() + " strips ")
+                    .size(inHand().size())
+                    .words(". ");
+        }
+        writer.words("From the " + from.word() + " edge, set ")
                 .length(set.shown())
-                .words(cuts.size() == 1 ? " and cut." : " and cut " + cuts.size() + " times.");
+                .words(parts.size() > 1 ? " and cut each" : " and cut")
+                .words(times == 1 ? "." : " " + times + " times.");
         if (byHand) {
             writer.words(" This is longer than your trimmer cuts: use a knife and a ruler.");
         }
@@ -93,13 +130,20 @@ public record TrimStep(Lettered sheet, List<Cut> cuts, Edge from, Rounded set, i
 
     /** What comes off and what stays in hand. */
     public Phrase result(Card card, MeasureSystem system) {
-        Cut last = cuts.get(cuts.size() - 1);
+        List<Cut> part = parts.get(0);
         return Phrase.in(system)
-                .words(cuts.size() == 1 ? "Gives " : "Gives " + cuts.size() + " × ")
-                .phrase(described(card, cuts.get(0).first(), system))
+                .words("Gives ")
+                .phrase(counted(parts.size() * part.size(), part.get(0).first(), card, system))
                 .words(" and ")
-                .phrase(described(card, last.second(), system))
+                .phrase(counted(parts.size(), part.get(part.size() - 1).second(), card, system))
                 .words(".")
+                .end();
+    }
+
+    private Phrase counted(int count, Rect area, Card card, MeasureSystem system) {
+        return Phrase.in(system)
+                .words(count == 1 ? "" : count + " × ")
+                .phrase(described(card, area, system))
                 .end();
     }
 

@@ -24,14 +24,14 @@ import kwibbet.shape.Rect;
 public final class StepPicture {
 
     /** Text heights to a side of the frame; few, so that the figure is read at arm's length. */
-    private static final int ROWS = 11;
+    private static final int ROWS = 12;
 
     private final Rect piece;
     private final Sketch sketch;
 
     private StepPicture(Rect inHand, MeasureSystem system) {
         Length longest = Length.max(inHand.size().width(), inHand.size().height());
-        Length side = Length.ofTicks(longest.toTicks() / (ROWS - 4) * ROWS);
+        Length side = Length.ofTicks(longest.toTicks() / (ROWS - 5) * ROWS);
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);
         this.sketch = new Sketch(frame, Length.ofTicks(side.toTicks() / ROWS), system);
         this.piece = frame.centred(inHand.size());
@@ -43,11 +43,11 @@ public final class StepPicture {
         Colour colour = step.sheet().paper().colour();
         picture.paper(colour, Line.SHEET);
         Length at = Length.ZERO;
-        for (Cut cut : step.cuts()) {
+        for (Cut cut : step.parts().get(0)) {
             at = at.plus(cut.setting());
             picture.across(cut.axis(), at, Line.CUT, Ink.on(colour));
         }
-        picture.fence(step.from(), step.cuts().get(0).setting());
+        picture.fence(step.from(), step.parts().get(0).get(0).setting());
         return picture.sketch.drawing(
                 "Cut " + step.numbers() + " of sheet " + step.sheet().letter());
     }

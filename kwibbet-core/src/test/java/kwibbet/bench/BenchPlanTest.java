@@ -72,6 +72,20 @@ class BenchPlanTest {
     }
 
     @Test
+    void equalStripsAreTakenTogether() {
+        RunPlan plan = plan(card(folded("1 1/2", "5"), 16));
+        TrimStep strips = plan.bench().trim().get(1);
+        assertThat(strips.parts()).hasSizeGreaterThan(1);
+        assertThat(strips.parts()).allSatisfy(part -> assertThat(part)
+                .hasSameSizeAs(strips.parts().get(0)));
+        assertThat(strips.sentence(MeasureSystem.INCH).text())
+                .startsWith("Take the " + strips.parts().size() + " strips ")
+                .contains(" and cut each");
+        assertThat(strips.result(plan.card(), MeasureSystem.INCH).text())
+                .startsWith("Gives " + strips.cuts().size() + " × Base");
+    }
+
+    @Test
     void whatATrimmerCannotShowIsRoundedAndTheErrorSaid() {
         RunPlan plan = plan(card(folded("2 1/64", "7"), 1));
         TrimStep step = plan.bench().trim().stream()

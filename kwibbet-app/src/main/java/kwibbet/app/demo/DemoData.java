@@ -30,8 +30,8 @@ import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
 
 /**
- * The demo: Lamplight Yard, a paper studio above a bicycle workshop, which teaches evening classes on things that shine,
- * roll or tick. All of it is invented.
+ * The demo: Lamplight Yard, a room above a bicycle workshop where evening classes make cards of things that shine, roll or
+ * tick. All of it is invented.
  *
  * <p>Runs only in the demo profile, whose database is a file of its own, and only while that is empty.
  */
