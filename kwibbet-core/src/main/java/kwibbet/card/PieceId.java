@@ -20,8 +20,13 @@ public record PieceId(String value) {
      * @throws IllegalArgumentException when it is not a lower-case letter and up to 39 letters, digits and hyphens
      */
     public PieceId {
-        if (!FORM.matcher(value).matches()) {
+        if (!isOne(value)) {
             throw new IllegalArgumentException("“" + value + "” cannot name a piece");
         }
+    }
+
+    /** Whether a text could name a piece. */
+    public static boolean isOne(String text) {
+        return FORM.matcher(text).matches();
     }
 }

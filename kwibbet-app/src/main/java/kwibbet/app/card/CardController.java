@@ -62,7 +62,8 @@ class CardController {
             @RequestParam(defaultValue = Pose.SHUT) String pose,
             @RequestParam Map<String, String> typed,
             HttpServletRequest request) {
-        Looking looking = new Looking(Station.of(station).orElse(Station.CARD), hand, pose);
+        String piece = PieceId.isOne(hand) ? hand : PieceId.BASE.value();
+        Looking looking = new Looking(Station.of(station).orElse(Station.CARD), piece, pose);
         // Going back asks by script too, but for the whole page.
         boolean withinPage =
                 request.getHeader("HX-Request") != null && request.getHeader("HX-History-Restore-Request") == null;
@@ -195,7 +196,7 @@ class CardController {
             return page(stored, asked, asked.looking().station(), model);
         }
         return "redirect:/cards/" + asked.id() + asked.looking().station().path() + "?hand="
-                + new PieceId(asked.looking().hand()).value();
+                + asked.looking().hand();
     }
 
     private String page(StoredDesign stored, Asked asked, Station station, Model model) {

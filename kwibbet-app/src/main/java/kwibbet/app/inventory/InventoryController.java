@@ -83,7 +83,10 @@ class InventoryController {
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletResponse response) {
-        return keep(id, new PaperId(id), typed, model, response);
+        // A paper that was taken out in the meantime is not laid in again by an old page.
+        return inventory.shelf().find(new PaperId(id)).isPresent()
+                ? keep(id, new PaperId(id), typed, model, response)
+                : "redirect:/inventory";
     }
 
     private String keep(

@@ -12,16 +12,13 @@ import org.springframework.context.annotation.Import;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
+import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StaleDesignException;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.card.Design;
 import kwibbet.card.Run;
-import kwibbet.card.Settings;
-import kwibbet.card.base.FoldedBase;
-import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.tool.Toolbox;
 
@@ -46,15 +43,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 @Import(CardEdits.class)
 class CardControllerTest {
 
-    private static final Design DESIGN = new Design(
-            "Card",
-            MeasureSystem.INCH,
-            new FoldedBase(),
-            Settings.PRESET,
-            new PaperId("gone"),
-            false,
-            List.of(),
-            new Run(3, 0));
+    private static final Design DESIGN = Samples.design("Card");
     private static final StoredDesign STORED = new StoredDesign("7", 4, DESIGN, Optional.empty(), Optional.empty());
 
     @Autowired
@@ -102,6 +91,22 @@ class CardControllerTest {
                         .param("make", "5")
                         .param("spares", "1"))
                 .andExpect(redirectedUrl("/cards/7/sheets?hand=base"));
+    }
+
+    @Test
+    void whatIsLookedAtIsNeverTrusted() throws Exception {
+        when(designs.undo(any(), anyLong())).thenReturn(STORED);
+        mvc.perform(post("/cards/7/undo")
+                        .param("version", "4")
+                        .param("hand", "../../x")
+                        .param("station", "moon"))
+                .andExpect(redirectedUrl("/cards/7?hand=base"));
+        mvc.perform(get("/cards/7").param("hand", "<script>").param("pose", "sideways"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(not(containsString("<script>\""))))
+                .andExpect(content().string(containsString("in hand")));
+        mvc.perform(get("/cards/7").param("version", "many")).andExpect(status().isNotFound());
+        mvc.perform(post("/cards/7/layers/mat-9").param("version", "4")).andExpect(status().isNotFound());
     }
 
     @Test

@@ -1,11 +1,11 @@
 package kwibbet.app.card;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import kwibbet.app.Samples;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
@@ -14,11 +14,7 @@ import kwibbet.card.Fit;
 import kwibbet.card.Host;
 import kwibbet.card.Layer;
 import kwibbet.card.PieceId;
-import kwibbet.card.Run;
-import kwibbet.card.Settings;
-import kwibbet.card.base.FoldedBase;
 import kwibbet.measure.Length;
-import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
 
@@ -27,15 +23,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** From what was typed to a changed design, or to messages at the fields they belong to. */
 class CardEditsTest {
 
-    private static final Design PLAIN = new Design(
-            "Card",
-            MeasureSystem.INCH,
-            new FoldedBase(),
-            Settings.PRESET,
-            new PaperId("stock"),
-            false,
-            List.of(),
-            Run.ONE);
+    private static final Design PLAIN = Samples.design("Card");
 
     private final CardEdits edits = new CardEdits();
 

@@ -12,15 +12,13 @@ import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
+import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.card.Design;
 import kwibbet.card.Run;
-import kwibbet.card.Settings;
-import kwibbet.card.base.FoldedBase;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.tool.Toolbox;
 
@@ -46,15 +44,9 @@ class PrintControllerTest {
 
     @Test
     void aCardIsPrintedUnderItsNameEvenWithoutPaper() throws Exception {
-        Design design = new Design(
-                "Løv & \"night\"",
-                MeasureSystem.METRIC,
-                new FoldedBase(),
-                Settings.PRESET,
-                new PaperId("gone"),
-                false,
-                List.of(),
-                new Run(2, 1));
+        Design design = Samples.design("Løv & \"night\"")
+                .withSystem(MeasureSystem.METRIC)
+                .withRun(new Run(2, 1));
         when(designs.get("7")).thenReturn(new StoredDesign("7", 0, design, Optional.empty(), Optional.empty()));
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);

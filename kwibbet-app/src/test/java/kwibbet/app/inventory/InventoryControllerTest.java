@@ -104,6 +104,13 @@ class InventoryControllerTest {
     }
 
     @Test
+    void aPaperTakenOutMeanwhileIsNotLaidInAgainByAnOldPage() throws Exception {
+        mvc.perform(post("/inventory/papers/" + "long-gone-".repeat(9)).param("name", "Ghost"))
+                .andExpect(redirectedUrl("/inventory"));
+        verify(inventory, never()).save(any(Paper.class));
+    }
+
+    @Test
     void aPaperInUseStays() throws Exception {
         when(inventory.cardsMadeOf(any())).thenReturn(List.of("Lantern evening"));
         mvc.perform(post("/inventory/papers/starter-white-a4/remove")).andExpect(redirectedUrl("/inventory"));

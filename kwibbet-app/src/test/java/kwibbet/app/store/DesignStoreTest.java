@@ -2,7 +2,6 @@ package kwibbet.app.store;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.List;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -15,11 +14,8 @@ import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
+import kwibbet.app.Samples;
 import kwibbet.card.Design;
-import kwibbet.card.Run;
-import kwibbet.card.Settings;
-import kwibbet.card.base.FoldedBase;
-import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -32,15 +28,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 @Transactional(propagation = Propagation.NOT_SUPPORTED)
 class DesignStoreTest {
 
-    private static final Design DESIGN = new Design(
-            "First",
-            MeasureSystem.INCH,
-            new FoldedBase(),
-            Settings.PRESET,
-            new PaperId("stock"),
-            false,
-            List.of(),
-            new Run(1, 0));
+    private static final Design DESIGN = Samples.design("First");
 
     @Autowired
     private DesignStore store;
