@@ -1,7 +1,5 @@
 package kwibbet.app.card;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 import org.springframework.stereotype.Component;
@@ -111,18 +109,18 @@ class CardEdits {
         if (!entries.areGood()) {
             return Optional.empty();
         }
-        List<Refusal> reasons = new ArrayList<>();
-        for (Refusal reason : CardMaker.make(changed).reasons()) {
-            String prefix = inHand + ".";
-            boolean own = !inHand.isEmpty() && reason.field().startsWith(prefix);
-            boolean elsewhere = !own && reason.field().contains(".");
-            // Another layer no longer fits: said at the form as a whole, with the layer's name in the message.
-            reasons.add(
-                    own
-                            ? reason.at(reason.field().substring(prefix.length()))
-                            : elsewhere ? reason.at("form") : reason);
-        }
-        entries.refuse(reasons);
+        entries.refuse(CardMaker.make(changed).reasons().stream()
+                .map(reason -> placed(reason, inHand))
+                .toList());
         return entries.areGood() ? Optional.of(changed) : Optional.empty();
+    }
+
+    /** Where another layer no longer fits, that is said at the form as a whole; the message names the layer. */
+    private static Refusal placed(Refusal reason, String inHand) {
+        String own = inHand + ".";
+        if (!inHand.isEmpty() && reason.field().startsWith(own)) {
+            return reason.at(reason.field().substring(own.length()));
+        }
+        return reason.field().contains(".") ? reason.at("form") : reason;
     }
 }

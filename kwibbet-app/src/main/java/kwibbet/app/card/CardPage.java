@@ -67,19 +67,15 @@ public record CardPage(StoredDesign stored, RunPlan plan, Looking looking, Entri
     /** The live figure of a station on the run line. */
     public String figure(Station station) {
         return switch (station) {
-            case CARD -> counted(card().pieces().size(), "piece");
+            case CARD -> Markup.counted(card().pieces().size(), "piece", "pieces");
             case SHEETS ->
                 plan.sheets().isComplete()
                         ? String.valueOf(plan.sheets().sheets())
                         : plan.sheets().sheets() + ", incomplete";
-            case TRIM -> counted(plan.bench().trim().size(), "setting");
-            case SCORE -> counted(plan.bench().score().size(), "setting");
-            case MAKE -> counted(plan.bench().make().size(), "step");
+            case TRIM -> Markup.counted(plan.bench().trim().size(), "setting", "settings");
+            case SCORE -> Markup.counted(plan.bench().score().size(), "setting", "settings");
+            case MAKE -> Markup.counted(plan.bench().make().size(), "step", "steps");
         };
-    }
-
-    private static String counted(int count, String word) {
-        return count + " " + word + (count == 1 ? "" : "s");
     }
 
     /** Whether something is wrong at a station. */

@@ -29,6 +29,11 @@ public final class Markup {
                 .collect(Collectors.joining());
     }
 
+    /** A count with its word: {@code 1 pass}, {@code 3 passes}. */
+    public static String counted(int count, String one, String several) {
+        return count + " " + (count == 1 ? one : several);
+    }
+
     /** Width × height with the unit once. */
     public String size(Size size, MeasureSystem system) {
         return phrase(Phrase.in(system).size(size).end());

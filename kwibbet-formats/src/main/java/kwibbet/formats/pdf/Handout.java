@@ -142,13 +142,7 @@ public final class Handout {
             for (TrimStep step : plan.bench().trim()) {
                 if (step.sheet().equals(sheet)) {
                     flow.line("Cut " + step.numbers(), step.sentence(system), 11);
-                    flow.line(
-                            "",
-                            Phrase.in(system)
-                                    .words("        ")
-                                    .phrase(step.result(card, system))
-                                    .end(),
-                            9.5f);
+                    flow.indented(step.result(card, system), 9.5f);
                 }
             }
         }
@@ -159,7 +153,7 @@ public final class Handout {
         flow.heading("Score list");
         for (ScoreStep step : plan.bench().score()) {
             flow.line(step.piece().name() + ", " + step.count() + " ×", step.sentence(system), 12);
-            flow.line("", step.otherHand(system), 10);
+            flow.indented(step.otherHand(system), 10);
         }
         if (plan.bench().score().isEmpty()) {
             flow.line("", Phrase.of("Nothing to score."), 12);

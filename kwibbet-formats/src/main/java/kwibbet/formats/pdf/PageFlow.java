@@ -21,6 +21,7 @@ final class PageFlow implements AutoCloseable {
     static final float MARGIN = 36;
     private static final float LEADING = 1.35f;
     private static final float FOOT = 9;
+    private static final float INDENT = 28;
     private static final Pattern AFTER_BLANK = Pattern.compile("(?<= )");
 
     private final PDDocument document;
@@ -107,7 +108,15 @@ final class PageFlow implements AutoCloseable {
 
     /** A line of words and figures, broken where it is too long, led by a mark in the margin of the line. */
     void line(String lead, Phrase phrase, float size) throws IOException {
-        float indent = lead.isEmpty() ? 0 : Math.max(28, bold.width(lead, size) + 8);
+        line(lead, phrase, size, lead.isEmpty() ? 0 : Math.max(INDENT, bold.width(lead, size) + 8));
+    }
+
+    /** A line that belongs to the one above it. */
+    void indented(Phrase phrase, float size) throws IOException {
+        line("", phrase, size, INDENT);
+    }
+
+    private void line(String lead, Phrase phrase, float size, float indent) throws IOException {
         List<Phrase> rows = broken(phrase, size, width() - indent);
         room(rows.size() * size * LEADING);
         for (int i = 0; i < rows.size(); i++) {
