@@ -64,9 +64,7 @@ class CardController {
             HttpServletRequest request) {
         String piece = PieceId.isOne(hand) ? hand : PieceId.BASE.value();
         Looking looking = new Looking(Station.of(station).orElse(Station.CARD), piece, pose);
-        // Going back asks by script too, but for the whole page.
-        boolean withinPage =
-                request.getHeader("HX-Request") != null && request.getHeader("HX-History-Restore-Request") == null;
+        boolean withinPage = request.getHeader("HX-Request") != null;
         return new Asked(id, version, Entries.of(typed), looking, withinPage);
     }
 

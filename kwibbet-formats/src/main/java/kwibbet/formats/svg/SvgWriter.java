@@ -31,7 +31,7 @@ public final class SvgWriter {
     public static String write(Drawing drawing, SvgOptions options) {
         SvgWriter writer = new SvgWriter(options);
         writer.open(drawing);
-        drawing.marks().forEach(mark -> writer.mark(mark, drawing.textHeight()));
+        writer.marks(drawing.marks(), drawing.textHeight());
         return writer.out.append("</svg>").toString();
     }
 
@@ -61,17 +61,30 @@ public final class SvgWriter {
         out.append(" class=\"drawing\">");
     }
 
+    /** Strokes of one kind that follow each other become one path: a ruler is one element, not hundreds. */
+    private void marks(List<Mark> marks, Length textHeight) {
+        String open = "";
+        for (Mark mark : marks) {
+            String kind = mark instanceof Mark.Stroke stroke ? lineClass(stroke.line(), stroke.ink()) : "";
+            if (!kind.equals(open)) {
+                out.append(open.isEmpty() ? "" : "\"/>");
+                out.append(kind.isEmpty() ? "" : "<path class=\"" + kind + "\" d=\"");
+                open = kind;
+            }
+            if (mark instanceof Mark.Stroke stroke) {
+                path(stroke.path());
+            } else {
+                mark(mark, textHeight);
+            }
+        }
+        out.append(open.isEmpty() ? "" : "\"/>");
+    }
+
     private void mark(Mark mark, Length textHeight) {
         if (mark instanceof Mark.Group group) {
             group(group, textHeight);
         } else if (mark instanceof Mark.Area area) {
             area(area);
-        } else if (mark instanceof Mark.Stroke stroke) {
-            out.append("<path class=\"")
-                    .append(lineClass(stroke.line(), stroke.ink()))
-                    .append("\" d=\"");
-            path(stroke.path());
-            out.append("\"/>");
         } else if (mark instanceof Mark.Disc disc) {
             disc(disc);
         } else if (mark instanceof Mark.Text text) {
@@ -85,7 +98,7 @@ public final class SvgWriter {
             out.append(" class=\"lit\"");
         }
         out.append("><title>").append(escaped(group.label())).append("</title>");
-        group.marks().forEach(mark -> mark(mark, textHeight));
+        marks(group.marks(), textHeight);
         out.append("</g>");
     }
 
