@@ -10,6 +10,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 
 /** The machine's own Chromium, headless, one for a test class. */
@@ -28,6 +29,8 @@ final class Chromium implements AutoCloseable {
     private final Browser browser;
 
     Chromium() {
+        // A busy machine may take its time; what is asserted is that it happens.
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         String path = Optional.ofNullable(System.getenv("CHROMIUM")).orElse("/usr/bin/chromium");
