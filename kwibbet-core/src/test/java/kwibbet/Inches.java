@@ -1,20 +1,30 @@
 package kwibbet;
 
 import java.util.List;
+import java.util.Map;
 
+import kwibbet.card.Addition;
+import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Craft;
 import kwibbet.card.Design;
-import kwibbet.card.Fit;
+import kwibbet.card.Feature;
 import kwibbet.card.Host;
-import kwibbet.card.Layer;
+import kwibbet.card.Materials;
+import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
+import kwibbet.card.base.Bases;
 import kwibbet.card.base.FoldedBase;
+import kwibbet.card.base.Starts;
+import kwibbet.card.feature.Features;
+import kwibbet.card.feature.Mat;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
 import kwibbet.paper.Colour;
 import kwibbet.paper.Grain;
 import kwibbet.paper.Paper;
@@ -46,29 +56,83 @@ public final class Inches {
         return new Size(in(width), in(height));
     }
 
+    public static final Materials MATERIALS =
+            new Materials(new PaperShelf(List.of(paper(size("12", "12")))), Graduation.SIXTEENTHS);
+
     public static Settings folded(String width, String height) {
         return FOLDED.sized(Settings.PRESET, size(width, height));
     }
 
-    public static Design design(Settings settings, int make, Layer... layers) {
-        return new Design(
-                "Test card", MeasureSystem.INCH, FOLDED, settings, STOCK, false, List.of(layers), new Run(make, 0));
+    public static Design design(Settings settings, int make, Addition... additions) {
+        return Design.of("Test card", MeasureSystem.INCH, FOLDED, settings, STOCK)
+                .withAdditions(List.of(additions))
+                .withRun(new Run(make, 0));
     }
 
-    public static Card card(Settings settings, int make, Layer... layers) {
-        return CardMaker.make(design(settings, make, layers)).orThrow();
+    public static Card card(Settings settings, int make, Addition... additions) {
+        return make(design(settings, make, additions)).orThrow();
     }
 
-    public static Layer mat(String id, Host host, Fit fit) {
-        return new Layer(new PieceId(id), id, host, fit, STOCK);
+    public static Outcome<Card> make(Design design) {
+        return CardMaker.make(design, MATERIALS);
+    }
+
+    /** A base at a size, the rest grown with it, and parameters by pairs of key and value. */
+    public static Design base(String key, String width, String height, String... pairs) {
+        Base base = Bases.find(key).orElseThrow();
+        Settings settings = Starts.sized(base, size(width, height), MeasureSystem.INCH);
+        return Design.of("Test card", MeasureSystem.INCH, base, set(base, settings, pairs), STOCK);
+    }
+
+    /** A feature on a face or a piece, with parameters by pairs of key and value. */
+    public static Addition add(String feature, String id, Host host, String... pairs) {
+        Feature found = Features.find(feature).orElseThrow();
+        return new Addition(new PieceId(id), id, found, host, set(found, Settings.PRESET, pairs), Map.of());
+    }
+
+    public static Host on(String host) {
+        return host.endsWith("-outside") || host.endsWith("-inside")
+                ? new Host.OnFace(host)
+                : new Host.OnPiece(new PieceId(host));
+    }
+
+    public static Settings set(Craft craft, Settings settings, String... pairs) {
+        Settings all = settings;
+        for (int i = 0; i < pairs.length; i += 2) {
+            String key = pairs[i];
+            Parameter parameter = craft.parameters().stream()
+                    .filter(each -> each.key().equals(key))
+                    .findFirst()
+                    .orElseThrow();
+            String value = pairs[i + 1];
+            if (parameter instanceof Parameter.OfLength length) {
+                all = all.with(length, in(value));
+            } else if (parameter instanceof Parameter.OfCount count) {
+                all = all.with(count, Integer.parseInt(value));
+            } else {
+                all = all.with((Parameter.OfChoice) parameter, value);
+            }
+        }
+        return all;
+    }
+
+    public static Addition mat(String id, Host host, Settings fit) {
+        return new Addition(new PieceId(id), id, new Mat(), host, fit, Map.of("paper", STOCK));
     }
 
     public static Host front() {
         return new Host.OnFace("front-outside");
     }
 
-    public static Fit border(String border) {
-        return new Fit.ByBorder(in(border));
+    public static Settings border(String border) {
+        return Settings.PRESET.with(Mat.BORDER, in(border));
+    }
+
+    public static Settings fixed(String width, String height) {
+        return Settings.PRESET
+                .with(Mat.FIT, Mat.BY_SIZE)
+                .with(Mat.WIDTH, in(width))
+                .with(Mat.HEIGHT, in(height));
     }
 
     public static Paper paper(Size sheet) {
@@ -87,7 +151,8 @@ public final class Inches {
                 grain,
                 270,
                 in("1/64"),
-                100);
+                100,
+                0);
     }
 
     public static PaperShelf shelf(Paper... papers) {

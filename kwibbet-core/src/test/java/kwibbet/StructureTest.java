@@ -6,6 +6,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -17,11 +18,28 @@ class StructureTest {
             .importPackages("kwibbet");
 
     @Test
-    void theCoreUsesOnlyTheJdkAndItself() {
+    void theCoreUsesOnlyTheJdkPolygonOverlayAndItself() {
         classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("java.lang..", "java.util..", "java.math..", "kwibbet..", "org.jspecify..")
+                .resideInAnyPackage(
+                        "java.lang..",
+                        "java.util..",
+                        "java.math..",
+                        "kwibbet..",
+                        "org.jspecify..",
+                        "org.locationtech.jts..")
+                .check(CORE);
+    }
+
+    @Test
+    void polygonOverlayStaysBehindOneClass() {
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("Overlay")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.locationtech.jts..")
                 .check(CORE);
     }
 
@@ -42,6 +60,10 @@ class StructureTest {
                 .definedBy("kwibbet.card")
                 .layer("bases")
                 .definedBy("kwibbet.card.base")
+                .layer("features")
+                .definedBy("kwibbet.card.feature")
+                .layer("review")
+                .definedBy("kwibbet.review")
                 .layer("fold")
                 .definedBy("kwibbet.fold")
                 .layer("layout")
@@ -54,8 +76,12 @@ class StructureTest {
                 .definedBy("kwibbet.picture")
                 .whereLayer("picture")
                 .mayNotBeAccessedByAnyLayer()
+                .whereLayer("review")
+                .mayOnlyBeAccessedByLayers("picture")
+                .whereLayer("features")
+                .mayOnlyBeAccessedByLayers("review")
                 .whereLayer("bases")
-                .mayNotBeAccessedByAnyLayer()
+                .mayOnlyBeAccessedByLayers("features", "review")
                 .whereLayer("drawing")
                 .mayOnlyBeAccessedByLayers("picture")
                 .whereLayer("bench")
@@ -65,9 +91,10 @@ class StructureTest {
                 .whereLayer("fold")
                 .mayOnlyBeAccessedByLayers("picture")
                 .whereLayer("card")
-                .mayOnlyBeAccessedByLayers("bases", "fold", "layout", "bench", "picture")
+                .mayOnlyBeAccessedByLayers("bases", "features", "review", "fold", "layout", "bench", "picture")
                 .whereLayer("goods")
-                .mayOnlyBeAccessedByLayers("card", "bases", "fold", "layout", "bench", "drawing", "picture")
+                .mayOnlyBeAccessedByLayers(
+                        "card", "bases", "features", "review", "fold", "layout", "bench", "drawing", "picture")
                 .check(CORE);
     }
 }

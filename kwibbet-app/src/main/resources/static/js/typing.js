@@ -1,10 +1,11 @@
 // Nothing typed is lost while an answer is on its way: what was entered since the form was sent is put back into the
-// exchanged part of the page and sent in its turn, and a link followed meanwhile waits for the answer.
+// exchanged part of the page and sent in its turn, and a link or a button pressed meanwhile waits for the answer.
 (() => {
   const FIELDS = '#work input:not([type="hidden"]):not([type="radio"]):not([type="checkbox"])';
   let kept = [];
   let answersDue = 0;
   let follow = null;
+  let press = null;
 
   const send = (field) => field.dispatchEvent(new Event('change', { bubbles: true }));
 
@@ -50,8 +51,21 @@
     answersDue -= 1;
     if (answersDue === 0 && follow) {
       window.location.href = follow;
+    } else if (answersDue === 0 && press) {
+      const button = document.getElementById(press);
+      press = null;
+      if (button && !button.disabled) button.click();
     }
   });
+
+  document.addEventListener('click', (event) => {
+    const button = event.target.closest ? event.target.closest('#work button[id]') : null;
+    if (button && answersDue > 0) {
+      event.preventDefault();
+      event.stopPropagation();
+      press = button.id;
+    }
+  }, true);
 
   document.addEventListener('click', (event) => {
     const link = event.target.closest ? event.target.closest('a[href]:not([hx-get])') : null;

@@ -1,7 +1,5 @@
 package kwibbet.app;
 
-import java.util.List;
-
 import kwibbet.card.Design;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
@@ -15,14 +13,7 @@ public final class Samples {
     private Samples() {}
 
     public static Design design(String name) {
-        return new Design(
-                name,
-                MeasureSystem.INCH,
-                new FoldedBase(),
-                Settings.PRESET,
-                new PaperId("stock"),
-                false,
-                List.of(),
-                new Run(3, 0));
+        return Design.of(name, MeasureSystem.INCH, new FoldedBase(), Settings.PRESET, new PaperId("stock"))
+                .withRun(new Run(3, 0));
     }
 }

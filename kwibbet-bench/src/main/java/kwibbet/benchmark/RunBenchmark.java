@@ -2,6 +2,7 @@ package kwibbet.benchmark;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
@@ -17,21 +18,23 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
-import kwibbet.card.Fit;
 import kwibbet.card.Host;
-import kwibbet.card.Layer;
+import kwibbet.card.Materials;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
 import kwibbet.card.base.FoldedBase;
+import kwibbet.card.feature.Mat;
 import kwibbet.formats.pdf.Handout;
 import kwibbet.formats.pdf.PageFormat;
 import kwibbet.formats.svg.SvgOptions;
 import kwibbet.formats.svg.SvgWriter;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -73,22 +76,16 @@ public class RunBenchmark {
     @Setup
     public void setUp() {
         PaperId stock = new PaperId("stock");
-        List<Layer> layers = new ArrayList<>();
+        List<Addition> layers = new ArrayList<>();
         Host host = new Host.OnFace("front-outside");
         for (int i = 1; i <= mats; i++) {
             PieceId id = new PieceId("mat-" + i);
-            layers.add(new Layer(id, "Mat " + i, host, new Fit.ByBorder(Length.ofInches(1, 8)), stock));
-            host = new Host.OnLayer(id);
+            layers.add(new Addition(id, "Mat " + i, new Mat(), host, Settings.PRESET, Map.of("paper", stock)));
+            host = new Host.OnPiece(id);
         }
-        design = new Design(
-                "Measured",
-                MeasureSystem.INCH,
-                new FoldedBase(),
-                Settings.PRESET,
-                stock,
-                false,
-                layers,
-                new Run(cards, 0));
+        design = Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), Settings.PRESET, stock)
+                .withAdditions(layers)
+                .withRun(new Run(cards, 0));
         shelf = new PaperShelf(List.of(new Paper(
                 stock,
                 "Stock",
@@ -100,7 +97,8 @@ public class RunBenchmark {
                 Grain.UNKNOWN,
                 270,
                 Length.ofMillimetres(3, 10),
-                1_000)));
+                1_000,
+                0)));
         card = make();
         plan = plan();
         System.out.printf(
@@ -116,7 +114,7 @@ public class RunBenchmark {
     /** From the design to its pieces. */
     @Benchmark
     public Card make() {
-        return CardMaker.make(design).orThrow();
+        return CardMaker.make(design, new Materials(shelf, Graduation.SIXTEENTHS)).orThrow();
     }
 
     /** From the card to its sheets and steps. */

@@ -5,11 +5,15 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 
+import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
+import kwibbet.card.Opening;
+import kwibbet.card.Panel;
 import kwibbet.card.Piece;
-import kwibbet.card.PieceId;
 import kwibbet.card.Score;
+import kwibbet.card.Side;
+import kwibbet.card.Zone;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Rect;
@@ -25,6 +29,58 @@ public sealed interface MakeStep {
     Piece piece();
 
     /**
+     * An opening cut by a die, a punch or a knife.
+     *
+     * @param piece the piece it is cut in
+     * @param opening the opening
+     */
+    record Open(Piece piece, Opening opening) implements MakeStep {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            Rect bounds = opening.bounds();
+            Phrase.Writer writer = Phrase.in(system).words("Cut the " + opening.name() + " in " + piece.name() + ", ");
+            if (opening.shape().isCircle()) {
+                writer.words("a circle ").length(opening.shape().size().width()).words(" across");
+            } else {
+                writer.words(article(opening.shape().kind().word()) + " ")
+                        .size(opening.shape().size());
+            }
+            return writer.words(": ")
+                    .length(bounds.left())
+                    .words(" from the left, ")
+                    .length(bounds.top())
+                    .words(" from the top.")
+                    .end();
+        }
+
+        private static String article(String word) {
+            return ("aeiou".indexOf(word.charAt(0)) >= 0 ? "an " : "a ") + word;
+        }
+    }
+
+    /**
+     * Work on a face before anything covers it.
+     *
+     * @param piece the piece
+     * @param zone where and what
+     */
+    record Treat(Piece piece, Zone zone) implements MakeStep {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            Rect bounds = zone.outline().bounds();
+            return Phrase.in(system)
+                    .words(piece.name() + ": " + zone.words() + ", on ")
+                    .size(bounds.size())
+                    .words(", ")
+                    .length(bounds.left())
+                    .words(" from the left and ")
+                    .length(bounds.top())
+                    .words(" from the top" + (zone.side() == Side.UP ? "." : ", on the other face."))
+                    .end();
+        }
+    }
+
+    /**
      * A fold along a score.
      *
      * @param piece the piece that is folded
@@ -34,55 +90,120 @@ public sealed interface MakeStep {
         @Override
         public Phrase sentence(MeasureSystem system) {
             String way = score.fold() == Score.Fold.VALLEY ? "inside faces together" : "outside faces together";
-            return Phrase.of("Fold the " + piece.name().toLowerCase(Locale.ROOT) + " along its score, " + way
+            String which = piece.scores().size() == 1
+                    ? "its score"
+                    : "its score " + (piece.scores().indexOf(score) + 1);
+            return Phrase.of("Fold the " + piece.name().toLowerCase(Locale.ROOT) + " along " + which + ", " + way
                     + ", and press the crease flat.");
         }
     }
 
     /**
-     * A layer stuck on what it sits on.
+     * A piece stuck on what it sits on.
      *
-     * @param piece the layer
+     * @param piece the piece
      * @param onto the piece it is stuck to
      * @param join where
-     * @param host what it lies on, in the same frame as the join's zone
+     * @param host what it lies on, in the frame of the piece
      */
     record Stick(Piece piece, Piece onto, Join join, Rect host) implements MakeStep {
         @Override
         public Phrase sentence(MeasureSystem system) {
-            boolean onBase = onto.id().equals(PieceId.BASE);
-            Phrase.Writer writer = Phrase.in(system)
-                    .words("Stick ")
-                    .words(piece.name())
-                    .words(onBase ? " on the " + join.face().title() : " on " + onto.name())
-                    .words(", centred: ");
-            Length beside = join.zone().left().minus(host.left());
-            Length above = join.zone().top().minus(host.top());
-            if (beside.isZero() && above.isZero()) {
-                return writer.words("it covers it edge to edge.").end();
+            Phrase.Writer writer = Phrase.in(system).words(verb() + piece.name() + where());
+            Rect own = piece.outline().bounds();
+            Length left = own.left().minus(host.left());
+            Length right = host.right().minus(own.right());
+            Length top = own.top().minus(host.top());
+            Length bottom = host.bottom().minus(own.bottom());
+            boolean inside = !left.isNegative() && !right.isNegative() && !top.isNegative() && !bottom.isNegative();
+            boolean centred = isClose(left, right) && isClose(top, bottom) && inside;
+            if (centred && left.isZero() && top.isZero()) {
+                writer.words(", edge to edge");
+            } else if (centred && left.equals(top)) {
+                writer.words(", centred: ").length(left).words(" shows all round");
+            } else if (centred) {
+                writer.words(", centred: ")
+                        .length(left)
+                        .words(" shows left and right, ")
+                        .length(top)
+                        .words(" above and below");
+            } else {
+                writer.words(": ")
+                        .length(left.abs())
+                        .words(left.isNegative() ? " past the left edge, " : " from the left, ");
+                writer.length(top.abs()).words(top.isNegative() ? " past the top" : " from the top");
             }
-            if (beside.equals(above)) {
-                return writer.length(beside).words(" shows all round.").end();
+            if (join.adhesion().kind() == Adhesion.Kind.FOAM) {
+                writer.words(", on foam ").length(join.adhesion().height()).words(" high");
             }
-            return writer.length(beside)
-                    .words(" shows left and right, ")
-                    .length(above)
-                    .words(" above and below.")
-                    .end();
+            return writer.words(".").end();
+        }
+
+        /** Halves can differ by a tick. */
+        private static boolean isClose(Length one, Length other) {
+            return !one.minus(other).abs().isLongerThan(Length.ofTicks(2));
+        }
+
+        private String verb() {
+            return join.adhesion().kind() == Adhesion.Kind.NONE ? "Lay " : "Stick ";
+        }
+
+        private String where() {
+            if (!join.place().equals(onto.name()) && !join.place().isEmpty()) {
+                return " on the " + join.place();
+            }
+            return (join.side() == Side.UP ? " on " : " behind ") + onto.name();
         }
     }
 
-    /** Folds first, then layers onto each other from the top down, so that each stack goes on the card in one go. */
+    /**
+     * Something a feature asks for.
+     *
+     * @param piece the piece in hand
+     * @param words what to do
+     */
+    record Do(Piece piece, Phrase words) implements MakeStep {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return words;
+        }
+    }
+
+    /** Openings and surface work first, then folds, then pieces onto each other from the top down, so that each stack goes on the card in one go. */
     static List<MakeStep> of(Card card) {
         List<MakeStep> steps = new ArrayList<>();
-        card.base().scores().forEach(score -> steps.add(new Fold(card.base(), score)));
+        for (Piece piece : card.pieces()) {
+            piece.zones().stream()
+                    .filter(zone -> zone.use() != Zone.Use.KEEP_OUT)
+                    .forEach(zone -> steps.add(new Treat(piece, zone)));
+            piece.openings().forEach(opening -> steps.add(new Open(piece, opening)));
+        }
+        for (Piece piece : card.pieces()) {
+            piece.scores().stream()
+                    .filter(score -> isFolded(card, piece, score))
+                    .forEach(score -> steps.add(new Fold(piece, score)));
+        }
         List<Join> joins = new ArrayList<>(card.joins());
         Collections.reverse(joins);
         for (Join join : joins) {
             Piece upper = card.piece(join.upper()).orElseThrow();
             Piece lower = card.piece(join.lower()).orElseThrow();
-            steps.add(new Stick(upper, lower, join, card.hostArea(join)));
+            Rect host = card.hostArea(join).in(join.placement().inverse()).bounds();
+            card.directions().stream()
+                    .filter(direction -> direction.piece().equals(upper.id()))
+                    .forEach(direction -> steps.add(new Do(upper, direction.words())));
+            steps.add(new Stick(upper, lower, join, host));
         }
+        card.directions().stream()
+                .filter(direction -> card.join(direction.piece()).isEmpty())
+                .forEach(direction ->
+                        steps.add(new Do(card.piece(direction.piece()).orElse(card.base()), direction.words())));
         return List.copyOf(steps);
+    }
+
+    private static boolean isFolded(Card card, Piece piece, Score score) {
+        return card.panelsOf(piece.id()).stream()
+                .anyMatch(panel -> panel.hanging() instanceof Panel.OnScore hinge
+                        && hinge.score().equals(score.key()));
     }
 }

@@ -1,5 +1,7 @@
 package kwibbet.bench;
 
+import java.util.Optional;
+
 import kwibbet.card.Card;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
@@ -24,5 +26,16 @@ public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder orde
         WorkOrder order = WorkOrder.of(card, shelf);
         SheetPlan sheets = SheetPlanner.plan(order);
         return new RunPlan(card, shelf, tools, order, sheets, BenchPlan.of(card, sheets, tools));
+    }
+
+    /** What the sheets of the run cost, in hundredths; nothing where the price of one of them is not known. */
+    public Optional<Integer> cents() {
+        boolean known = sheets.papers().stream().allMatch(paper -> paper.paper().cents() > 0);
+        return known
+                ? Optional.of(sheets.papers().stream()
+                        .mapToInt(paper ->
+                                Math.multiplyExact(paper.sheets(), paper.paper().cents()))
+                        .sum())
+                : Optional.empty();
     }
 }

@@ -1,34 +1,35 @@
 package kwibbet.card;
 
-import java.util.List;
+import java.util.Optional;
 
-import kwibbet.measure.MeasureSystem;
+import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Size;
 
 /** A way to fold a sheet into a card: a record without components, since all that varies is in the {@link Settings}. */
-public interface Base {
+public interface Base extends Craft {
 
-    /** Names it in forms and documents; never changes once a design may hold it. */
-    String key();
-
-    /** What makers call it. */
-    String title();
-
-    /** One sentence that says how it folds. */
-    String sentence();
-
-    /** What can be set, in the order it is asked. */
-    List<Parameter> parameters();
+    /** The size of the shut card. */
+    Size finished(Settings settings);
 
     /** The settings for a card that is {@code finished} when shut, all else unchanged. */
     Settings sized(Settings settings, Size finished);
 
     /**
-     * The base with its parameters set, or why it cannot be made.
+     * The settings that put a score somewhere else; nothing where it lies where it must.
      *
-     * @param settings each within its parameter's range
-     * @param system the system figures in refusals are said in
+     * @param settings the settings at the present size
+     * @param score the key of the score
+     * @param at its distance from the left or the top edge of the flat base
      */
-    Outcome<Form> form(Settings settings, MeasureSystem system);
+    default Optional<Settings> moved(Settings settings, String score, Length at) {
+        return Optional.empty();
+    }
+
+    /**
+     * The base with its parameters set, or why it cannot be made; the fields of the refusals are keys of parameters.
+     *
+     * @param brief its settings, each within its parameter's range
+     */
+    Outcome<Form> form(Brief brief);
 }

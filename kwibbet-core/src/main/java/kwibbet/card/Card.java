@@ -3,22 +3,44 @@ package kwibbet.card;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.shape.Rect;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
 
 /**
  * A card worked out: all that is cut, creased and stuck.
  *
  * @param design what it follows from
+ * @param materials what its papers are
  * @param form its base
- * @param pieces the base first, then the layers from the bottom up
+ * @param pieces those of the base first, then those of the additions in their order
+ * @param panels the panels of all pieces, each after the one it hangs on
+ * @param faces the faces things can be stuck to, besides the top of each piece
  * @param joins what is stuck to what, from the bottom up
+ * @param supplies what is used up besides paper, for one card
+ * @param above which panel lies over which where folding does not tell
+ * @param directions what to do besides cutting, folding and sticking
  */
-public record Card(Design design, Form form, List<Piece> pieces, List<Join> joins) {
+public record Card(
+        Design design,
+        Materials materials,
+        Form form,
+        List<Piece> pieces,
+        List<Panel> panels,
+        List<Face> faces,
+        List<Join> joins,
+        List<Supply> supplies,
+        List<Form.Above> above,
+        List<Direction> directions) {
 
     /** Copies the lists. */
     public Card {
         pieces = List.copyOf(pieces);
+        panels = List.copyOf(panels);
+        faces = List.copyOf(faces);
         joins = List.copyOf(joins);
+        supplies = List.copyOf(supplies);
+        above = List.copyOf(above);
+        directions = List.copyOf(directions);
     }
 
     /** The piece that folds. */
@@ -31,15 +53,66 @@ public record Card(Design design, Form form, List<Piece> pieces, List<Join> join
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
-    /** How a layer is stuck on, if there is such a layer. */
+    /** The panel of that key, if there is one. */
+    public Optional<Panel> panel(String key) {
+        return panels.stream().filter(panel -> panel.key().equals(key)).findFirst();
+    }
+
+    /** The panels of a piece. */
+    public List<Panel> panelsOf(PieceId id) {
+        return panels.stream().filter(panel -> panel.piece().equals(id)).toList();
+    }
+
+    /** The face of that key, if there is one. */
+    public Optional<Face> face(String key) {
+        return faces.stream().filter(face -> face.key().equals(key)).findFirst();
+    }
+
+    /** How a piece is stuck on, if it is. */
     public Optional<Join> join(PieceId upper) {
         return joins.stream().filter(join -> join.upper().equals(upper)).findFirst();
     }
 
-    /** What a layer lies on: the layer below it, or its panel; in the frame of the flat base. */
-    public Rect hostArea(Join join) {
-        return join(join.lower())
-                .map(Join::zone)
-                .orElseGet(() -> form.panel(join.face().panel()).orElseThrow().area());
+    /** What a piece lies on: the panel it is stuck to; in the frame of the lower piece. */
+    public Outline hostArea(Join join) {
+        return panel(join.panel()).orElseThrow().outline();
+    }
+
+    /** The addition a piece belongs to; none for those of the base. */
+    public Optional<Addition> additionOf(PieceId piece) {
+        return design.additions().stream()
+                .filter(addition -> isPartOf(addition, piece))
+                .findFirst();
+    }
+
+    private boolean isPartOf(Addition addition, PieceId piece) {
+        boolean part = piece.value().startsWith(addition.id().value() + "-");
+        return piece.equals(addition.id()) || (part && design.addition(piece).isEmpty());
+    }
+
+    /** Where each panel lies when the card is shut. */
+    public ShutFold shut() {
+        return ShutFold.of(panels, pieces, form.pose(Pose.SHUT), form.closing());
+    }
+
+    /** Where a piece lies on the piece that folds, by way of all it is stuck to; nothing when a score is between. */
+    public Optional<Placement> onBase(PieceId id) {
+        if (id.equals(base().id())) {
+            return Optional.of(Placement.SAME);
+        }
+        return join(id).flatMap(join ->
+                onBase(join.lower()).map(lower -> join.placement().within(lower)));
+    }
+
+    /** The panel of the base a piece comes to lie on, if it does. */
+    public Optional<Panel> basePanel(PieceId id) {
+        return join(id).flatMap(
+                        join -> join.lower().equals(base().id()) ? panel(join.panel()) : basePanel(join.lower()));
+    }
+
+    /** The face of the base a piece comes to lie on: the side of the first join. */
+    public Optional<Side> baseSide(PieceId id) {
+        return join(id).flatMap(
+                        join -> join.lower().equals(base().id()) ? Optional.of(join.side()) : baseSide(join.lower()));
     }
 }

@@ -1,191 +1,105 @@
 package kwibbet.card;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
 /** Derives a card from its design. */
 public final class CardMaker {
 
-    private static final int MOST_LAYERS = 40;
+    private static final int MOST_ADDITIONS = 60;
     private static final int LONGEST_NAME = 60;
-    /** Narrower than this, a trimmer's clamp no longer holds the piece; common practice, no source. */
-    private static final Length NARROWEST = Length.ofInches(1, 8);
+    private static final int LONGEST_NOTES = 4_000;
+    private static final Length LONGEST_SIDE = Length.ofInches(48);
 
     private CardMaker() {}
 
     /**
-     * The card, or all that stands in its way. The fields of the refusals are the keys of the base's parameters, or
-     * {@code border}, {@code width} and {@code height} after a layer's id and a dot, or {@code name}, {@code make}, {@code
-     * spares} and {@code layers}.
+     * The card, or all that stands in its way. The fields of the refusals are the keys of the base's parameters, or those
+     * of an addition after its id and a dot, or {@code name}, {@code notes}, {@code make}, {@code spares} and {@code
+     * additions}.
+     *
+     * @param design what is wanted
+     * @param materials what its papers are
      */
-    public static Outcome<Card> make(Design design) {
+    public static Outcome<Card> make(Design design, Materials materials) {
         List<Refusal> reasons = new ArrayList<>(design.run().checked().reasons());
-        if (design.name().isBlank() || design.name().length() > LONGEST_NAME) {
+        if (!isName(design.name())) {
             reasons.add(new Refusal("name", "Give the card a name of 1 to " + LONGEST_NAME + " letters."));
         }
-        if (design.layers().size() > MOST_LAYERS) {
-            reasons.add(new Refusal("layers", "A card can hold " + MOST_LAYERS + " layers."));
+        if (design.notes().length() > LONGEST_NOTES) {
+            reasons.add(new Refusal("notes", "Notes can be " + LONGEST_NOTES + " letters long."));
         }
-        for (Parameter parameter : design.base().parameters()) {
-            reasons.addAll(outOfRange(parameter, design));
+        if (design.additions().size() > MOST_ADDITIONS) {
+            reasons.add(new Refusal("additions", "A card can hold " + MOST_ADDITIONS + " additions."));
         }
+        Growth growth = Growth.of(design);
+        Settings settings = growth.grown(design.base(), design.settings());
+        reasons.addAll(outOfRange(design.base(), settings, design.system()));
         if (!reasons.isEmpty()) {
             return Outcome.refused(reasons);
         }
-        return design.base().form(design.settings(), design.system()).then(form -> new Stack(design, form).build());
+        Brief brief = new Brief(settings, design.papers(), design.system(), materials);
+        return design.base()
+                .form(brief)
+                .then(form -> sized(form, design.system()))
+                .then(form -> new Assembly(design, materials, form.uprighted(), growth).build());
     }
 
-    private static List<Refusal> outOfRange(Parameter parameter, Design design) {
-        MeasureSystem system = design.system();
+    static boolean isName(String name) {
+        return !name.isBlank() && name.length() <= LONGEST_NAME;
+    }
+
+    /** What is larger than any sheet there is can neither be bought nor cut. */
+    private static Outcome<Form> sized(Form form, MeasureSystem system) {
+        for (Piece piece : form.pieces()) {
+            Size size = piece.size();
+            if (Length.max(size.width(), size.height()).isLongerThan(LONGEST_SIDE)) {
+                return Outcome.refused(
+                        "width",
+                        piece.name() + " would be " + Figure.of(Length.max(size.width(), size.height()), system)
+                                + " long. No sheet is longer than " + Figure.of(LONGEST_SIDE, system) + ".");
+            }
+        }
+        return Outcome.made(form);
+    }
+
+    /** Every parameter that is set outside its range; the fields are the keys of the parameters. */
+    static List<Refusal> outOfRange(Craft craft, Settings settings, MeasureSystem system) {
+        return craft.asked(settings).stream()
+                .flatMap(parameter -> outOfRange(parameter, settings, system))
+                .toList();
+    }
+
+    private static Stream<Refusal> outOfRange(Parameter parameter, Settings settings, MeasureSystem system) {
         if (parameter instanceof Parameter.OfLength range) {
-            Length length = design.settings().length(range);
-            if (length.isShorterThan(range.least()) || length.isLongerThan(range.most())) {
-                return List.of(new Refusal(
-                        range.key(),
-                        range.label() + " must be "
-                                + Figure.of(range.least(), system).text() + " to " + Figure.of(range.most(), system)
-                                + ", not " + Figure.of(length, system) + "."));
-            }
+            Length length = settings.length(range);
+            boolean within = !length.isShorterThan(range.least()) && !length.isLongerThan(range.most());
+            return refusal(
+                    within,
+                    range,
+                    " must be " + Figure.of(range.least(), system).text() + " to " + Figure.of(range.most(), system)
+                            + ", not " + Figure.of(length, system) + ".");
         }
-        if (parameter instanceof Parameter.OfChoice choice) {
-            String chosen = design.settings().choice(choice);
-            if (choice.choices().stream().noneMatch(way -> way.key().equals(chosen))) {
-                return List.of(new Refusal(choice.key(), choice.label() + " cannot be “" + chosen + "”."));
-            }
+        if (parameter instanceof Parameter.OfCount range) {
+            int count = settings.count(range);
+            boolean within = count >= range.least() && count <= range.most();
+            return refusal(within, range, " must be " + range.least() + " to " + range.most() + ", not " + count + ".");
         }
-        return List.of();
+        Parameter.OfChoice choice = (Parameter.OfChoice) parameter;
+        String chosen = settings.choice(choice);
+        boolean known = choice.choices().stream().anyMatch(way -> way.key().equals(chosen));
+        return refusal(known, choice, " cannot be “" + chosen + "”.");
     }
 
-    /** Lays the layers on a base, from the bottom up. */
-    private static final class Stack {
-
-        private final Design design;
-        private final Form form;
-        private final List<Piece> pieces = new ArrayList<>();
-        private final List<Join> joins = new ArrayList<>();
-        private final List<Refusal> reasons = new ArrayList<>();
-        private final Map<PieceId, Join> laid = new HashMap<>();
-
-        Stack(Design design, Form form) {
-            this.design = design;
-            this.form = form;
-        }
-
-        Outcome<Card> build() {
-            pieces.add(new Piece(PieceId.BASE, "Base", design.paper(), form.flat(), form.scores()));
-            for (Layer layer : design.layers()) {
-                lay(layer);
-            }
-            return reasons.isEmpty() ? Outcome.made(new Card(design, form, pieces, joins)) : Outcome.refused(reasons);
-        }
-
-        private void lay(Layer layer) {
-            if (layer.id().equals(PieceId.BASE) || laid.containsKey(layer.id())) {
-                refuse(layer, "layer", "Two pieces are called “" + layer.id().value() + "”.");
-                return;
-            }
-            Rect area;
-            Face face;
-            PieceId lower;
-            if (layer.host() instanceof Host.OnFace host) {
-                var found = form.face(host.face());
-                if (found.isEmpty()) {
-                    refuse(layer, "on", "This base has no face “" + host.face() + "” for it to sit on.");
-                    return;
-                }
-                face = found.get();
-                area = form.panel(face.panel()).orElseThrow().area();
-                lower = PieceId.BASE;
-            } else {
-                Host.OnLayer host = (Host.OnLayer) layer.host();
-                Join below = laid.get(host.layer());
-                if (below == null) {
-                    refuse(layer, "on", "The layer it sits on is not there.");
-                    return;
-                }
-                face = below.face();
-                area = below.zone();
-                lower = host.layer();
-            }
-            fitted(layer, area.size(), face)
-                    .map(size -> new Join(layer.id(), lower, face, area.centred(size)))
-                    .ifPresent(join -> add(layer, join));
-        }
-
-        private void add(Layer layer, Join join) {
-            laid.put(layer.id(), join);
-            joins.add(join);
-            pieces.add(new Piece(
-                    layer.id(), layer.name(), layer.paper(), join.zone().size(), List.of()));
-        }
-
-        private Optional<Size> fitted(Layer layer, Size host, Face face) {
-            if (layer.name().isBlank() || layer.name().length() > LONGEST_NAME) {
-                refuse(layer, "name", "Give the layer a name of 1 to " + LONGEST_NAME + " letters.");
-                return Optional.empty();
-            }
-            if (layer.fit() instanceof Fit.ByBorder fit) {
-                return byBorder(layer, fit.border(), host, face);
-            }
-            Size size = ((Fit.BySize) layer.fit()).size();
-            boolean tooWide = size.width().isLongerThan(host.width());
-            boolean tooHigh = size.height().isLongerThan(host.height());
-            for (String side : List.of("width", "height")) {
-                if ((side.equals("width") ? size.width() : size.height()).isShorterThan(NARROWEST)) {
-                    refuse(
-                            layer,
-                            side,
-                            "Less than " + Figure.of(NARROWEST, design.system()) + " cannot be held and cut.");
-                    return Optional.empty();
-                }
-            }
-            if (tooWide) {
-                refuse(layer, "width", tooLarge(layer, "wider", host.width(), face));
-            }
-            if (tooHigh) {
-                refuse(layer, "height", tooLarge(layer, "higher", host.height(), face));
-            }
-            return tooWide || tooHigh ? Optional.empty() : Optional.of(size);
-        }
-
-        private Optional<Size> byBorder(Layer layer, Length border, Size host, Face face) {
-            Length twice = border.multipliedBy(2);
-            Length shorter = Length.min(host.width(), host.height());
-            if (border.isNegative()) {
-                refuse(layer, "border", layer.name() + " would be larger than what it sits on. A border is 0 or more.");
-                return Optional.empty();
-            }
-            if (twice.plus(NARROWEST).isLongerThan(shorter)) {
-                Length widest = Length.max(shorter.minus(NARROWEST), Length.ZERO);
-                Figure most = Figure.of(Length.ofTicks(widest.toTicks() / 2), design.system());
-                refuse(
-                        layer,
-                        "border",
-                        "Hardly anything would be left of " + layer.name() + " on the " + face.title()
-                                + ". The border can be at most " + most + ".");
-                return Optional.empty();
-            }
-            return Optional.of(new Size(host.width().minus(twice), host.height().minus(twice)));
-        }
-
-        private String tooLarge(Layer layer, String how, Length most, Face face) {
-            return layer.name() + " would be " + how + " than what it sits on, on the " + face.title()
-                    + ". It can be at most " + Figure.of(most, design.system()) + ".";
-        }
-
-        private void refuse(Layer layer, String field, String message) {
-            reasons.add(new Refusal(layer.id().value() + "." + field, message));
-        }
+    private static Stream<Refusal> refusal(boolean holds, Parameter parameter, String words) {
+        return holds ? Stream.of() : Stream.of(new Refusal(parameter.key(), parameter.label() + words));
     }
 }

@@ -1,6 +1,7 @@
 package kwibbet.card;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -28,6 +29,11 @@ public record CardSize(String key, String title, Size size, MeasureSystem system
             new CardSize("a6", "A6", SheetSizes.of(Family.A, 6), MeasureSystem.METRIC),
             new CardSize("a5", "A5", SheetSizes.of(Family.A, 5), MeasureSystem.METRIC),
             new CardSize("b6", "B6", SheetSizes.of(Family.B, 6), MeasureSystem.METRIC));
+
+    /** The size of that key, if there is one. */
+    public static Optional<CardSize> find(String key) {
+        return ALL.stream().filter(size -> size.key().equals(key)).findFirst();
+    }
 
     private static CardSize inches(String key, String title, Length width, Length height) {
         return new CardSize(key, title, new Size(width, height), MeasureSystem.INCH);

@@ -1,11 +1,14 @@
 package kwibbet.card;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
+import kwibbet.shape.Size;
 
 /**
  * What a maker keeps of a card: relations, from which every piece is derived.
@@ -14,102 +17,182 @@ import kwibbet.paper.PaperId;
  * @param system the system its figures are read and printed in
  * @param base how the sheet folds
  * @param settings the parameters of the base
- * @param paper what the base is cut from
+ * @param papers what the base is cut from, by the key of the slot
  * @param foldAlongGrain whether the first score must run with the paper's grain where that is known
- * @param layers mats and other layers, each after the one it sits on
+ * @param additions what is done to it, each after what it is done to
  * @param run how many are made
+ * @param notes the maker's own words
+ * @param drawnFor the size of the shut card its fixed lengths were entered for, where that is another than the present one
  */
 public record Design(
         String name,
         MeasureSystem system,
         Base base,
         Settings settings,
-        PaperId paper,
+        Map<String, PaperId> papers,
         boolean foldAlongGrain,
-        List<Layer> layers,
-        Run run) {
+        List<Addition> additions,
+        Run run,
+        String notes,
+        Optional<Size> drawnFor) {
 
-    /** Copies the layers. */
+    /** Copies the lists. */
     public Design {
-        layers = List.copyOf(layers);
+        papers = Map.copyOf(papers);
+        additions = List.copyOf(additions);
+    }
+
+    /** A base with nothing on it. */
+    public static Design of(String name, MeasureSystem system, Base base, Settings settings, PaperId paper) {
+        return new Design(
+                name,
+                system,
+                base,
+                settings,
+                Map.of(PaperSlot.PAPER.key(), paper),
+                false,
+                List.of(),
+                Run.ONE,
+                "",
+                Optional.empty());
     }
 
     /** This design under another name. */
     public Design withName(String otherName) {
-        return new Design(otherName, system, base, settings, paper, foldAlongGrain, layers, run);
+        return new Design(otherName, system, base, settings, papers, foldAlongGrain, additions, run, notes, drawnFor);
     }
 
     /** This design read and printed in another system; no length changes. */
-    public Design withSystem(MeasureSystem otherSystem) {
-        return new Design(name, otherSystem, base, settings, paper, foldAlongGrain, layers, run);
+    public Design withSystem(MeasureSystem other) {
+        return new Design(name, other, base, settings, papers, foldAlongGrain, additions, run, notes, drawnFor);
     }
 
-    /** This design with its base set and cut otherwise. */
-    public Design withBase(Settings otherSettings, PaperId otherPaper, boolean alongGrain) {
-        return new Design(name, system, base, otherSettings, otherPaper, alongGrain, layers, run);
+    /** This design with its base set otherwise. */
+    public Design with(Settings other) {
+        return new Design(name, system, base, other, papers, foldAlongGrain, additions, run, notes, drawnFor);
     }
 
-    /** This design with other layers. */
-    public Design withLayers(List<Layer> otherLayers) {
-        return new Design(name, system, base, settings, paper, foldAlongGrain, otherLayers, run);
+    /** This design with its base cut otherwise. */
+    public Design withPapers(Map<String, PaperId> other, boolean alongGrain) {
+        return new Design(name, system, base, settings, other, alongGrain, additions, run, notes, drawnFor);
+    }
+
+    /** This design with other additions. */
+    public Design withAdditions(List<Addition> other) {
+        return new Design(name, system, base, settings, papers, foldAlongGrain, other, run, notes, drawnFor);
     }
 
     /** This design made another number of times. */
-    public Design withRun(Run otherRun) {
-        return new Design(name, system, base, settings, paper, foldAlongGrain, layers, otherRun);
+    public Design withRun(Run other) {
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, other, notes, drawnFor);
     }
 
-    /** This design with one layer more, on top of all. */
-    public Design plus(Layer layer) {
-        List<Layer> more = new ArrayList<>(layers);
-        more.add(layer);
-        return withLayers(more);
+    /** This design with other notes. */
+    public Design withNotes(String other) {
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, run, other, drawnFor);
     }
 
-    /** This design with the layer of the same id replaced. */
-    public Design with(Layer changed) {
-        return withLayers(layers.stream()
-                .map(layer -> layer.id().equals(changed.id()) ? changed : layer)
+    private Design drawnFor(Optional<Size> other) {
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, run, notes, other);
+    }
+
+    /** The size of the shut card. */
+    public Size finished() {
+        return base.finished(settings);
+    }
+
+    /**
+     * This design for another size of the shut card. Borders, laps and depths stay; widths, heights and offsets that were
+     * entered grow with the card. Resized back, it is the design it was.
+     */
+    public Design resized(Size other) {
+        Size drawn = drawnFor.orElse(finished());
+        return with(base.sized(settings, other)).drawnFor(drawn.equals(other) ? Optional.empty() : Optional.of(drawn));
+    }
+
+    /** The settings of the base at the present size. */
+    public Settings present() {
+        return Growth.of(this).grown(base, settings);
+    }
+
+    /** The settings of an addition at the present size. */
+    public Settings present(Addition addition) {
+        return Growth.of(this).grown(addition.feature(), addition.settings());
+    }
+
+    /** This design with all lengths as they are at the present size, to enter others beside them. */
+    public Design settled() {
+        if (drawnFor.isEmpty()) {
+            return this;
+        }
+        Growth growth = Growth.of(this);
+        return with(growth.grown(base, settings))
+                .withAdditions(additions.stream()
+                        .map(addition -> addition.with(growth.grown(addition.feature(), addition.settings())))
+                        .toList())
+                .drawnFor(Optional.empty());
+    }
+
+    /** This design with one addition more, on top of all. */
+    public Design plus(Addition addition) {
+        List<Addition> more = new ArrayList<>(additions);
+        more.add(addition);
+        return withAdditions(more);
+    }
+
+    /** This design with the addition of the same id replaced. */
+    public Design with(Addition changed) {
+        return withAdditions(additions.stream()
+                .map(addition -> addition.id().equals(changed.id()) ? changed : addition)
                 .toList());
     }
 
-    /** This design without a layer; what sat on it sits on what it sat on. */
+    /** This design without an addition; what sat on it sits on what it sat on. */
     public Design without(PieceId id) {
-        Optional<Layer> gone = layer(id);
+        Optional<Addition> gone = addition(id);
         if (gone.isEmpty()) {
             return this;
         }
         Host host = gone.get().host();
-        return withLayers(layers.stream()
-                .filter(layer -> !layer.id().equals(id))
-                .map(layer -> layer.host().equals(new Host.OnLayer(id))
-                        ? new Layer(layer.id(), layer.name(), host, layer.fit(), layer.paper())
-                        : layer)
+        return withAdditions(additions.stream()
+                .filter(addition -> !addition.id().equals(id))
+                .map(addition -> addition.host().equals(new Host.OnPiece(id)) ? addition.with(host) : addition)
                 .toList());
     }
 
-    /** The layer of that id, if there is one. */
-    public Optional<Layer> layer(PieceId id) {
-        return layers.stream().filter(layer -> layer.id().equals(id)).findFirst();
+    /** The addition of that id, if there is one. */
+    public Optional<Addition> addition(PieceId id) {
+        return additions.stream().filter(addition -> addition.id().equals(id)).findFirst();
     }
 
     /** What the next layer on a face is stuck to: the topmost layer there, or the face itself. */
     public Host topOf(Face face) {
         Host top = new Host.OnFace(face.key());
-        for (Layer layer : layers) {
-            if (layer.host().equals(top)) {
-                top = new Host.OnLayer(layer.id());
+        for (Addition addition : additions) {
+            if (addition.host().equals(top) && addition.feature().isLayer()) {
+                top = new Host.OnPiece(addition.id());
             }
         }
         return top;
     }
 
     /** An id no piece of this design has yet. */
-    public PieceId nextLayerId() {
+    public PieceId nextId(Feature feature) {
         int number = 1;
-        while (layer(new PieceId("mat-" + number)).isPresent()) {
+        while (addition(new PieceId(feature.key() + "-" + number)).isPresent()) {
             number++;
         }
-        return new PieceId("mat-" + number);
+        return new PieceId(feature.key() + "-" + number);
+    }
+
+    /** This design with one slot of an addition cut from another paper. */
+    public Design withPaper(PieceId id, String slot, PaperId paper) {
+        return addition(id)
+                .map(addition -> {
+                    Map<String, PaperId> changed = new HashMap<>(addition.papers());
+                    changed.put(slot, paper);
+                    return with(addition.withPapers(changed));
+                })
+                .orElse(this);
     }
 }

@@ -1,39 +1,80 @@
 package kwibbet.card;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
+import kwibbet.measure.Length;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
 import kwibbet.shape.Size;
 
 /**
  * What a base comes to with its parameters set.
  *
- * @param flat the size of the flat base
  * @param finished the size of the shut card
- * @param scores its creases
+ * @param pieces what is cut for it, the one that folds first
  * @param panels its panels, each after the one it hangs on
- * @param faces the faces layers can be stuck to, the front first
+ * @param faces the faces things can be stuck to, the front first
  * @param poses how it is looked at, shut first
+ * @param closing the scores that fold, in the order they are folded to shut it
+ * @param above which panel lies over which where folding does not tell
+ * @param holdings what holds its pieces together where that is not flat tape
  */
 public record Form(
-        Size flat, Size finished, List<Score> scores, List<Panel> panels, List<Face> faces, List<Pose> poses) {
+        Size finished,
+        List<Piece> pieces,
+        List<Panel> panels,
+        List<Face> faces,
+        List<Pose> poses,
+        List<String> closing,
+        List<Above> above,
+        List<Work.Holding> holdings) {
+
+    /** A quarter turned, a card that stood at its side stands like a tent. */
+    private static final Pose.View TENT = new Pose.View(0, 16, 22, 8);
+
+    private static final int QUARTER = 90;
+
+    /**
+     * One panel over another, seen from the up face of the panel that lies still.
+     *
+     * @param upper the key of the panel that lies nearer
+     * @param lower the key of the panel that lies farther
+     */
+    public record Above(String upper, String lower) {}
+
+    /** A base of one piece that folds panel by panel. */
+    public static Form of(
+            Size finished, Piece base, List<Panel> panels, List<Face> faces, List<Pose> poses, List<String> closing) {
+        return new Form(finished, List.of(base), panels, faces, poses, closing, List.of(), List.of());
+    }
 
     /** Copies the lists. */
     public Form {
-        scores = List.copyOf(scores);
+        pieces = List.copyOf(pieces);
         panels = List.copyOf(panels);
         faces = List.copyOf(faces);
         poses = List.copyOf(poses);
+        closing = List.copyOf(closing);
+        above = List.copyOf(above);
+        holdings = List.copyOf(holdings);
+    }
+
+    /** The piece that folds. */
+    public Piece base() {
+        return pieces.get(0);
+    }
+
+    /** The size of the flat base. */
+    public Size flat() {
+        return base().size();
     }
 
     /** The panel of that key, if there is one. */
     public Optional<Panel> panel(String key) {
         return panels.stream().filter(panel -> panel.key().equals(key)).findFirst();
-    }
-
-    /** The score of that key, if there is one. */
-    public Optional<Score> score(String key) {
-        return scores.stream().filter(score -> score.key().equals(key)).findFirst();
     }
 
     /** The face of that key, if there is one. */
@@ -44,5 +85,83 @@ public record Form(
     /** The pose of that key, or the first. */
     public Pose pose(String key) {
         return poses.stream().filter(pose -> pose.key().equals(key)).findFirst().orElse(poses.get(0));
+    }
+
+    /** The same a quarter turned clockwise: what was at the left is at the top. */
+    public Form turned() {
+        return new Form(
+                finished.turned(),
+                pieces.stream().map(piece -> piece.in(quarter(piece))).toList(),
+                panels.stream().map(this::turned).toList(),
+                faces.stream().map(Form::turned).toList(),
+                poses.stream().map(Form::turned).toList(),
+                closing,
+                above,
+                holdings);
+    }
+
+    private static Placement quarter(Piece piece) {
+        return new Placement(new Point(piece.size().height(), Length.ZERO), QUARTER, false);
+    }
+
+    private Placement quarter(PieceId id) {
+        return quarter(pieces.stream()
+                .filter(piece -> piece.id().equals(id))
+                .findFirst()
+                .orElseThrow());
+    }
+
+    private Panel turned(Panel panel) {
+        Placement own = quarter(panel.piece());
+        Panel.Hanging hanging = panel.hanging();
+        if (hanging instanceof Panel.Stuck stuck) {
+            Placement others = quarter(panel(stuck.panel()).orElseThrow().piece());
+            Placement between = own.inverse().within(stuck.placement()).within(others);
+            hanging = new Panel.Stuck(stuck.panel(), stuck.side(), between);
+        }
+        List<Outline> freed = panel.freed().stream().map(part -> part.in(own)).toList();
+        return new Panel(panel.key(), panel.piece(), panel.outline().in(own), freed, hanging);
+    }
+
+    private static Face turned(Face face) {
+        return new Face(face.panel(), face.side(), face.upright(), turnedWords(face.title()));
+    }
+
+    /**
+     * The same with each face that looks up when the card is shut turned so that what is on it stands upright there; what is
+     * seen open or from behind stands as it lies.
+     */
+    public Form uprighted() {
+        Pose shut = pose(Pose.SHUT);
+        ShutFold fold = ShutFold.of(panels, pieces, shut, closing);
+        List<Face> upright = faces.stream()
+                .map(face -> new Face(
+                        face.panel(), face.side(), upright(face, fold.of(face.panel()), shut.view()), face.title()))
+                .toList();
+        return new Form(finished, pieces, panels, upright, poses, closing, above, holdings);
+    }
+
+    private static int upright(Face face, Placement table, Pose.View view) {
+        for (int degrees = 0; degrees < 4 * QUARTER; degrees += QUARTER / 2) {
+            Placement seen = new Placement(Point.ORIGIN, degrees, face.side() == Side.UNDER).within(table);
+            if (!seen.mirrored() && Math.floorMod(seen.degrees() + view.roll(), 4 * QUARTER) == 0) {
+                return degrees;
+            }
+        }
+        return 0;
+    }
+
+    private static String turnedWords(String title) {
+        for (Map.Entry<String, String> word :
+                Map.of("left", "top", "right", "bottom").entrySet()) {
+            if (title.contains(word.getKey())) {
+                return title.replace(word.getKey(), word.getValue());
+            }
+        }
+        return title;
+    }
+
+    private static Pose turned(Pose pose) {
+        return pose.key().equals(Pose.STANDING) ? new Pose(pose.key(), pose.title(), pose.angles(), TENT) : pose;
     }
 }

@@ -1,19 +1,19 @@
 package kwibbet.card;
 
-/** What a layer is stuck to. */
+/** What something is done to. */
 public sealed interface Host {
 
     /**
-     * A face of the base.
+     * A face of the base or of a small card on it.
      *
      * @param face the key of the face
      */
     record OnFace(String face) implements Host {}
 
     /**
-     * Another layer.
+     * The top of another piece.
      *
-     * @param layer its id
+     * @param piece its id
      */
-    record OnLayer(PieceId layer) implements Host {}
+    record OnPiece(PieceId piece) implements Host {}
 }

@@ -1,23 +1,115 @@
 package kwibbet.card;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
-import kwibbet.shape.Rect;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Region;
 
 /**
- * A part of the base between scores and edges.
+ * A part of a piece between scores and edges.
  *
- * @param key names it among the panels
- * @param area where it lies on the flat base
- * @param hinge how it hangs on another panel; none for the one that lies still
+ * @param key names it among the panels of the card
+ * @param piece the piece it is part of
+ * @param outline where it lies on the flat piece
+ * @param freed parts of it that are cut free and fold on their own
+ * @param hanging how it hangs on another panel
  */
-public record Panel(String key, Rect area, Optional<Hinge> hinge) {
+public record Panel(String key, PieceId piece, Outline outline, List<Outline> freed, Hanging hanging) {
+
+    /** Copies the list. */
+    public Panel {
+        freed = List.copyOf(freed);
+    }
+
+    /** How a panel hangs on another. */
+    public sealed interface Hanging {
+        /** The panel it hangs on; none for the one that lies still. */
+        default Optional<String> on() {
+            return Optional.empty();
+        }
+    }
+
+    /** It lies still, and all others hang on it in the end. */
+    public record Still() implements Hanging {}
 
     /**
-     * The score by which a panel hangs on another.
+     * By a score of its own piece.
      *
      * @param panel the key of the other panel
      * @param score the key of the score
+     * @param degrees how far it is folded whatever the pose; none where the pose says so
      */
-    public record Hinge(String panel, String score) {}
+    public record OnScore(String panel, String score, Optional<Integer> degrees) implements Hanging {
+        @Override
+        public Optional<String> on() {
+            return Optional.of(panel);
+        }
+    }
+
+    /**
+     * Stuck flat to a panel of another piece.
+     *
+     * @param panel the key of the other panel
+     * @param side the face of the other panel it lies on
+     * @param placement where its piece lies in the frame of the other piece
+     */
+    public record Stuck(String panel, Side side, Placement placement) implements Hanging {
+        @Override
+        public Optional<String> on() {
+            return Optional.of(panel);
+        }
+    }
+
+    /** The panel that lies still. */
+    public static Panel still(String key, PieceId piece, Outline outline) {
+        return new Panel(key, piece, outline, List.of(), new Still());
+    }
+
+    /** A panel that folds as the pose says. */
+    public static Panel folding(String key, PieceId piece, Outline outline, String on, String score) {
+        return new Panel(key, piece, outline, List.of(), new OnScore(on, score, Optional.empty()));
+    }
+
+    /** A panel that keeps its angle whatever the pose. */
+    public static Panel folded(String key, PieceId piece, Outline outline, String on, String score, int degrees) {
+        return new Panel(key, piece, outline, List.of(), new OnScore(on, score, Optional.of(degrees)));
+    }
+
+    /** A panel stuck to another. */
+    public static Panel stuck(String key, PieceId piece, Outline outline, String on, Side side, Placement placement) {
+        return new Panel(key, piece, outline, List.of(), new Stuck(on, side, placement));
+    }
+
+    /** This panel with one part more cut free. */
+    public Panel freeing(Outline part) {
+        return new Panel(key, piece, outline, joined(freed, part), hanging);
+    }
+
+    /** Its paper: what the openings of its piece and the parts cut free leave of it. */
+    public Region material(Piece whole) {
+        Region paper = new Region(outline, freed);
+        for (Opening opening : whole.openings()) {
+            Outline hole = opening.outline();
+            if (!hole.bounds().overlaps(outline.bounds())) {
+                continue;
+            }
+            paper = Overlay.contains(Region.of(outline), hole)
+                    ? new Region(paper.outline(), joined(paper.holes(), hole))
+                    : largest(Overlay.without(paper, Region.of(hole)), paper);
+        }
+        return paper;
+    }
+
+    private static List<Outline> joined(List<Outline> holes, Outline hole) {
+        return Stream.concat(holes.stream(), Stream.of(hole)).toList();
+    }
+
+    private static Region largest(List<Region> parts, Region otherwise) {
+        return parts.stream().max(Comparator.comparingDouble(Region::area)).orElse(otherwise);
+    }
 }

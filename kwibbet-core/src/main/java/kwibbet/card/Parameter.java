@@ -1,10 +1,11 @@
 package kwibbet.card;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
 
-/** Something of a base that a maker sets. */
+/** Something of a base or a feature that a maker sets. */
 public sealed interface Parameter {
 
     /** Names it in forms and documents. */
@@ -25,9 +26,49 @@ public sealed interface Parameter {
      * @param least the shortest it may be, included
      * @param most the longest it may be, included
      * @param preset what it is until it is set
+     * @param follows which side of the card it grows with when the card is resized
      */
-    record OfLength(String key, String label, String sentence, Length least, Length most, Length preset)
-            implements Parameter {}
+    record OfLength(
+            String key, String label, String sentence, Length least, Length most, Length preset, Follows follows)
+            implements Parameter {
+
+        /** A length that stays when the card is resized: a border, a lap, a depth. */
+        public static OfLength fixed(
+                String key, String label, String sentence, Length least, Length most, Length preset) {
+            return new OfLength(key, label, sentence, least, most, preset, Follows.NOTHING);
+        }
+
+        /** This parameter, growing with a side of the card. */
+        public OfLength following(Follows side) {
+            return new OfLength(key, label, sentence, least, most, preset, side);
+        }
+
+        /** This parameter starting from another length. */
+        public OfLength from(Length otherPreset) {
+            return new OfLength(key, label, sentence, least, most, otherPreset, follows);
+        }
+    }
+
+    /** What a length grows with. */
+    enum Follows {
+        NOTHING,
+        WIDTH,
+        HEIGHT,
+        /** The side that changes less, so that a circle stays one and still fits. */
+        BOTH
+    }
+
+    /**
+     * A whole number within a range.
+     *
+     * @param key names it
+     * @param label what makers call it
+     * @param sentence what it does
+     * @param least the least it may be, included
+     * @param most the most it may be, included
+     * @param preset what it is until it is set
+     */
+    record OfCount(String key, String label, String sentence, int least, int most, int preset) implements Parameter {}
 
     /**
      * One of a few ways.
@@ -41,6 +82,18 @@ public sealed interface Parameter {
         /** Copies the choices. */
         public OfChoice {
             choices = List.copyOf(choices);
+        }
+
+        /** A choice from pairs of key and label. */
+        public static OfChoice of(String key, String label, String sentence, String... pairs) {
+            return new OfChoice(
+                    key,
+                    label,
+                    sentence,
+                    Stream.iterate(0, i -> i + 2)
+                            .limit(pairs.length / 2)
+                            .map(i -> new Choice(pairs[i], pairs[i + 1]))
+                            .toList());
         }
     }
 

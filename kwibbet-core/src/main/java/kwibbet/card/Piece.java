@@ -1,33 +1,137 @@
 package kwibbet.card;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.paper.PaperId;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
 /**
- * One part cut from one paper, inside up.
+ * One part cut from one paper, in a frame whose zero is the left top corner of its bounds.
  *
  * @param id its id in the card
  * @param name what the maker calls it
  * @param paper what it is cut from
- * @param size its flat size
+ * @param outline its edge
  * @param scores its creases, in the order they are scored
+ * @param openings what is cut through it
+ * @param slits cuts that start and stop inside it
+ * @param zones areas that are worked on or kept free
  */
-public record Piece(PieceId id, String name, PaperId paper, Size size, List<Score> scores) {
+public record Piece(
+        PieceId id,
+        String name,
+        PaperId paper,
+        Outline outline,
+        List<Score> scores,
+        List<Opening> openings,
+        List<Segment> slits,
+        List<Zone> zones) {
 
     /**
-     * Copies the scores and checks that each lies on the piece.
+     * Copies the lists and checks that each score lies on the piece.
      *
-     * @throws IllegalArgumentException when a score lies on or past an edge
+     * @throws IllegalArgumentException when a score runs past the edge, or along it
      */
     public Piece {
         scores = List.copyOf(scores);
+        openings = List.copyOf(openings);
+        slits = List.copyOf(slits);
+        zones = List.copyOf(zones);
+        Rect bounds = outline.bounds();
         for (Score score : scores) {
-            if (!score.at().isPositive()
-                    || !score.at().isShorterThan(size.across(score.from().axis()))) {
-                throw new IllegalArgumentException("the score at " + score.at() + " is not on " + name + ", " + size);
+            if (!lies(score.line(), bounds)) {
+                throw new IllegalArgumentException("the score " + score + " is not on " + name + ", " + bounds.size());
             }
         }
+    }
+
+    private static boolean lies(Segment line, Rect bounds) {
+        boolean within = List.of(line.start(), line.end()).stream()
+                .allMatch(point -> !point.x().isShorterThan(bounds.left())
+                        && !point.x().isLongerThan(bounds.right())
+                        && !point.y().isShorterThan(bounds.top())
+                        && !point.y().isLongerThan(bounds.bottom()));
+        boolean alongEdge = line.axis().isPresent()
+                && (line.middle().x().equals(bounds.left())
+                        || line.middle().x().equals(bounds.right())
+                        || line.middle().y().equals(bounds.top())
+                        || line.middle().y().equals(bounds.bottom()));
+        return within && !alongEdge;
+    }
+
+    /** A piece that is only cut out. */
+    public static Piece of(PieceId id, String name, PaperId paper, Outline outline) {
+        return new Piece(id, name, paper, outline, List.of(), List.of(), List.of(), List.of());
+    }
+
+    /** A rectangle that is only cut out. */
+    public static Piece of(PieceId id, String name, PaperId paper, Size size) {
+        return of(id, name, paper, Outline.of(Rect.atOrigin(size)));
+    }
+
+    /** The size of the rectangle it is cut from. */
+    public Size size() {
+        return outline.bounds().size();
+    }
+
+    /** The score of that key, if it has one. */
+    public Optional<Score> score(String key) {
+        return scores.stream().filter(score -> score.key().equals(key)).findFirst();
+    }
+
+    /** Its paper: the outline less the openings. */
+    public Region material() {
+        return new Region(outline, openings.stream().map(Opening::outline).toList());
+    }
+
+    /** Whether anything but straight cuts from edge to edge is needed to cut it out. */
+    public boolean isRectangle() {
+        return outline.isRectangle();
+    }
+
+    /** This piece with scores. */
+    public Piece scored(List<Score> more) {
+        return new Piece(id, name, paper, outline, joined(scores, more), openings, slits, zones);
+    }
+
+    /** This piece with one opening more. */
+    public Piece opened(Opening opening) {
+        return new Piece(id, name, paper, outline, scores, joined(openings, List.of(opening)), slits, zones);
+    }
+
+    /** This piece with one slit more. */
+    public Piece slit(Segment slit) {
+        return new Piece(id, name, paper, outline, scores, openings, joined(slits, List.of(slit)), zones);
+    }
+
+    /** This piece with one zone more. */
+    public Piece zoned(Zone zone) {
+        return new Piece(id, name, paper, outline, scores, openings, slits, joined(zones, List.of(zone)));
+    }
+
+    /** This piece turned over or round, in the outer frame of {@code placement}. */
+    public Piece in(Placement placement) {
+        return new Piece(
+                id,
+                name,
+                paper,
+                outline.in(placement),
+                scores.stream().map(score -> score.in(placement)).toList(),
+                openings.stream().map(opening -> opening.in(placement)).toList(),
+                slits.stream().map(placement::apply).toList(),
+                zones.stream().map(zone -> zone.in(placement)).toList());
+    }
+
+    private static <T> List<T> joined(List<T> some, List<T> more) {
+        List<T> all = new ArrayList<>(some);
+        all.addAll(more);
+        return all;
     }
 }

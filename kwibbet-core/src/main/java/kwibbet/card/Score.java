@@ -1,20 +1,24 @@
 package kwibbet.card;
 
+import java.util.Optional;
+
 import kwibbet.measure.Length;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
 /**
- * A crease from edge to edge, seen with the inside of the card up.
+ * A crease, as the piece lies with its up face up. What the board creases is what the card folds at.
  *
- * @param key names it among the scores of its piece
- * @param from the edge it is measured from and runs along
- * @param at its distance from that edge
+ * @param key names it among the scores of its card
+ * @param line where it runs
  * @param fold which way it folds
  */
-public record Score(String key, Edge from, Length at, Fold fold) {
+public record Score(String key, Segment line, Fold fold) {
 
-    /** Which way a crease folds, seen from the inside. */
+    /** Which way a crease folds, seen from the up face. */
     public enum Fold {
         /** The panels come together towards the viewer. */
         VALLEY("valley"),
@@ -31,26 +35,60 @@ public record Score(String key, Edge from, Length at, Fold fold) {
         public String word() {
             return word;
         }
+
+        /** The same crease seen from the other face. */
+        public Fold opposite() {
+            return this == VALLEY ? MOUNTAIN : VALLEY;
+        }
     }
 
     /**
-     * The same score measured from the opposite edge, for a maker who measures from the other hand's side.
+     * A score along an edge, as a scoring board measures it.
      *
-     * @param piece the size of the piece it is on
+     * @param from the edge it runs along
+     * @param at its distance from that edge
+     * @param start where it starts: from the top edge for an upright score, from the left for a level one
+     * @param stop where it stops, from the same edge
+     * @param isWhole whether it runs from edge to edge
      */
-    public Score fromOppositeEdge(Size piece) {
-        return new Score(key, from.opposite(), piece.across(from.axis()).minus(at), fold);
+    public record Measured(Edge from, Length at, Length start, Length stop, boolean isWhole) {
+
+        /** The same score measured from the opposite edge, for a maker who measures from the other hand's side. */
+        public Measured fromOppositeEdge(Size piece) {
+            return new Measured(from.opposite(), piece.across(from.axis()).minus(at), start, stop, isWhole);
+        }
+    }
+
+    /** A score across a whole piece at a distance from its left edge. */
+    public static Score upright(String key, Length fromLeft, Size piece, Fold fold) {
+        return new Score(key, Lines.upright(fromLeft, Length.ZERO, piece.height()), fold);
+    }
+
+    /** A score across a whole piece at a distance from its top edge. */
+    public static Score level(String key, Length fromTop, Size piece, Fold fold) {
+        return new Score(key, Lines.level(fromTop, Length.ZERO, piece.width()), fold);
     }
 
     /**
-     * Its distance from the left or the top edge.
+     * How a scoring board measures it, from the left or the top edge; nothing when it runs slanted.
      *
      * @param piece the size of the piece it is on
      */
-    public Length position(Size piece) {
-        return switch (from) {
-            case LEFT, TOP -> at;
-            case RIGHT, BOTTOM -> fromOppositeEdge(piece).at;
-        };
+    public Optional<Measured> measured(Size piece) {
+        return line.axis().map(axis -> {
+            boolean upright = axis == Axis.VERTICAL;
+            Length one = upright ? line.start().y() : line.start().x();
+            Length other = upright ? line.end().y() : line.end().x();
+            Length start = Length.min(one, other);
+            Length stop = Length.max(one, other);
+            boolean whole = start.isZero() && stop.equals(piece.across(axis.across()));
+            Length at = upright ? line.start().x() : line.start().y();
+            return new Measured(upright ? Edge.LEFT : Edge.TOP, at, start, stop, whole);
+        });
+    }
+
+    /** This score in the outer frame of {@code placement}; seen from behind it folds the other way. */
+    public Score in(Placement placement) {
+        return new Score(key, placement.apply(line), placement.mirrored() ? fold.opposite() : fold);
     }
 }

@@ -7,34 +7,43 @@ import java.util.Optional;
 import kwibbet.measure.Length;
 
 /**
- * The parameters of a base as a maker set them; those not set stand at their preset.
+ * Parameters as a maker set them; those not set stand at their preset.
  *
  * @param lengths by parameter key
  * @param choices the key of the choice, by parameter key
+ * @param counts by parameter key
  */
-public record Settings(Map<String, Length> lengths, Map<String, String> choices) {
+public record Settings(Map<String, Length> lengths, Map<String, String> choices, Map<String, Integer> counts) {
 
     /** Everything at its preset. */
-    public static final Settings PRESET = new Settings(Map.of(), Map.of());
+    public static final Settings PRESET = new Settings(Map.of(), Map.of(), Map.of());
 
     /** Copies the maps. */
     public Settings {
         lengths = Map.copyOf(lengths);
         choices = Map.copyOf(choices);
+        counts = Map.copyOf(counts);
     }
 
     /** These settings with one length changed. */
     public Settings with(Parameter.OfLength parameter, Length length) {
-        Map<String, Length> changed = new HashMap<>(lengths);
-        changed.put(parameter.key(), length);
-        return new Settings(changed, choices);
+        return new Settings(changed(lengths, parameter.key(), length), choices, counts);
     }
 
     /** These settings with another choice. */
     public Settings with(Parameter.OfChoice parameter, String choice) {
-        Map<String, String> changed = new HashMap<>(choices);
-        changed.put(parameter.key(), choice);
-        return new Settings(lengths, changed);
+        return new Settings(lengths, changed(choices, parameter.key(), choice), counts);
+    }
+
+    /** These settings with another count. */
+    public Settings with(Parameter.OfCount parameter, int count) {
+        return new Settings(lengths, choices, changed(counts, parameter.key(), count));
+    }
+
+    private static <T> Map<String, T> changed(Map<String, T> map, String key, T value) {
+        Map<String, T> changed = new HashMap<>(map);
+        changed.put(key, value);
+        return changed;
     }
 
     /** The length set, or the preset. */
@@ -46,5 +55,15 @@ public record Settings(Map<String, Length> lengths, Map<String, String> choices)
     public String choice(Parameter.OfChoice parameter) {
         return Optional.ofNullable(choices.get(parameter.key()))
                 .orElse(parameter.choices().get(0).key());
+    }
+
+    /** Whether a choice was made. */
+    public boolean is(Parameter.OfChoice parameter, String choice) {
+        return choice(parameter).equals(choice);
+    }
+
+    /** The count set, or the preset. */
+    public int count(Parameter.OfCount parameter) {
+        return Optional.ofNullable(counts.get(parameter.key())).orElse(parameter.preset());
     }
 }

@@ -1,7 +1,12 @@
 package kwibbet.card;
 
-/** A face of the base: the one that is inside the shut card, or the other. */
+/** A face of a flat piece as it lies before its maker; a base lies with the inside of the card up. */
 public enum Side {
-    INSIDE,
-    OUTSIDE
+    UP,
+    UNDER;
+
+    /** The other face. */
+    public Side opposite() {
+        return this == UP ? UNDER : UP;
+    }
 }

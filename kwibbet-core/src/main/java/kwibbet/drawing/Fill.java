@@ -17,4 +17,7 @@ public sealed interface Fill {
      * @param colour its colour
      */
     record Paper(Colour colour) implements Fill {}
+
+    /** Clear film: what lies behind shows through, a little paler. */
+    record Film() implements Fill {}
 }

@@ -3,8 +3,10 @@ package kwibbet.drawing;
 import java.util.List;
 
 import kwibbet.measure.Length;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.wording.Phrase;
 
 /** One thing on a drawing. */
@@ -14,28 +16,40 @@ public sealed interface Mark {
      * A closed area.
      *
      * @param outline its corners in order, at least three
+     * @param holes what is cut out of it
      * @param fill what fills it
      * @param line its edge
      * @param ink what its edge is drawn on
      * @param raised whether it lies on top of something and throws a soft shadow
      */
-    record Area(List<Point> outline, Fill fill, Line line, Ink ink, boolean raised) implements Mark {
+    record Area(List<Point> outline, List<List<Point>> holes, Fill fill, Line line, Ink ink, boolean raised)
+            implements Mark {
         /** Copies the corners. */
         public Area {
             outline = List.copyOf(outline);
+            holes = holes.stream().map(List::copyOf).toList();
         }
 
         /** A rectangle. */
         public static Area of(Rect area, Fill fill, Line line, Ink ink) {
-            return new Area(corners(area), fill, line, ink, false);
+            return of(Outline.of(area), fill, line, ink);
         }
 
-        private static List<Point> corners(Rect area) {
-            return List.of(
-                    area.corner(),
-                    new Point(area.right(), area.top()),
-                    new Point(area.right(), area.bottom()),
-                    new Point(area.left(), area.bottom()));
+        /** An area without holes. */
+        public static Area of(Outline outline, Fill fill, Line line, Ink ink) {
+            return new Area(outline.corners(), List.of(), fill, line, ink, false);
+        }
+
+        /** An area with its holes. */
+        public static Area of(Region region, Fill fill, Line line, Ink ink) {
+            List<List<Point>> holes =
+                    region.holes().stream().map(Outline::corners).toList();
+            return new Area(region.outline().corners(), holes, fill, line, ink, false);
+        }
+
+        /** The same, throwing a shadow. */
+        public Area lifted() {
+            return new Area(outline, holes, fill, line, ink, true);
         }
     }
 

@@ -1,85 +1,90 @@
 package kwibbet.fold;
 
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-import kwibbet.card.Form;
+import kwibbet.card.Card;
 import kwibbet.card.Panel;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
-import kwibbet.card.Side;
-import kwibbet.shape.Axis;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Point;
+import kwibbet.shape.Size;
 
 /**
- * The panels of a base in a pose, as they are seen, the farthest first.
+ * The panels of a card in a pose, as they are seen, the farthest first.
  *
- * @param panels each panel of the base once
+ * @param panels each panel of the card once
  */
 public record FoldedView(List<SeenPanel> panels) {
-
-    /** A closed card is ordered as it lies just before it closes, when no two panels are at one depth. */
-    private static final double ALMOST_CLOSED = 0.98;
 
     /** Copies the panels. */
     public FoldedView {
         panels = List.copyOf(panels);
     }
 
-    /** The base in that pose. */
-    public static FoldedView of(Form form, Pose pose) {
-        Map<String, Frame> exact = frames(form, pose, 1);
-        Map<String, Frame> almost = frames(form, pose, ALMOST_CLOSED);
-        return new FoldedView(form.panels().stream()
-                .sorted(Comparator.comparingDouble(panel -> depth(panel, almost)))
-                .map(panel -> seen(panel, frame(exact, panel.key())))
-                .toList());
-    }
-
-    private static SeenPanel seen(Panel panel, Frame frame) {
-        return new SeenPanel(panel.key(), frame.inside().z() > 0 ? Side.INSIDE : Side.OUTSIDE, frame);
-    }
-
-    private static double depth(Panel panel, Map<String, Frame> frames) {
-        double x = (panel.area().left().toInches() + panel.area().right().toInches()) / 2;
-        double y = (panel.area().top().toInches() + panel.area().bottom().toInches()) / 2;
-        return frame(frames, panel.key()).at(x, y).z();
-    }
-
-    private static Map<String, Frame> frames(Form form, Pose pose, double share) {
-        Map<String, Frame> standing = new HashMap<>();
-        for (Panel panel : form.panels()) {
-            standing.put(
-                    panel.key(),
-                    panel.hinge()
-                            .map(hinge -> folded(form, panel, hinge, frame(standing, hinge.panel()), pose, share))
-                            .orElse(Frame.FLAT));
-        }
+    /** The card in that pose. */
+    public static FoldedView of(Card card, Pose pose) {
+        Map<String, Frame> standing = standing(card, pose);
         Map<String, Frame> seen = new HashMap<>();
-        standing.forEach((key, frame) -> seen.put(key, seen(frame, pose)));
-        return seen;
+        standing.forEach((key, frame) -> seen.put(key, seen(frame, pose.view())));
+        return new FoldedView(new PaintOrder(card, pose, seen).panels());
+    }
+
+    /** Where each panel stands, by its key, before it is looked at from anywhere. */
+    public static Map<String, Frame> standing(Card card, Pose pose) {
+        Map<PieceId, Piece> pieces = new HashMap<>();
+        card.pieces().forEach(piece -> pieces.put(piece.id(), piece));
+        Map<String, Frame> standing = new HashMap<>();
+        for (Panel panel : card.panels()) {
+            Piece piece = Objects.requireNonNull(pieces.get(panel.piece()));
+            standing.put(panel.key(), frame(panel, piece, pose, standing));
+        }
+        return standing;
+    }
+
+    /** The width and the height a card has in a pose as it is seen. */
+    public static Size extent(Card card, Pose pose) {
+        Map<String, Frame> standing = standing(card, pose);
+        List<Point> corners = card.panels().stream()
+                .flatMap(panel -> {
+                    Frame frame = seen(parent(panel.key(), standing), pose.view());
+                    return new SeenPanel(panel, frame, List.of()).outline(panel.outline()).stream();
+                })
+                .toList();
+        return new Outline(corners).bounds().size();
     }
 
     /** Leaning takes the foot away from the viewer: the same turn as a viewer who steps up. */
-    private static Frame seen(Frame frame, Pose pose) {
-        return frame.seenFrom(0, Math.toRadians(pose.lean()))
-                .seenFrom(Math.toRadians(pose.yaw()), Math.toRadians(pose.pitch()));
+    private static Frame seen(Frame frame, Pose.View view) {
+        return frame.rolled(Math.toRadians(view.roll()))
+                .seenFrom(0, Math.toRadians(view.lean()))
+                .seenFrom(Math.toRadians(view.yaw()), Math.toRadians(view.pitch()));
     }
 
-    private static Frame folded(Form form, Panel panel, Panel.Hinge hinge, Frame parent, Pose pose, double share) {
-        Score score = form.score(hinge.score()).orElseThrow();
-        int degrees = pose.angles().getOrDefault(score.key(), 0);
-        double sign = score.fold() == Score.Fold.VALLEY ? 1 : -1;
-        double radians = sign * share * Math.toRadians(degrees);
-        double crease = score.position(form.flat()).toInches();
-        return score.from().axis() == Axis.VERTICAL
-                ? parent.foldedAtVertical(crease, panel.area().left().toInches() < crease, radians)
-                : parent.foldedAtHorizontal(crease, panel.area().top().toInches() < crease, radians);
+    private static Frame frame(Panel panel, Piece piece, Pose pose, Map<String, Frame> standing) {
+        if (panel.hanging() instanceof Panel.OnScore hinge) {
+            Score score = piece.score(hinge.score()).orElseThrow();
+            int degrees = hinge.degrees().orElse(pose.angle(hinge.score()));
+            double sign = score.fold() == Score.Fold.VALLEY ? 1 : -1;
+            return parent(hinge.panel(), standing)
+                    .folded(
+                            score.line().start(),
+                            score.line().end(),
+                            panel.outline().bounds().middle(),
+                            sign * Math.toRadians(degrees));
+        }
+        if (panel.hanging() instanceof Panel.Stuck stuck) {
+            return parent(stuck.panel(), standing).holding(stuck.placement());
+        }
+        return Frame.FLAT;
     }
 
-    private static Frame frame(Map<String, Frame> frames, String panel) {
-        return Objects.requireNonNull(frames.get(panel), () -> "no panel " + panel);
+    private static Frame parent(String panel, Map<String, Frame> standing) {
+        return Objects.requireNonNull(standing.get(panel), () -> "no panel " + panel);
     }
 }

@@ -1,15 +1,18 @@
 package kwibbet.fold;
 
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+
 /**
  * Where a flat plane stands in space: {@code (x, y)} goes to {@code origin + x·right + y·down}.
  *
- * @param origin where the left top corner of the flat piece goes
+ * @param origin where the zero of the flat piece goes
  * @param right the direction of x, of length 1
  * @param down the direction of y, of length 1
  */
 public record Frame(Vector origin, Vector right, Vector down) {
 
-    /** Flat on the table, inside up. */
+    /** Flat on the table, up face up. */
     public static final Frame FLAT = new Frame(new Vector(0, 0, 0), new Vector(1, 0, 0), new Vector(0, 1, 0));
 
     /** Where the flat point {@code (x, y)} stands. */
@@ -17,32 +20,54 @@ public record Frame(Vector origin, Vector right, Vector down) {
         return origin.plus(right.times(x)).plus(down.times(y));
     }
 
-    /** The direction the inside faces; towards the viewer when flat. */
-    public Vector inside() {
+    /** Where a flat point stands. */
+    public Vector at(Point flat) {
+        return at(flat.x().toInches(), flat.y().toInches());
+    }
+
+    private Vector direction(double x, double y) {
+        return right.times(x).plus(down.times(y));
+    }
+
+    /** The direction the up face faces; towards the viewer when flat. */
+    public Vector up() {
         return right.cross(down);
     }
 
     /**
-     * The frame of a panel that hangs on a vertical score of this one.
+     * The frame of a panel that hangs on a score of this one.
      *
-     * @param crease the x of the score
-     * @param towardsLeft whether the hanging panel lies to the left of the score
-     * @param radians how far it is folded towards the inside
+     * @param start a point of the score
+     * @param end another point of the score
+     * @param beyond a point of the panel off the score
+     * @param radians how far it is folded towards the up face; negative away from it
      */
-    public Frame foldedAtVertical(double crease, boolean towardsLeft, double radians) {
-        double outwards = towardsLeft ? -1 : 1;
-        // The free edge goes from outwards·right towards the inside as the angle grows.
-        Vector arm = right.times(outwards * Math.cos(radians)).plus(inside().times(Math.sin(radians)));
-        Vector newRight = arm.times(outwards);
-        return new Frame(at(crease, 0).minus(newRight.times(crease)), newRight, down);
+    public Frame folded(Point start, Point end, Point beyond, double radians) {
+        Vector from = at(start);
+        Vector along = at(end).minus(from);
+        Vector axis = along.times(1 / along.length());
+        boolean lifts = axis.cross(at(beyond).minus(from)).dot(up()) > 0;
+        double turn = lifts ? radians : -radians;
+        return new Frame(
+                from.plus(origin.minus(from).turnedAbout(axis, turn)),
+                right.turnedAbout(axis, turn),
+                down.turnedAbout(axis, turn));
     }
 
-    /** The same for a horizontal score at {@code y = crease}. */
-    public Frame foldedAtHorizontal(double crease, boolean towardsTop, double radians) {
-        double outwards = towardsTop ? -1 : 1;
-        Vector arm = down.times(outwards * Math.cos(radians)).plus(inside().times(Math.sin(radians)));
-        Vector newDown = arm.times(outwards);
-        return new Frame(at(0, crease).minus(newDown.times(crease)), right, newDown);
+    /** The frame of a piece that lies on this one. */
+    public Frame holding(Placement placement) {
+        double radians = Math.toRadians(placement.degrees());
+        double cos = Math.cos(radians);
+        double sin = Math.sin(radians);
+        double mirror = placement.mirrored() ? -1 : 1;
+        return new Frame(at(placement.offset()), direction(mirror * cos, mirror * sin), direction(-sin, cos));
+    }
+
+    /** This frame turned clockwise on the table, in radians. */
+    public Frame rolled(double radians) {
+        Vector axis = new Vector(0, 0, 1);
+        return new Frame(
+                origin.turnedAbout(axis, radians), right.turnedAbout(axis, radians), down.turnedAbout(axis, radians));
     }
 
     /** This frame seen by a viewer who stands to the right by {@code yaw} and above by {@code pitch}, in radians. */

@@ -2,36 +2,39 @@ package kwibbet.fold;
 
 import java.util.List;
 
+import kwibbet.card.Panel;
 import kwibbet.card.Side;
 import kwibbet.measure.Length;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 
 /**
  * A panel as it appears from a viewpoint.
  *
- * @param panel the panel's key
- * @param side the face that is seen
- * @param frame where the flat base would lie if all of it followed this panel
+ * @param panel the panel
+ * @param frame where the flat piece would lie if all of it followed this panel
+ * @param hiddenBy panels drawn before it that lie over it all the same: overlaps can go round in a ring
  */
-public record SeenPanel(String panel, Side side, Frame frame) {
+public record SeenPanel(Panel panel, Frame frame, List<Panel> hiddenBy) {
 
-    /**
-     * Where an area of the flat base appears.
-     *
-     * @param area on this panel, in the frame of the flat base
-     * @return its corners in order, starting with the flat area's left top
-     */
-    public List<Point> outline(Rect area) {
-        return List.of(
-                project(area.left(), area.top()),
-                project(area.right(), area.top()),
-                project(area.right(), area.bottom()),
-                project(area.left(), area.bottom()));
+    /** Copies the list. */
+    public SeenPanel {
+        hiddenBy = List.copyOf(hiddenBy);
     }
 
-    private Point project(Length x, Length y) {
-        Vector place = frame.at(x.toInches(), y.toInches());
+    /** The face that is seen. */
+    public Side side() {
+        return frame.up().z() > 0 ? Side.UP : Side.UNDER;
+    }
+
+    /** Where something on the flat piece appears, its corners in order. */
+    public List<Point> outline(Outline flat) {
+        return flat.corners().stream().map(this::seen).toList();
+    }
+
+    /** Where a point of the flat piece appears. */
+    public Point seen(Point flat) {
+        Vector place = frame.at(flat);
         return new Point(Length.nearestInches(place.x()), Length.nearestInches(place.y()));
     }
 }

@@ -38,4 +38,20 @@ public record Vector(double x, double y, double z) {
                 y * Math.cos(pitch) + turnedZ * Math.sin(pitch),
                 turnedZ * Math.cos(pitch) - y * Math.sin(pitch));
     }
+
+    /** The dot product. */
+    public double dot(Vector other) {
+        return x * other.x + y * other.y + z * other.z;
+    }
+
+    /** Its length. */
+    public double length() {
+        return Math.sqrt(dot(this));
+    }
+
+    /** This turned about an axis of length 1 by {@code radians}, by Rodrigues' formula. */
+    public Vector turnedAbout(Vector axis, double radians) {
+        double cos = Math.cos(radians);
+        return times(cos).plus(axis.cross(this).times(Math.sin(radians))).plus(axis.times(axis.dot(this) * (1 - cos)));
+    }
 }

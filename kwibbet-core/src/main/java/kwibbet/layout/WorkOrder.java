@@ -74,7 +74,7 @@ public record WorkOrder(int cards, List<PaperOrder> papers, List<Piece> withoutP
         if (grain.axis().isEmpty() || piece.scores().isEmpty()) {
             return Turning.EITHER;
         }
-        Axis fold = piece.scores().get(0).from().axis();
-        return grain.axis().get() == fold ? Turning.UPRIGHT : Turning.TURNED;
+        Optional<Axis> fold = piece.scores().get(0).line().axis();
+        return fold.isEmpty() ? Turning.EITHER : fold.equals(grain.axis()) ? Turning.UPRIGHT : Turning.TURNED;
     }
 }

@@ -21,6 +21,7 @@ public record Figure(
     /** The fractions of an inch that hands know: halves to sixty-fourths, and thirds halved down. */
     private static final Set<Long> DENOMINATORS = Set.of(1L, 2L, 4L, 8L, 16L, 32L, 64L, 3L, 6L, 12L, 24L, 48L);
 
+    private static final Graduation NEAR = new Graduation(Length.ofInches(1, 32));
     private static final int INCH_DECIMALS = 4;
     private static final int MILLIMETRE_DECIMALS = 2;
 
@@ -29,12 +30,15 @@ public record Figure(
         return system == MeasureSystem.INCH ? inInches(length) : inMillimetres(length);
     }
 
-    /** A mixed fraction where the trade has one, otherwise a decimal to four places. */
+    /** A mixed fraction where the trade has one, otherwise the nearest 1/32, printed with {@code ≈}. */
     public static Figure inInches(Length length) {
         long divisor = commonDivisor(length.toTicks(), Length.TICKS_PER_INCH);
-        return DENOMINATORS.contains(Length.TICKS_PER_INCH / divisor)
-                ? exactFraction(length)
-                : decimal(length, MeasureSystem.INCH);
+        if (DENOMINATORS.contains(Length.TICKS_PER_INCH / divisor)) {
+            return exactFraction(length);
+        }
+        Figure near = exactFraction(length.roundedTo(NEAR).shown());
+        String whole = near.whole.isEmpty() && near.numerator.isEmpty() ? "0" : near.whole;
+        return new Figure(false, near.sign, whole, near.numerator, near.denominator, near.system);
     }
 
     /** A decimal with no more than two places. */

@@ -41,4 +41,16 @@ public record Colour(String hex) {
         double share = Integer.parseInt(hex.substring(at, at + 2), 16) / 255.0;
         return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
     }
+
+    /** This colour in less light: each channel at that share, 0 to 1. */
+    public Colour shaded(double share) {
+        int red = (int) Math.round(channel(1) * share);
+        int green = (int) Math.round(channel(3) * share);
+        int blue = (int) Math.round(channel(5) * share);
+        return new Colour(String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue));
+    }
+
+    private int channel(int at) {
+        return Integer.parseInt(hex.substring(at, at + 2), 16);
+    }
 }

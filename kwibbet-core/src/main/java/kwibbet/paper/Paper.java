@@ -23,6 +23,7 @@ import kwibbet.shape.Size;
  * @param gramsPerSquareMetre its weight, ISO 536
  * @param caliper the thickness of one sheet
  * @param onHand how many sheets there are
+ * @param cents what one sheet costs, in hundredths of the maker's money; 0 where that is not known
  */
 public record Paper(
         PaperId id,
@@ -35,7 +36,8 @@ public record Paper(
         Grain grain,
         int gramsPerSquareMetre,
         Length caliper,
-        int onHand) {
+        int onHand,
+        int cents) {
 
     /** The smallest and largest sheet side that is taken for one. */
     private static final Length SMALLEST_SIDE = Length.ofInches(1);
@@ -44,6 +46,7 @@ public record Paper(
     private static final Length THICKEST = Length.ofInches(1, 4);
     private static final int HEAVIEST = 2_000;
     private static final int MOST_ON_HAND = 100_000;
+    private static final int DEAREST = 100_000;
     private static final int LONGEST_NAME = 60;
 
     /** The paper if its figures are those of a paper, otherwise everything that is wrong, by field. */
@@ -62,6 +65,9 @@ public record Paper(
         }
         if (onHand < 0 || onHand > MOST_ON_HAND) {
             reasons.add(new Refusal("onHand", "Sheets on hand must be 0 to " + MOST_ON_HAND + "."));
+        }
+        if (cents < 0 || cents > DEAREST) {
+            reasons.add(new Refusal("price", "A sheet can cost 0 to " + DEAREST / 100 + "."));
         }
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
     }

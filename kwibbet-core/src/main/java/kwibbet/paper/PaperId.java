@@ -7,6 +7,11 @@ package kwibbet.paper;
  */
 public record PaperId(String value) {
 
+    /** No paper chosen yet. */
+    public static final PaperId NONE = new PaperId("none");
+    /** Clear film, where none is on the shelf. */
+    public static final PaperId FILM = new PaperId("film");
+
     /**
      * Checks the name.
      *

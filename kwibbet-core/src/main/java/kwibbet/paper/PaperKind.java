@@ -4,7 +4,10 @@ package kwibbet.paper;
 public enum PaperKind {
     CARD_STOCK("card stock"),
     PATTERNED("patterned paper"),
-    TEXT_WEIGHT("light paper");
+    TEXT_WEIGHT("light paper"),
+    FILM("clear film"),
+    CHIPBOARD("chipboard"),
+    FOAM("foam sheet");
 
     private final String words;
 

@@ -4,75 +4,109 @@ import java.util.ArrayList;
 import java.util.List;
 
 import kwibbet.card.Card;
-import kwibbet.card.Join;
 import kwibbet.card.Panel;
 import kwibbet.card.Piece;
 import kwibbet.card.Pose;
+import kwibbet.card.Score;
+import kwibbet.card.Zone;
 import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.fold.FoldedView;
 import kwibbet.fold.SeenPanel;
+import kwibbet.fold.Vector;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperShelf;
-import kwibbet.shape.Axis;
+import kwibbet.review.Finding;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 import kwibbet.wording.Phrase;
 
-/** The finished card in a pose, with its layers. */
+/** The finished card in a pose, with all that is on it. */
 public final class FinishedPicture {
+
+    /** A panel seen nearly edge on is a line and no area. */
+    private static final double EDGE_ON = 1e-3;
+
+    /** Where light comes from, of length 1: seen flat from above, every paper has its own colour. */
+    private static final Vector LIGHT = new Vector(-0.35, -0.25, 0.903);
+
+    private static final double DARKEST = 0.3;
 
     private final Card card;
     private final Palette palette;
     private final Pose pose;
+    private final List<SeenPanel> seen;
 
     private FinishedPicture(Card card, PaperShelf shelf, Pose pose) {
         this.card = card;
         this.palette = new Palette(shelf);
         this.pose = pose;
-    }
-
-    /**
-     * A flat part of a piece as it is seen.
-     *
-     * @param piece the piece
-     * @param outline its corners in order
-     * @param creases for each edge from its corner, whether it is a crease that lies flat
-     */
-    private record Seen(Piece piece, List<Point> outline, List<Boolean> creases) {
-
-        Seen plus(Length right, Length down) {
-            List<Point> moved =
-                    outline.stream().map(point -> point.plus(right, down)).toList();
-            return new Seen(piece, moved, creases);
-        }
+        this.seen = FoldedView.of(card, pose).panels();
     }
 
     /** Draws it in the middle of the table's frame; seen straight on, with its width and height. */
     public static Drawing onTable(Card card, PaperShelf shelf, Pose pose, TableScale scale) {
+        return onTable(card, shelf, pose, scale, List.of());
+    }
+
+    /** The same with the places of findings that can be seen, numbered from 1. */
+    public static Drawing onTable(Card card, PaperShelf shelf, Pose pose, TableScale scale, List<Finding> findings) {
         FinishedPicture picture = new FinishedPicture(card, shelf, pose);
-        List<Seen> seen = picture.seen();
-        Rect bounds = bounds(seen);
+        Rect bounds = picture.bounds();
         Rect place = scale.centred(bounds.size());
         Length right = place.left().minus(bounds.left());
         Length down = place.top().minus(bounds.top());
         Sketch sketch =
                 new Sketch(scale.frame(), scale.textHeight(), card.design().system());
-        seen.forEach(each -> picture.draw(each.plus(right, down), sketch));
-        if (pose.pitch() == 0) {
+        picture.seen.forEach(each -> picture.draw(each, right, down, sketch));
+        if (pose.view().isStraight()) {
             sketch.width(place, 1.6);
             sketch.height(place, -1.6);
         }
+        picture.mark(findings, right, down, sketch);
         return sketch.drawing(picture.title());
+    }
+
+    /** A finding is marked where its place is not behind another panel. */
+    private void mark(List<Finding> findings, Length right, Length down, Sketch sketch) {
+        List<Point> taken = new ArrayList<>();
+        for (int i = 0; i < findings.size(); i++) {
+            Finding finding = findings.get(i);
+            Point middle = finding.where().bounds().middle();
+            String number = String.valueOf(i + 1);
+            seen.stream()
+                    .filter(each -> each.panel().piece().equals(finding.piece()))
+                    .filter(each -> contains(each.panel().outline().bounds(), middle))
+                    .findFirst()
+                    .filter(each -> isInSight(each, each.seen(middle)))
+                    .ifPresent(each -> sketch.number(each.seen(middle).plus(right, down), number, taken));
+        }
+    }
+
+    private boolean isInSight(SeenPanel panel, Point at) {
+        return seen.subList(seen.indexOf(panel) + 1, seen.size()).stream()
+                .noneMatch(
+                        over -> contains(new Outline(over.outline(over.panel().outline())).bounds(), at));
+    }
+
+    private static boolean contains(Rect box, Point point) {
+        return !point.x().isShorterThan(box.left())
+                && !point.x().isLongerThan(box.right())
+                && !point.y().isShorterThan(box.top())
+                && !point.y().isLongerThan(box.bottom());
     }
 
     /** Draws it alone, with a little room around it and no figures. */
     public static Drawing alone(Card card, PaperShelf shelf, Pose pose) {
         FinishedPicture picture = new FinishedPicture(card, shelf, pose);
-        List<Seen> seen = picture.seen();
-        Rect bounds = bounds(seen);
+        Rect bounds = picture.bounds();
         Length room = Length.ofInches(1, 8);
         Rect frame = Rect.of(
                 bounds.left().minus(room),
@@ -80,7 +114,7 @@ public final class FinishedPicture {
                 bounds.size().width().plus(room.multipliedBy(2)),
                 bounds.size().height().plus(room.multipliedBy(2)));
         Sketch sketch = new Sketch(frame, room, card.design().system());
-        seen.forEach(each -> picture.draw(each, sketch));
+        picture.seen.forEach(each -> picture.draw(each, Length.ZERO, Length.ZERO, sketch));
         return sketch.drawing(picture.title());
     }
 
@@ -92,58 +126,157 @@ public final class FinishedPicture {
         return card.design().name() + ", " + pose.title() + ", " + size;
     }
 
-    private List<Seen> seen() {
-        List<Seen> all = new ArrayList<>();
-        for (SeenPanel seen : FoldedView.of(card.form(), pose).panels()) {
-            Panel panel = card.form().panel(seen.panel()).orElseThrow();
-            all.add(new Seen(card.base(), seen.outline(panel.area()), flatCreases(panel.area())));
-            for (Join join : card.joins()) {
-                if (join.face().panel().equals(seen.panel()) && join.face().side() == seen.side()) {
-                    Piece piece = card.piece(join.upper()).orElseThrow();
-                    all.add(new Seen(piece, seen.outline(join.zone()), List.of(false, false, false, false)));
-                }
-            }
+    private Rect bounds() {
+        return new Outline(seen.stream()
+                        .flatMap(each -> each.outline(each.panel().outline()).stream())
+                        .toList())
+                .bounds();
+    }
+
+    private void draw(SeenPanel each, Length right, Length down, Sketch sketch) {
+        Piece piece = card.piece(each.panel().piece()).orElseThrow();
+        if (Math.abs(each.frame().up().z()) < EDGE_ON) {
+            return;
         }
-        return all;
-    }
-
-    /** Which edges of a panel, from the top one round to the left one, are creases that are not folded in this pose. */
-    private List<Boolean> flatCreases(Rect panel) {
-        return List.of(
-                isFlatCrease(Axis.HORIZONTAL, panel.top()),
-                isFlatCrease(Axis.VERTICAL, panel.right()),
-                isFlatCrease(Axis.HORIZONTAL, panel.bottom()),
-                isFlatCrease(Axis.VERTICAL, panel.left()));
-    }
-
-    private boolean isFlatCrease(Axis axis, Length at) {
-        return card.form().scores().stream()
-                .anyMatch(score -> score.from().axis() == axis
-                        && score.position(card.form().flat()).equals(at)
-                        && pose.angles().getOrDefault(score.key(), 0) == 0);
-    }
-
-    private void draw(Seen seen, Sketch sketch) {
-        Piece piece = seen.piece();
         Ink ink = palette.ink(piece);
+        Fill fill = shaded(palette.fill(piece), each);
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark.Area(seen.outline(), palette.fill(piece), Line.NONE, ink, true));
-        for (int i = 0; i < seen.outline().size(); i++) {
-            Point start = seen.outline().get(i);
-            Point end = seen.outline().get((i + 1) % seen.outline().size());
-            Line line = seen.creases().get(i) ? Line.VALLEY : Line.CUT;
-            marks.add(new Mark.Stroke(List.of(start, end), line, ink));
+        List<Region> visible = visible(each, piece);
+        for (Region region : visible) {
+            Region moved = new Region(
+                    region.outline().plus(right, down),
+                    region.holes().stream().map(hole -> hole.plus(right, down)).toList());
+            marks.add(Mark.Area.of(moved, fill, Line.NONE, ink).lifted());
         }
+        if (each.hiddenBy().isEmpty()) {
+            edges(each, piece).forEach(edge -> marks.add(moved(edge, right, down, ink)));
+        } else {
+            visible.forEach(
+                    region -> marks.add(Mark.Area.of(region.outline().plus(right, down), Fill.NONE, Line.CUT, ink)));
+        }
+        zones(each, piece, right, down, ink, marks);
         sketch.group(piece.id().value(), piece.name(), marks);
     }
 
-    private static Rect bounds(List<Seen> seen) {
-        List<Point> points =
-                seen.stream().flatMap(each -> each.outline().stream()).toList();
-        Length left = points.stream().map(Point::x).reduce(Length::min).orElseThrow();
-        Length top = points.stream().map(Point::y).reduce(Length::min).orElseThrow();
-        Length right = points.stream().map(Point::x).reduce(Length::max).orElseThrow();
-        Length bottom = points.stream().map(Point::y).reduce(Length::max).orElseThrow();
-        return Rect.of(left, top, right.minus(left), bottom.minus(top));
+    /** Light falls from the upper left in front: a panel turned away from it is darker. */
+    private static Fill shaded(Fill fill, SeenPanel each) {
+        Vector up = each.frame().up();
+        Vector towards = up.z() > 0 ? up : up.times(-1);
+        double light = Math.max(0, towards.dot(LIGHT));
+        return fill instanceof Fill.Paper paper
+                ? new Fill.Paper(paper.colour().shaded(1 - DARKEST * Math.max(0, LIGHT.z() - light) / LIGHT.z()))
+                : fill;
+    }
+
+    private static List<Region> visible(SeenPanel each, Piece piece) {
+        Region material = seen(each, each.panel().material(piece));
+        List<Region> over = each.hiddenBy().stream()
+                .map(panel -> Region.of(new Outline(each.outline(panel.outline()))))
+                .toList();
+        return over.isEmpty() ? List.of(material) : Overlay.without(material, over);
+    }
+
+    private static Region seen(SeenPanel each, Region flat) {
+        return new Region(
+                new Outline(each.outline(flat.outline())),
+                flat.holes().stream()
+                        .map(hole -> new Outline(each.outline(hole)))
+                        .toList());
+    }
+
+    /**
+     * An edge of what is seen.
+     *
+     * @param path its points in order
+     * @param line what it means
+     */
+    private record SeenEdge(List<Point> path, Line line) {
+        SeenEdge {
+            path = List.copyOf(path);
+        }
+    }
+
+    /** Runs of cut edges as one path, creases that are not folded in this pose as scores. */
+    private List<SeenEdge> edges(SeenPanel each, Piece piece) {
+        Region material = each.panel().material(piece);
+        List<SeenEdge> edges = new ArrayList<>();
+        List<Point> run = new ArrayList<>();
+        for (Segment edge : material.outline().edges()) {
+            Line line = lineOf(edge, piece);
+            Point start = each.seen(edge.start());
+            Point end = each.seen(edge.end());
+            if (line == Line.CUT) {
+                if (run.isEmpty()) {
+                    run.add(start);
+                }
+                run.add(end);
+            } else {
+                edges.add(new SeenEdge(List.of(start, end), line));
+                flush(run, edges);
+            }
+        }
+        flush(run, edges);
+        for (Outline hole : material.holes()) {
+            List<Point> path = new ArrayList<>(each.outline(hole));
+            path.add(path.get(0));
+            edges.add(new SeenEdge(path, Line.CUT));
+        }
+        return edges;
+    }
+
+    private static void flush(List<Point> run, List<SeenEdge> edges) {
+        if (!run.isEmpty()) {
+            edges.add(new SeenEdge(run, Line.CUT));
+            run.clear();
+        }
+    }
+
+    private Line lineOf(Segment edge, Piece piece) {
+        return piece.scores().stream()
+                .filter(score -> pose.angle(score.key()) == 0 && isOn(edge, score.line()))
+                .findFirst()
+                .filter(score -> !isHeld(piece, score))
+                .map(score -> score.fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN)
+                .orElse(Line.CUT);
+    }
+
+    private boolean isHeld(Piece piece, Score score) {
+        return card.panelsOf(piece.id()).stream()
+                .anyMatch(panel -> panel.hanging() instanceof Panel.OnScore hinge
+                        && hinge.score().equals(score.key())
+                        && hinge.degrees().isPresent());
+    }
+
+    private static boolean isOn(Segment edge, Segment score) {
+        return isOn(edge.start(), score) && isOn(edge.end(), score);
+    }
+
+    private static boolean isOn(Point point, Segment line) {
+        double along = line.inches();
+        double toStart = distance(point, line.start());
+        double toEnd = distance(point, line.end());
+        return Math.abs(toStart + toEnd - along) < 1e-4;
+    }
+
+    private static double distance(Point one, Point other) {
+        return Math.hypot(
+                one.x().minus(other.x()).toInches(), one.y().minus(other.y()).toInches());
+    }
+
+    private static Mark moved(SeenEdge edge, Length right, Length down, Ink ink) {
+        List<Point> path =
+                edge.path().stream().map(point -> point.plus(right, down)).toList();
+        return new Mark.Stroke(path, edge.line(), ink);
+    }
+
+    private static void zones(SeenPanel each, Piece piece, Length right, Length down, Ink ink, List<Mark> marks) {
+        for (Zone zone : piece.zones()) {
+            boolean here =
+                    zone.outline().bounds().overlaps(each.panel().outline().bounds());
+            if (zone.side() == each.side() && here && zone.use() == Zone.Use.SURFACE) {
+                Outline outline = new Outline(each.outline(zone.outline())).plus(right, down);
+                marks.add(Mark.Area.of(outline, Fill.NONE, Line.HIDDEN, ink));
+            }
+        }
     }
 }

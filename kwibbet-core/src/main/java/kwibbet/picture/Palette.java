@@ -5,6 +5,8 @@ import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
 import kwibbet.paper.Colour;
 import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 
 /** The colours pieces are drawn in: those of their papers, white where a paper is not on the shelf. */
@@ -15,7 +17,10 @@ record Palette(PaperShelf shelf) {
     }
 
     Fill fill(Piece piece) {
-        return new Fill.Paper(colour(piece));
+        boolean clear = shelf.find(piece.paper())
+                .map(paper -> paper.kind() == PaperKind.FILM)
+                .orElse(piece.paper().equals(PaperId.FILM));
+        return clear ? new Fill.Film() : new Fill.Paper(colour(piece));
     }
 
     Ink ink(Piece piece) {

@@ -2,10 +2,13 @@ package kwibbet.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Card;
+import kwibbet.card.Opening;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
+import kwibbet.card.Zone;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
@@ -14,10 +17,10 @@ import kwibbet.drawing.Mark;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
-import kwibbet.shape.Axis;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
-import kwibbet.shape.Size;
+import kwibbet.shape.Segment;
 import kwibbet.wording.Phrase;
 
 /** One flat piece: small beside the others of its card, or full size to lay paper on. */
@@ -35,61 +38,89 @@ public final class PiecePicture {
         Palette palette = new Palette(shelf);
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);
         Sketch sketch = new Sketch(frame, room, card.design().system());
-        Rect area = frame.centred(piece.size());
-        Ink ink = palette.ink(piece);
-        List<Mark> marks = new ArrayList<>(List.of(Mark.Area.of(area, palette.fill(piece), Line.CUT, ink)));
-        marks.addAll(creases(piece, area, ink));
-        sketch.group(piece.id().value(), piece.name(), marks);
+        Point corner = frame.centred(piece.size()).corner();
+        sketch.group(piece.id().value(), piece.name(), marks(piece, corner, palette.fill(piece), palette.ink(piece)));
         return sketch.drawing(piece.name());
     }
 
-    /** The piece at full size, its name, size and scores written on it, in a frame of its own size. */
+    /** A flat piece with its openings, slits, scores and marks, its left top corner at {@code corner}. */
+    static List<Mark> marks(Piece piece, Point corner, Fill fill, Ink ink) {
+        Placement place = Placement.at(corner);
+        List<Mark> marks = new ArrayList<>();
+        marks.add(Mark.Area.of(piece.material().in(place), fill, Line.CUT, ink));
+        for (Segment slit : piece.slits()) {
+            marks.add(stroke(slit, place, Line.CUT, ink));
+        }
+        for (Zone zone : piece.zones()) {
+            marks.add(Mark.Area.of(zone.outline().in(place), Fill.NONE, Line.HIDDEN, ink));
+        }
+        marks.addAll(creases(piece, corner, ink));
+        return marks;
+    }
+
+    static List<Mark> creases(Piece piece, Point corner, Ink ink) {
+        Placement place = Placement.at(corner);
+        List<Mark> marks = new ArrayList<>();
+        for (Score score : piece.scores()) {
+            Line line = score.fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;
+            // A group of its own, so that it can be taken hold of.
+            marks.add(new Mark.Group("score:" + score.key(), "score", List.of(stroke(score.line(), place, line, ink))));
+        }
+        return marks;
+    }
+
+    private static Mark stroke(Segment segment, Placement place, Line line, Ink ink) {
+        Segment moved = place.apply(segment);
+        return new Mark.Stroke(List.of(moved.start(), moved.end()), line, ink);
+    }
+
+    /** The piece at full size, its name, size, scores and openings written on it, in a frame of its own size. */
     public static Drawing template(Piece piece, MeasureSystem system) {
         Rect area = Rect.atOrigin(piece.size());
         Length textHeight = Length.ofInches(5, 32);
         Sketch sketch = new Sketch(area, textHeight, system);
-        sketch.add(Mark.Area.of(area, Fill.NONE, Line.CUT, Ink.ON_LIGHT));
-        creases(piece, area, Ink.ON_LIGHT).forEach(sketch::add);
+        marks(piece, Point.ORIGIN, Fill.NONE, Ink.ON_LIGHT).forEach(sketch::add);
         Point middle = Sketch.centre(area);
         Length aside = piece.scores().isEmpty() ? Length.ZERO : sketch.rows(2);
         Phrase name =
                 Phrase.in(system).words(piece.name() + ", ").size(piece.size()).end();
         sketch.label(middle.plus(Length.ZERO, aside.negated()), name, 1, Ink.ON_LIGHT);
         for (Score score : piece.scores()) {
-            sketch.label(scoreNote(score, area, sketch), scoreWords(score, system), 0.8, Ink.ON_LIGHT);
+            score.measured(piece.size())
+                    .ifPresent(measured -> sketch.label(
+                            scoreNote(score, sketch), scoreWords(score, measured, system), 0.8, Ink.ON_LIGHT));
+        }
+        for (Opening opening : piece.openings()) {
+            openingNote(opening, system)
+                    .ifPresent(note -> sketch.label(opening.bounds().middle(), note, 0.8, Ink.ON_LIGHT));
         }
         return sketch.drawing(piece.name() + " at full size");
     }
 
-    private static Phrase scoreWords(Score score, MeasureSystem system) {
+    /** The size of an opening; nothing for holes too small to write in. */
+    static Optional<Phrase> openingNote(Opening opening, MeasureSystem system) {
+        if (opening.shape().size().width().isShorterThan(Length.ofInches(1, 2))) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                opening.shape().isCircle()
+                        ? Phrase.in(system)
+                                .words("⌀ ")
+                                .length(opening.shape().size().width())
+                                .end()
+                        : Phrase.in(system).size(opening.shape().size()).end());
+    }
+
+    private static Phrase scoreWords(Score score, Score.Measured measured, MeasureSystem system) {
         return Phrase.in(system)
                 .words("score (" + score.fold().word() + ") ")
-                .length(score.at())
-                .words(" from " + score.from().word())
+                .length(measured.at())
+                .words(" from " + measured.from().word())
                 .end();
     }
 
-    private static Point scoreNote(Score score, Rect area, Sketch sketch) {
-        Length at = score.position(area.size());
-        Point middle = Sketch.centre(area);
-        return score.from().axis() == Axis.VERTICAL
-                ? new Point(area.left().plus(at), middle.y().plus(sketch.rows(1.5)))
-                : new Point(middle.x(), area.top().plus(at).plus(sketch.rows(1)));
-    }
-
-    static List<Mark> creases(Piece piece, Rect area, Ink ink) {
-        List<Mark> marks = new ArrayList<>();
-        Size size = piece.size();
-        for (Score score : piece.scores()) {
-            Length at = score.position(size);
-            boolean vertical = score.from().axis() == Axis.VERTICAL;
-            Point start = vertical
-                    ? new Point(area.left().plus(at), area.top())
-                    : new Point(area.left(), area.top().plus(at));
-            Point end = vertical ? new Point(start.x(), area.bottom()) : new Point(area.right(), start.y());
-            Line line = score.fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;
-            marks.add(new Mark.Stroke(List.of(start, end), line, ink));
-        }
-        return marks;
+    private static Point scoreNote(Score score, Sketch sketch) {
+        boolean upright = score.line().start().x().equals(score.line().end().x());
+        return score.line().middle().plus(Length.ZERO, sketch.rows(upright ? 1.5 : 1));
     }
 }

@@ -1,5 +1,6 @@
 package kwibbet.picture;
 
+import java.util.ArrayList;
 import java.util.List;
 
 import kwibbet.card.Card;
@@ -59,16 +60,8 @@ public final class SheetPicture {
         Paper paper = sheet.paper();
         Ink ink = Ink.on(paper.colour());
         SheetLayout layout = sheet.layout();
-        sketch.add(new Mark.Area(
-                List.of(
-                        whole.corner(),
-                        new Point(whole.right(), whole.top()),
-                        new Point(whole.right(), whole.bottom()),
-                        new Point(whole.left(), whole.bottom())),
-                new Fill.Paper(paper.colour()),
-                Line.SHEET,
-                ink,
-                true));
+        sketch.add(Mark.Area.of(whole, new Fill.Paper(paper.colour()), Line.SHEET, ink)
+                .lifted());
         layout.offcuts().forEach(offcut -> offcut(offcut, ink));
         layout.placements().forEach(placement -> piece(placement, ink));
         if (layout.cuts().size() <= MOST_NUMBERED) {
@@ -93,13 +86,24 @@ public final class SheetPicture {
 
     private void piece(Placement placement, Ink ink) {
         Piece piece = card.piece(placement.piece()).orElseThrow();
-        sketch.group(
-                piece.id().value(), piece.name(), List.of(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
+        List<Mark> marks = new ArrayList<>(List.of(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
+        if (!piece.isRectangle()) {
+            marks.add(Mark.Area.of(piece.outline().in(lying(placement)), Fill.NONE, Line.HIDDEN, ink));
+        }
+        sketch.group(piece.id().value(), piece.name(), marks);
         Phrase name = Phrase.of(piece.name());
         Phrase size = Phrase.in(card.design().system()).size(piece.size()).end();
         if (!write(placement.area(), List.of(name, size), 1, ink, false)) {
             write(placement.area(), List.of(name), 1, ink, false);
         }
+    }
+
+    /** Where the piece lies on the sheet; turned, its top is at the right. */
+    private static kwibbet.shape.Placement lying(Placement placement) {
+        Rect area = placement.area();
+        return placement.turned()
+                ? new kwibbet.shape.Placement(new Point(area.right(), area.top()), 90, false)
+                : kwibbet.shape.Placement.at(area.corner());
     }
 
     /** Writes lines across or, where they fit only so, upwards; not at all where they do not fit: the list says it too. */

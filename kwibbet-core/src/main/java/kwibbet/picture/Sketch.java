@@ -84,6 +84,16 @@ final class Sketch {
         return textWidth < width.toTicks() && 1.3 * size * textHeight.toTicks() < height.toTicks();
     }
 
+    /** A number in a disc; moved aside where another one is already. */
+    void number(Point at, String number, List<Point> taken) {
+        Point free = at;
+        while (taken.contains(free)) {
+            free = free.plus(rows(1.9), Length.ZERO);
+        }
+        taken.add(free);
+        marks.add(new Mark.Disc(free, rows(0.85), number));
+    }
+
     Drawing drawing(String title) {
         return new Drawing(title, frame, textHeight, marks);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import kwibbet.bench.MakeStep;
 import kwibbet.bench.ScoreStep;
 import kwibbet.bench.TrimStep;
+import kwibbet.card.Piece;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
@@ -17,6 +18,8 @@ import kwibbet.paper.Colour;
 import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 
@@ -55,41 +58,67 @@ public final class StepPicture {
     /** The piece in hand with its crease. */
     public static Drawing of(ScoreStep step, PaperShelf shelf, MeasureSystem system) {
         StepPicture picture = new StepPicture(Rect.atOrigin(step.piece().size()), system);
-        Colour colour = new Palette(shelf).colour(step.piece());
-        picture.paper(colour, Line.CUT);
-        PiecePicture.creases(step.piece(), picture.piece, Ink.on(colour)).forEach(picture.sketch::add);
-        picture.fence(step.score().from(), step.score().at());
+        picture.flat(step.piece(), new Palette(shelf));
+        step.onBoard()
+                .ifPresent(board ->
+                        picture.fence(board.measured().from(), board.measured().at()));
         return picture.sketch.drawing("The score on the " + step.piece().name());
     }
 
     /** The piece in hand: with its creases where it is folded, on what it is stuck to and with what shows where it is stuck. */
     public static Drawing of(MakeStep step, PaperShelf shelf, MeasureSystem system) {
-        if (step instanceof MakeStep.Stick stick) {
-            return stuck(stick, new Palette(shelf), system);
-        }
         Palette palette = new Palette(shelf);
+        if (step instanceof MakeStep.Stick stick) {
+            return stuck(stick, palette, system);
+        }
         StepPicture picture = new StepPicture(Rect.atOrigin(step.piece().size()), system);
-        picture.paper(palette.colour(step.piece()), Line.CUT);
-        Ink ink = palette.ink(step.piece());
-        PiecePicture.creases(step.piece(), picture.piece, ink).forEach(picture.sketch::add);
-        return picture.sketch.drawing("The fold of the " + step.piece().name());
+        picture.flat(step.piece(), palette);
+        if (step instanceof MakeStep.Open open) {
+            Rect bounds =
+                    open.opening().in(Placement.at(picture.piece.corner())).bounds();
+            picture.margins(bounds, picture.piece);
+            return picture.sketch.drawing("The opening in the " + step.piece().name());
+        }
+        String what = step instanceof MakeStep.Fold ? "The fold of the " : "The face of the ";
+        return picture.sketch.drawing(what + step.piece().name());
+    }
+
+    private void flat(Piece flat, Palette palette) {
+        PiecePicture.marks(flat, piece.corner(), palette.fill(flat), palette.ink(flat))
+                .forEach(sketch::add);
     }
 
     private static Drawing stuck(MakeStep.Stick stick, Palette palette, MeasureSystem system) {
-        StepPicture picture = new StepPicture(stick.host(), system);
-        picture.paper(palette.colour(stick.onto()), Line.CUT);
-        Rect host = picture.piece;
-        Rect zone = host.centred(stick.piece().size());
+        Rect own = stick.piece().outline().bounds();
+        Rect both = new Outline(List.of(
+                        stick.host().corner(),
+                        new Point(stick.host().right(), stick.host().bottom()),
+                        own.corner(),
+                        new Point(own.right(), own.bottom())))
+                .bounds();
+        StepPicture picture = new StepPicture(both, system);
+        Length right = picture.piece.left().minus(both.left());
+        Length down = picture.piece.top().minus(both.top());
+        Rect host = stick.host().plus(right, down);
+        Ink onto = palette.ink(stick.onto());
+        picture.sketch.add(Mark.Area.of(host, palette.fill(stick.onto()), Line.CUT, onto));
+        Placement lying = Placement.at(new Point(right, down));
         Ink ink = palette.ink(stick.piece());
-        picture.sketch.add(Mark.Area.of(zone, palette.fill(stick.piece()), Line.CUT, ink));
-        if (!zone.left().equals(host.left())) {
-            picture.sketch.span(Axis.HORIZONTAL, host.left(), zone.left(), host, 1);
-        }
-        if (!zone.top().equals(host.top())) {
-            picture.sketch.span(Axis.VERTICAL, host.top(), zone.top(), host, 1);
-        }
+        picture.sketch.add(
+                Mark.Area.of(stick.piece().material().in(lying), palette.fill(stick.piece()), Line.CUT, ink));
+        picture.margins(own.plus(right, down), host);
         return picture.sketch.drawing(
                 stick.piece().name() + " on " + stick.onto().name());
+    }
+
+    /** How far something lies from the left and from the top of what it is on; nothing where it is flush. */
+    private void margins(Rect zone, Rect host) {
+        if (zone.left().isLongerThan(host.left())) {
+            sketch.span(Axis.HORIZONTAL, host.left(), zone.left(), host, 1);
+        }
+        if (zone.top().isLongerThan(host.top())) {
+            sketch.span(Axis.VERTICAL, host.top(), zone.top(), host, 1);
+        }
     }
 
     private void paper(Colour colour, Line edge) {

@@ -1,6 +1,10 @@
 package kwibbet.picture;
 
+import java.util.ArrayList;
+import java.util.List;
+
 import kwibbet.card.Card;
+import kwibbet.fold.FoldedView;
 import kwibbet.measure.Length;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
@@ -21,12 +25,27 @@ public record TableScale(Length width) {
 
     /** The scale at which all of a card fits, flat, open or shut. */
     public static TableScale of(Card card) {
-        Size flat = card.form().flat();
         Size finished = card.form().finished();
-        Length widest = Length.max(flat.width(), finished.width());
-        Length highest = Length.max(flat.height(), finished.height());
+        Length widest = finished.width();
+        Length highest = finished.height();
+        List<Size> sizes = new ArrayList<>();
+        card.pieces().stream()
+                .filter(piece -> piece.equals(card.base()) || FlatPicture.isAlone(card, piece))
+                .forEach(piece -> sizes.add(piece.size()));
+        card.form().poses().stream()
+                .filter(pose -> pose.view().isStraight())
+                .forEach(pose -> sizes.add(FoldedView.extent(card, pose)));
+        for (Size size : sizes) {
+            widest = Length.max(widest, size.width());
+            highest = Length.max(highest, size.height());
+        }
         double row = Math.max(widest.toTicks() / (COLUMNS - FREE), highest.toTicks() / (ROWS - FREE));
         return new TableScale(Length.ofTicks(Math.round(row * COLUMNS / 5) * 5));
+    }
+
+    /** The scale at which both of two cards fit. */
+    public static TableScale ofBoth(Card one, Card other) {
+        return new TableScale(Length.max(of(one).width, of(other).width));
     }
 
     /** The frame with its left top corner at zero. */

@@ -17,4 +17,13 @@ public record Point(Length x, Length y) {
     public Point plus(Length right, Length down) {
         return new Point(x.plus(right), y.plus(down));
     }
+
+    /** The point halfway to another, to the tick below. */
+    public Point middle(Point other) {
+        return new Point(half(x, other.x), half(y, other.y));
+    }
+
+    private static Length half(Length one, Length other) {
+        return Length.ofTicks(Math.floorDiv(one.plus(other).toTicks(), 2L));
+    }
 }

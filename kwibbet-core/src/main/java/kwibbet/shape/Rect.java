@@ -1,5 +1,7 @@
 package kwibbet.shape;
 
+import java.util.Optional;
+
 import kwibbet.measure.Length;
 
 /**
@@ -72,5 +74,22 @@ public record Rect(Point corner, Size size) {
                 && other.left().isShorterThan(right())
                 && top().isShorterThan(other.bottom())
                 && other.top().isShorterThan(bottom());
+    }
+
+    /** The point in the middle, to the tick below. */
+    public Point middle() {
+        return corner.middle(new Point(right(), bottom()));
+    }
+
+    /** What both cover, if that is more than an edge. */
+    public Optional<Rect> shared(Rect other) {
+        if (!overlaps(other)) {
+            return Optional.empty();
+        }
+        Length left = Length.max(left(), other.left());
+        Length top = Length.max(top(), other.top());
+        Length width = Length.min(right(), other.right()).minus(left);
+        Length height = Length.min(bottom(), other.bottom()).minus(top);
+        return Optional.of(Rect.of(left, top, width, height));
     }
 }

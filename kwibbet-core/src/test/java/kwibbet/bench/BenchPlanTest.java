@@ -32,7 +32,7 @@ class BenchPlanTest {
             folded("5", "7"),
             24,
             mat("mat-1", front(), border("1/8")),
-            mat("mat-2", new Host.OnLayer(new PieceId("mat-1")), border("1/8")));
+            mat("mat-2", new Host.OnPiece(new PieceId("mat-1")), border("1/8")));
 
     private static RunPlan plan(Card card) {
         return RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
@@ -102,7 +102,7 @@ class BenchPlanTest {
     void theScoreIsSaidFromBothHandsEdges() {
         ScoreStep step = plan(TWO_MATS).bench().score().get(0);
         assertThat(step.count()).isEqualTo(24);
-        assertThat(step.score().from()).isEqualTo(Edge.LEFT);
+        assertThat(step.onBoard().orElseThrow().measured().from()).isEqualTo(Edge.LEFT);
         assertThat(step.sentence(MeasureSystem.INCH).text())
                 .isEqualTo("Inside up, score at 5 in from the left edge, from end to end.");
         assertThat(step.otherHand(MeasureSystem.INCH).text()).isEqualTo("Left-handed: 5 in from the right edge.");

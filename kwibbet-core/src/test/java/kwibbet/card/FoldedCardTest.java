@@ -8,19 +8,21 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.base.FoldedBase;
+import kwibbet.card.feature.Mat;
 import kwibbet.measure.Length;
-import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.Edge;
+import kwibbet.shape.Rect;
 
-import static kwibbet.Inches.FOLDED;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
 import static kwibbet.Inches.design;
+import static kwibbet.Inches.fixed;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -35,9 +37,11 @@ class FoldedCardTest {
         Piece base = card(folded(width, height).with(FoldedBase.FOLD, fold), 1).base();
         assertThat(base.size()).isEqualTo(size(flatWidth, flatHeight));
         assertThat(base.scores()).singleElement().satisfies(at -> {
-            assertThat(at.at()).isEqualTo(in(score));
-            assertThat(at.from()).isEqualTo(fold.equals("side") ? Edge.LEFT : Edge.TOP);
-            assertThat(at.fromOppositeEdge(base.size()).at()).isEqualTo(in(score));
+            Score.Measured measured = at.measured(base.size()).orElseThrow();
+            assertThat(measured.at()).isEqualTo(in(score));
+            assertThat(measured.from()).isEqualTo(fold.equals("side") ? Edge.LEFT : Edge.TOP);
+            assertThat(measured.fromOppositeEdge(base.size()).at()).isEqualTo(in(score));
+            assertThat(measured.isWhole()).isTrue();
         });
     }
 
@@ -45,7 +49,7 @@ class FoldedCardTest {
     void aShortFrontMovesTheScoreAndShortensTheFlat() {
         Card card = card(folded("5", "7").with(FoldedBase.SHORT_BY, in("1 1/2")), 1);
         assertThat(card.base().size()).isEqualTo(size("8 1/2", "7"));
-        assertThat(card.base().scores().get(0).at()).isEqualTo(in("3 1/2"));
+        assertThat(card.base().scores().get(0).line().middle().x()).isEqualTo(in("3 1/2"));
         assertThat(card.form().finished()).isEqualTo(size("5", "7"));
     }
 
@@ -55,29 +59,28 @@ class FoldedCardTest {
                 folded("4 1/4", "5 1/2"),
                 1,
                 mat("mat-1", front(), border("1/8")),
-                mat("mat-2", new Host.OnLayer(new PieceId("mat-1")), border("1/8")));
+                mat("mat-2", new Host.OnPiece(new PieceId("mat-1")), border("1/8")));
         assertThat(card.pieces().get(1).size()).isEqualTo(size("4", "5 1/4"));
         assertThat(card.pieces().get(2).size()).isEqualTo(size("3 3/4", "5"));
     }
 
     @Test
     void matsOfAFixedSizeLieInTheMiddle() {
-        Card card = card(folded("5", "7"), 1, mat("mat-1", front(), new Fit.BySize(size("4 1/2", "6"))));
+        Card card = card(folded("5", "7"), 1, mat("mat-1", front(), fixed("4 1/2", "6")));
         Join join = card.joins().get(0);
-        assertThat(join.zone().left().minus(card.hostArea(join).left())).isEqualTo(in("1/4"));
-        assertThat(join.zone().top()).isEqualTo(in("1/2"));
+        Rect zone = join.zone().bounds();
+        assertThat(zone.left().minus(card.hostArea(join).bounds().left())).isEqualTo(in("1/4"));
+        assertThat(zone.top()).isEqualTo(in("1/2"));
     }
 
     @ParameterizedTest
     @CsvSource({"0,7,width,Width must be 1 to 24 in", "5,-7,height,not −7 in", "5,999,height,not 999 in"})
     void impossibleSizesAreRefusedWithTheirField(String width, String height, String field, String words) {
         Settings settings = Settings.PRESET.with(FoldedBase.WIDTH, in(width)).with(FoldedBase.HEIGHT, in(height));
-        assertThat(CardMaker.make(design(settings, 1)).reasons())
-                .singleElement()
-                .satisfies(reason -> {
-                    assertThat(reason.field()).isEqualTo(field);
-                    assertThat(reason.message()).contains(words);
-                });
+        assertThat(make(design(settings, 1)).reasons()).singleElement().satisfies(reason -> {
+            assertThat(reason.field()).isEqualTo(field);
+            assertThat(reason.message()).contains(words);
+        });
     }
 
     @Test
@@ -85,15 +88,15 @@ class FoldedCardTest {
         Design design = design(
                 folded("5", "7"),
                 1,
-                mat("mat-1", front(), new Fit.BySize(size("5 1/8", "6"))),
+                mat("mat-1", front(), fixed("5 1/8", "6")),
                 mat("mat-2", front(), border("2 1/2")),
                 mat("mat-3", front(), border("-1/8")),
-                mat("mat-4", new Host.OnLayer(new PieceId("mat-1")), border("1/8")),
-                mat("mat-5", front(), new Fit.BySize(size("5", "1/16"))));
-        assertThat(CardMaker.make(design).reasons())
+                mat("mat-4", new Host.OnPiece(new PieceId("mat-1")), border("1/8")),
+                mat("mat-5", front(), fixed("5", "1/16")));
+        assertThat(make(design).reasons())
                 .extracting(Refusal::field)
                 .containsExactly("mat-1.width", "mat-2.border", "mat-3.border", "mat-4.on", "mat-5.height");
-        assertThat(CardMaker.make(design).reasons().get(0).message())
+        assertThat(make(design).reasons().get(0).message())
                 .contains("at most 5 in")
                 .contains("front");
     }
@@ -101,7 +104,7 @@ class FoldedCardTest {
     @Test
     void aFrontKeepsHalfAnInch() {
         Settings settings = folded("5", "7").with(FoldedBase.SHORT_BY, in("4 3/4"));
-        assertThat(FOLDED.form(settings, MeasureSystem.INCH).reasons())
+        assertThat(make(design(settings, 1)).reasons())
                 .extracting(Refusal::message)
                 .containsExactly("The front must stay 1/2 in deep: shorten it by 4 1/2 in or less.");
     }
@@ -110,7 +113,7 @@ class FoldedCardTest {
     @CsvSource({"0,0,make", "1000000,0,make", "1,-1,spares", "1,1001,spares"})
     void absurdCountsAreRefused(int make, int spares, String field) {
         Design design = design(folded("5", "7"), 1).withRun(new Run(make, spares));
-        assertThat(CardMaker.make(design).reasons()).extracting(Refusal::field).containsExactly(field);
+        assertThat(make(design).reasons()).extracting(Refusal::field).containsExactly(field);
     }
 
     @Test
@@ -120,11 +123,10 @@ class FoldedCardTest {
                 folded("5", "7"),
                 1,
                 mat("mat-1", front(), border("1/8")),
-                mat("mat-2", new Host.OnLayer(lower), border("1/8")));
-        Card card = CardMaker.make(design.without(lower)).orThrow();
+                mat("mat-2", new Host.OnPiece(lower), border("1/8")));
+        Card card = make(design.without(lower)).orThrow();
         assertThat(card.pieces().get(1).size()).isEqualTo(size("4 3/4", "6 3/4"));
-        assertThat(design.without(lower).topOf(card.form().faces().get(0)))
-                .isEqualTo(new Host.OnLayer(new PieceId("mat-2")));
+        assertThat(design.without(lower).topOf(card.faces().get(0))).isEqualTo(new Host.OnPiece(new PieceId("mat-2")));
     }
 
     @Property
@@ -138,12 +140,13 @@ class FoldedCardTest {
                 .with(FoldedBase.WIDTH, eighth.multipliedBy(width))
                 .with(FoldedBase.HEIGHT, eighth.multipliedBy(height))
                 .with(FoldedBase.FOLD, top ? FoldedBase.AT_TOP : FoldedBase.AT_SIDE);
-        Fit fit = new Fit.ByBorder(Length.ofInches(border, 64));
+        Settings fit = Settings.PRESET.with(Mat.BORDER, Length.ofInches(border, 64));
         Design design = design(
-                settings, 1, mat("mat-1", front(), fit), mat("mat-2", new Host.OnLayer(new PieceId("mat-1")), fit));
-        CardMaker.make(design).then(card -> {
+                settings, 1, mat("mat-1", front(), fit), mat("mat-2", new Host.OnPiece(new PieceId("mat-1")), fit));
+        make(design).then(card -> {
             for (Join join : card.joins()) {
-                assertThat(card.hostArea(join).contains(join.zone())).isTrue();
+                assertThat(card.hostArea(join).bounds().contains(join.zone().bounds()))
+                        .isTrue();
             }
             assertThat(card.joins()).hasSize(2);
             return Outcome.made(card);

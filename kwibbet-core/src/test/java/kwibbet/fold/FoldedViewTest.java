@@ -7,7 +7,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import kwibbet.card.Card;
-import kwibbet.card.Panel;
 import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.shape.Point;
@@ -24,12 +23,11 @@ class FoldedViewTest {
     }
 
     private static FoldedView view(Card card, String pose) {
-        return FoldedView.of(card.form(), card.form().pose(pose));
+        return FoldedView.of(card, card.form().pose(pose));
     }
 
-    private static List<Point> outline(Card card, SeenPanel seen) {
-        Panel panel = card.form().panel(seen.panel()).orElseThrow();
-        return seen.outline(panel.area());
+    private static List<Point> outline(SeenPanel seen) {
+        return seen.outline(seen.panel().outline());
     }
 
     @ParameterizedTest
@@ -37,9 +35,9 @@ class FoldedViewTest {
     void shutTheFrontLiesOverTheBackWithItsOutsideUp(String edge) {
         Card card = folding(edge, "0");
         List<SeenPanel> panels = view(card, "shut").panels();
-        assertThat(panels).extracting(SeenPanel::panel).containsExactly("back", "front");
-        assertThat(panels).extracting(SeenPanel::side).containsExactly(Side.INSIDE, Side.OUTSIDE);
-        assertThat(outline(card, panels.get(1))).containsExactlyInAnyOrderElementsOf(outline(card, panels.get(0)));
+        assertThat(panels).extracting(seen -> seen.panel().key()).containsExactly("back", "front");
+        assertThat(panels).extracting(SeenPanel::side).containsExactly(Side.UP, Side.UNDER);
+        assertThat(outline(panels.get(1))).containsExactlyInAnyOrderElementsOf(outline(panels.get(0)));
     }
 
     @Test
@@ -47,18 +45,17 @@ class FoldedViewTest {
         Card card = folding(FoldedBase.AT_SIDE, "1 1/2");
         List<SeenPanel> panels = view(card, "shut").panels();
         // The crease lies at 3 1/2; the back goes on 5 from there, the front 3 1/2.
-        assertThat(outline(card, panels.get(0))).extracting(Point::x).contains(in("8 1/2"));
-        assertThat(outline(card, panels.get(1))).extracting(Point::x).containsOnly(in("3 1/2"), in("7"));
+        assertThat(outline(panels.get(0))).extracting(Point::x).contains(in("8 1/2"));
+        assertThat(outline(panels.get(1))).extracting(Point::x).containsOnly(in("3 1/2"), in("7"));
     }
 
     @Test
     void openEverythingLiesWhereItIsFlatWithTheInsideUp() {
         Card card = folding(FoldedBase.AT_TOP, "0");
         for (SeenPanel seen : view(card, "open").panels()) {
-            assertThat(seen.side()).isEqualTo(Side.INSIDE);
-            assertThat(outline(card, seen).get(0))
-                    .isEqualTo(
-                            card.form().panel(seen.panel()).orElseThrow().area().corner());
+            assertThat(seen.side()).isEqualTo(Side.UP);
+            assertThat(outline(seen).get(0))
+                    .isEqualTo(seen.panel().outline().corners().get(0));
         }
     }
 
@@ -66,9 +63,9 @@ class FoldedViewTest {
     void fromBehindTheBackIsSeenFirstAndMirrored() {
         Card card = folding(FoldedBase.AT_SIDE, "0");
         SeenPanel nearest = view(card, "behind").panels().get(1);
-        assertThat(nearest.panel()).isEqualTo("back");
-        assertThat(nearest.side()).isEqualTo(Side.OUTSIDE);
-        assertThat(outline(card, nearest)).extracting(Point::x).containsOnly(in("-5"), in("-10"));
+        assertThat(nearest.panel().key()).isEqualTo("back");
+        assertThat(nearest.side()).isEqualTo(Side.UNDER);
+        assertThat(outline(nearest)).extracting(Point::x).containsOnly(in("-5"), in("-10"));
     }
 
     @ParameterizedTest
@@ -76,9 +73,9 @@ class FoldedViewTest {
     void standingBothPanelsKeepTheirCommonCrease(String edge) {
         Card card = folding(edge, "0");
         List<SeenPanel> panels = view(card, "standing").panels();
-        assertThat(panels.get(1).panel()).isEqualTo("front");
-        long shared = outline(card, panels.get(0)).stream()
-                .filter(outline(card, panels.get(1))::contains)
+        assertThat(panels.get(1).panel().key()).isEqualTo("front");
+        long shared = outline(panels.get(0)).stream()
+                .filter(outline(panels.get(1))::contains)
                 .count();
         assertThat(shared).isEqualTo(2);
     }

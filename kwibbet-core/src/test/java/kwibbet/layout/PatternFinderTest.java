@@ -26,7 +26,7 @@ class PatternFinderTest {
 
     private static Wanted part(int number, int width, int height, Turning turning) {
         kwibbet.shape.Size size = new kwibbet.shape.Size(Length.ofInches(width), Length.ofInches(height));
-        return new Wanted(new Piece(new PieceId("part-" + number), "Part", STOCK, size, List.of()), 1, turning);
+        return new Wanted(Piece.of(new PieceId("part-" + number), "Part", STOCK, size), 1, turning);
     }
 
     private static long tried(
@@ -108,8 +108,7 @@ class PatternFinderTest {
     @Test
     void givesUpWhereTheTableWouldBeTooLarge() {
         Length odd = Length.ofTicks(20_011);
-        Piece tiny =
-                new Piece(PieceId.BASE, "Tiny", STOCK, new kwibbet.shape.Size(odd, Length.ofTicks(19_013)), List.of());
+        Piece tiny = Piece.of(PieceId.BASE, "Tiny", STOCK, new kwibbet.shape.Size(odd, Length.ofTicks(19_013)));
         kwibbet.shape.Size sheet = new kwibbet.shape.Size(Length.ofInches(40), Length.ofInches(40));
         assertThat(PatternFinder.of(sheet, List.of(new Wanted(tiny, 1, Turning.EITHER)), List.of(1L)))
                 .isEmpty();

@@ -2,6 +2,7 @@ package kwibbet.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -9,8 +10,8 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
+import kwibbet.Inches;
 import kwibbet.card.Card;
-import kwibbet.card.CardMaker;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.layout.PaperPlan.Unplaced.Reason;
@@ -81,7 +82,7 @@ class SheetPlannerTest {
         Paper upright = paper(size("8", "12"), Pattern.ONE_WAY, Grain.UNKNOWN);
         assertThat(plan(card, upright).unplaced().get(0).reason()).isEqualTo(Reason.ONLY_FITS_TURNED);
 
-        Card alongGrain = CardMaker.make(design(folded("5", "7"), 1).withBase(folded("5", "7"), STOCK, true))
+        Card alongGrain = Inches.make(design(folded("5", "7"), 1).withPapers(Map.of("paper", STOCK), true))
                 .orThrow();
         Paper crosswise = paper(SheetSizes.TWELVE_SQUARE, Pattern.PLAIN, Grain.CROSSWISE);
         assertThat(plan(alongGrain, crosswise)
@@ -121,7 +122,7 @@ class SheetPlannerTest {
             Length eighth = Length.ofInches(1, 8);
             kwibbet.shape.Size size =
                     new kwibbet.shape.Size(eighth.multipliedBy(widths.get(i)), eighth.multipliedBy(height + i));
-            Piece piece = new Piece(new PieceId("part-" + i), "Part", STOCK, size, List.of());
+            Piece piece = Piece.of(new PieceId("part-" + i), "Part", STOCK, size);
             wanted.add(new Wanted(piece, count + i, oneWay ? Turning.UPRIGHT : Turning.EITHER));
         }
         Paper paper = paper(SheetSizes.TWELVE_SQUARE);

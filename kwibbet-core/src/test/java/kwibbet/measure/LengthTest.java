@@ -44,12 +44,12 @@ class LengthTest {
     }
 
     @Test
-    void printsTheFractionsHandsKnowAndDecimalsOtherwise() {
+    void printsTheFractionsHandsKnowAndTheNearestOtherwise() {
         assertThat(Figure.inInches(Length.ofInches(17, 4)).text()).isEqualTo("4 1/4");
         assertThat(Figure.inInches(Length.ofInches(-1, 16)).textWithUnit()).isEqualTo("−1/16 in");
         assertThat(Figure.inInches(Length.ofInches(8, 3)).text()).isEqualTo("2 2/3");
         assertThat(Figure.inInches(Length.ZERO).text()).isEqualTo("0");
-        assertThat(Figure.inInches(Length.ofMillimetres(100)).text()).isEqualTo("≈ 3.937");
+        assertThat(Figure.inInches(Length.ofMillimetres(100)).text()).isEqualTo("≈ 3 15/16");
         assertThat(Figure.inMillimetres(Length.ofInches(17, 4)).textWithUnit()).isEqualTo("107.95 mm");
         assertThat(Figure.inMillimetres(Length.ofInches(1, 64)).text()).isEqualTo("≈ 0.4");
         assertThat(Figure.decimal(Length.ofInches(1, 16), MeasureSystem.INCH).text())

@@ -33,10 +33,11 @@ class PaperTest {
                 Grain.UNKNOWN,
                 5_000,
                 Length.ZERO,
-                -1);
+                -1,
+                -5);
         assertThat(absurd.checked().reasons())
                 .extracting(Refusal::field)
-                .containsExactly("name", "sheetWidth", "sheetHeight", "weight", "caliper", "onHand");
+                .containsExactly("name", "sheetWidth", "sheetHeight", "weight", "caliper", "onHand", "price");
     }
 
     @Test

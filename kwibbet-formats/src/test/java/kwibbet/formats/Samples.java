@@ -1,17 +1,20 @@
 package kwibbet.formats;
 
 import java.util.List;
+import java.util.Map;
 
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
-import kwibbet.card.Fit;
 import kwibbet.card.Host;
-import kwibbet.card.Layer;
+import kwibbet.card.Materials;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
 import kwibbet.card.base.FoldedBase;
+import kwibbet.card.feature.Mat;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -31,6 +34,8 @@ public final class Samples {
     private static final FoldedBase FOLDED = new FoldedBase();
     private static final PaperId STOCK = new PaperId("stock");
 
+    public static final Materials MATERIALS = new Materials(shelf(), Graduation.SIXTEENTHS);
+
     private Samples() {}
 
     public static Design design(String name) {
@@ -38,28 +43,27 @@ public final class Samples {
     }
 
     public static Design design(String name, String width, String height) {
-        Layer lower = new Layer(
-                new PieceId("mat-1"),
+        Addition lower = mat(
+                "mat-1",
                 "Lower mat",
                 new Host.OnFace("front-outside"),
-                new Fit.ByBorder(Length.ofInches(1, 8)),
-                STOCK);
-        Layer upper = new Layer(
-                new PieceId("mat-2"),
+                Settings.PRESET.with(Mat.BORDER, Length.ofInches(1, 8)));
+        Addition upper = mat(
+                "mat-2",
                 "Upper <mat> & \"co\"",
-                new Host.OnLayer(new PieceId("mat-1")),
-                new Fit.BySize(new Size(Length.ofInches(2), Length.ofInches(3))),
-                STOCK);
+                new Host.OnPiece(new PieceId("mat-1")),
+                Settings.PRESET
+                        .with(Mat.FIT, Mat.BY_SIZE)
+                        .with(Mat.WIDTH, Length.ofInches(2))
+                        .with(Mat.HEIGHT, Length.ofInches(3)));
         Size size = new Size(Length.parse(width, MeasureSystem.INCH), Length.parse(height, MeasureSystem.INCH));
-        return new Design(
-                name,
-                MeasureSystem.INCH,
-                FOLDED,
-                FOLDED.sized(Settings.PRESET, size),
-                STOCK,
-                false,
-                List.of(lower, upper),
-                new Run(24, 0));
+        return Design.of(name, MeasureSystem.INCH, FOLDED, FOLDED.sized(Settings.PRESET, size), STOCK)
+                .withAdditions(List.of(lower, upper))
+                .withRun(new Run(24, 0));
+    }
+
+    private static Addition mat(String id, String name, Host host, Settings settings) {
+        return new Addition(new PieceId(id), name, new Mat(), host, settings, Map.of("paper", STOCK));
     }
 
     public static PaperShelf shelf() {
@@ -74,10 +78,11 @@ public final class Samples {
                 Grain.UPRIGHT,
                 270,
                 Length.ofMillimetres(3, 10),
-                60)));
+                60,
+                0)));
     }
 
     public static RunPlan plan(Design design) {
-        return RunPlan.of(CardMaker.make(design).orThrow(), shelf(), Toolbox.GENERIC);
+        return RunPlan.of(CardMaker.make(design, MATERIALS).orThrow(), shelf(), Toolbox.GENERIC);
     }
 }

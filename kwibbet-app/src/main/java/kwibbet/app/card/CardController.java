@@ -23,13 +23,15 @@ import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
-import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
-import kwibbet.card.Layer;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.feature.Features;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.review.Finding;
+import kwibbet.review.Review;
 
 /**
  * One card at its stations.
@@ -84,39 +86,90 @@ class CardController {
         return change(asked, "the base", model, response, (card, entries) -> edits.base(card.design(), entries));
     }
 
-    @PostMapping("/layers")
-    String addMat(
-            @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(asked, "a new mat", model, response, edits::addMat);
+    @PostMapping("/additions")
+    String add(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
+        Design before = designs.get(asked.id()).design();
+        String id = Features.find(asked.entries().words("feature"))
+                .map(feature -> before.nextId(feature).value())
+                .orElse(asked.looking().hand());
+        return change(asked, "something new", model, response, edits::add, id);
     }
 
-    @PostMapping("/layers/{layer}")
-    String layer(
-            @PathVariable String layer,
+    @PostMapping("/additions/{addition}")
+    String addition(
+            @PathVariable String addition,
             @ModelAttribute(name = ASKED, binding = false) Asked asked,
             Model model,
             HttpServletResponse response) {
         return change(
                 asked,
-                "a layer",
+                addition,
                 model,
                 response,
-                (card, entries) -> edits.layer(card.design(), layerOf(card.design(), layer), entries));
+                (card, entries) -> edits.addition(card, additionOf(card.design(), addition), entries));
     }
 
-    @PostMapping("/layers/{layer}/remove")
-    String removeLayer(
-            @PathVariable String layer,
+    @PostMapping("/additions/{addition}/remove")
+    String removeAddition(
+            @PathVariable String addition,
             @ModelAttribute(name = ASKED, binding = false) Asked asked,
             Model model,
             HttpServletResponse response) {
-        String label = "removing a layer";
         return change(
                 asked.holding("base"),
-                label,
+                "taking something off",
                 model,
                 response,
-                (card, entries) -> edits.without(card.design(), layerOf(card.design(), layer), entries));
+                (card, entries) -> edits.without(card.design(), additionOf(card.design(), addition), entries));
+    }
+
+    @PostMapping("/quick/{way}")
+    String quick(
+            @PathVariable String way,
+            @ModelAttribute(name = ASKED, binding = false) Asked asked,
+            Model model,
+            HttpServletResponse response) {
+        return change(
+                asked,
+                way.replace('-', ' '),
+                model,
+                response,
+                (card, entries) -> edits.quick(card, way, asked.looking().hand(), entries));
+    }
+
+    /** Moves what is taken hold of in the drawing. While it is dragged the page is only shown as it would be. */
+    @PostMapping("/move")
+    String move(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
+        if (asked.entries().isTicked("keep")) {
+            return change(asked, "moving", model, response, edits::move);
+        }
+        StoredDesign stored = designs.get(asked.id());
+        Optional<Design> moved = edits.move(inventory.card(stored.design()), asked.entries());
+        if (moved.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        StoredDesign shown = moved.map(stored::as).orElse(stored);
+        return page(shown, asked, Station.CARD, model);
+    }
+
+    /** Takes the way out of a finding, as it is found now: a number of an old page is refused by its version. */
+    @PostMapping("/findings/{number}")
+    String remedy(
+            @PathVariable int number,
+            @ModelAttribute(name = ASKED, binding = false) Asked asked,
+            Model model,
+            HttpServletResponse response) {
+        return change(asked, "putting it right", model, response, (card, entries) -> Review.of(card).stream()
+                .skip(number - 1L)
+                .findFirst()
+                .flatMap(Finding::remedy)
+                .map(Finding.Remedy::design));
+    }
+
+    @PostMapping("/notes")
+    String notes(
+            @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
+        return change(asked, "the notes", model, response, (card, entries) -> edits.notes(card.design(), entries));
     }
 
     @PostMapping("/run")
@@ -166,11 +219,11 @@ class CardController {
         return "redirect:/cards/" + id;
     }
 
-    private static Layer layerOf(Design design, String id) {
-        return design.layers().stream()
-                .filter(layer -> layer.id().value().equals(id))
+    private static Addition additionOf(Design design, String id) {
+        return design.additions().stream()
+                .filter(addition -> addition.id().value().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new NoSuchDesignException("with a layer " + id));
+                .orElseThrow(() -> new NoSuchDesignException("with an addition " + id));
     }
 
     private String change(
@@ -179,14 +232,25 @@ class CardController {
             Model model,
             HttpServletResponse response,
             BiFunction<Card, Entries, Optional<Design>> edit) {
+        return change(asked, label, model, response, edit, asked.looking().hand());
+    }
+
+    /** Changes the design; afterwards the piece {@code held} is in hand. */
+    private String change(
+            Asked asked,
+            String label,
+            Model model,
+            HttpServletResponse response,
+            BiFunction<Card, Entries, Optional<Design>> edit,
+            String held) {
         StoredDesign stored = designs.get(asked.id());
-        Card card = CardMaker.make(stored.design()).orThrow();
+        Card card = inventory.card(stored.design());
         Optional<Design> changed = edit.apply(card, asked.entries());
         if (changed.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(stored, asked, asked.looking().station(), model);
         }
-        return done(designs.save(asked.id(), asked.version(), changed.get(), label), asked, model);
+        return done(designs.save(asked.id(), asked.version(), changed.get(), label), asked.holding(held), model);
     }
 
     private String done(StoredDesign stored, Asked asked, Model model) {
@@ -198,11 +262,11 @@ class CardController {
     }
 
     private String page(StoredDesign stored, Asked asked, Station station, Model model) {
-        Card card = CardMaker.make(stored.design()).orThrow();
+        Card card = inventory.card(stored.design());
         RunPlan plan = RunPlan.of(card, inventory.shelf(), inventory.toolbox());
         Looking looking =
                 new Looking(station, asked.looking().hand(), asked.looking().pose());
-        model.addAttribute("page", new CardPage(stored, plan, looking, asked.entries()));
+        model.addAttribute("page", new CardPage(stored, plan, Review.of(card), looking, asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

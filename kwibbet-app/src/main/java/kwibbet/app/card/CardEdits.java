@@ -1,86 +1,179 @@
 package kwibbet.app.card;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
+import kwibbet.app.store.Inventory;
 import kwibbet.app.web.Entries;
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Craft;
 import kwibbet.card.Design;
-import kwibbet.card.Face;
-import kwibbet.card.Fit;
-import kwibbet.card.Layer;
+import kwibbet.card.Feature;
+import kwibbet.card.Host;
+import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
+import kwibbet.card.feature.Beginnings;
+import kwibbet.card.feature.Features;
+import kwibbet.card.feature.Moves;
+import kwibbet.card.feature.QuickWays;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 
 /** Turns a sent form into a changed design; what cannot be made is noted in the entries and changes nothing. */
 @Component
 class CardEdits {
 
-    /** The base form: every parameter, the paper, and whether the fold follows the grain. */
-    Optional<Design> base(Design design, Entries entries) {
-        Settings settings = design.settings();
-        for (Parameter parameter : design.base().parameters()) {
-            if (parameter instanceof Parameter.OfLength length) {
-                settings = settings.with(length, entries.length(length.key(), design.system()));
-            } else if (parameter instanceof Parameter.OfChoice choice) {
-                settings = settings.with(choice, entries.words(choice.key()));
-            }
-        }
-        PaperId paper = paper(entries);
-        return checked(design.withBase(settings, paper, entries.isTicked("foldAlongGrain")), entries, "");
+    private final Inventory inventory;
+
+    CardEdits(Inventory inventory) {
+        this.inventory = inventory;
     }
 
-    /** A new mat on top of what lies on a face of the card. */
-    Optional<Design> addMat(Card card, Entries entries) {
-        Design design = card.design();
-        Length border = entries.length("border", design.system());
-        PaperId paper = paper(entries);
-        Optional<Face> face = card.form().face(entries.words("face"));
-        if (face.isEmpty()) {
-            entries.refuse("face", "Choose where the mat goes.");
+    /** The base form. Where only the size was changed, what is on the card grows with it. */
+    Optional<Design> base(Design design, Entries entries) {
+        Settings before = design.present();
+        Settings after = read(design.base(), before, entries, design.system());
+        if (!entries.areGood()) {
             return Optional.empty();
         }
-        PieceId id = design.nextLayerId();
-        String name = "Mat " + id.value().substring("mat-".length());
-        Layer mat = new Layer(id, name, design.topOf(face.get()), new Fit.ByBorder(border), paper);
-        return checked(design.plus(mat), entries, id.value());
+        Size finished = design.base().finished(after);
+        Design changed = design.base().sized(before, finished).equals(after)
+                ? design.resized(finished)
+                : design.settled().with(after);
+        Map<String, PaperId> papers = papers(design.base(), design.papers(), entries);
+        return checked(changed.withPapers(papers, entries.isTicked("foldAlongGrain")), entries, "");
     }
 
-    /** The form of one layer. */
-    Optional<Design> layer(Design design, Layer layer, Entries entries) {
-        Fit fit = fit(design, entries);
-        PaperId paper = paper(entries);
-        Layer changed = new Layer(layer.id(), entries.words("name"), layer.host(), fit, paper);
-        return checked(design.with(changed), entries, layer.id().value());
-    }
-
-    /** The design without a layer, if what sat on it still fits. */
-    Optional<Design> without(Design design, Layer layer, Entries entries) {
-        return checked(design.without(layer.id()), entries, "");
-    }
-
-    private static Fit fit(Design design, Entries entries) {
-        if (entries.words("fit").equals("border")) {
-            return new Fit.ByBorder(entries.length("border", design.system()));
+    /** A feature where the form says, at a size that suits the place. */
+    Optional<Design> add(Card card, Entries entries) {
+        Design design = card.design();
+        Optional<Feature> feature = Features.find(entries.words("feature"));
+        Optional<Host> host = host(card, entries);
+        if (feature.isEmpty()) {
+            entries.refuse("feature", "Choose what to add.");
         }
-        return new Fit.BySize(new Size(positive(design, entries, "width"), positive(design, entries, "height")));
+        if (host.isEmpty()) {
+            entries.refuse("on", "Choose where it goes.");
+        }
+        if (feature.isEmpty() || host.isEmpty()) {
+            return Optional.empty();
+        }
+        PieceId id = design.nextId(feature.get());
+        String number = id.value().substring(id.value().lastIndexOf('-') + 1);
+        Settings settings = Beginnings.of(feature.get(), card, host.get());
+        settings = read(feature.get(), settings, entries, design.system());
+        Map<String, PaperId> papers = papers(feature.get(), contrasting(card, host.get()), entries);
+        String name = feature.get().title() + " " + number;
+        Addition addition = new Addition(id, name, feature.get(), host.get(), settings, papers);
+        return checked(design.settled().plus(addition), entries, id.value());
     }
 
-    private static Length positive(Design design, Entries entries, String field) {
-        Length length = entries.length(field, design.system());
-        if (!length.isPositive()) {
-            entries.refuse(field, "It must be more than 0.");
-            return Length.ofInches(1);
+    /** Until another is chosen, a new thing is cut from a paper that can be told from what it lies on. */
+    private static Map<String, PaperId> contrasting(Card card, Host host) {
+        PaperId below = host instanceof Host.OnPiece on
+                ? card.piece(on.piece()).map(Piece::paper).orElse(PaperId.NONE)
+                : card.base().paper();
+        return card.materials().shelf().papers().stream()
+                .filter(paper ->
+                        paper.kind() == PaperKind.CARD_STOCK && !paper.id().equals(below))
+                .findFirst()
+                .map(paper -> Map.of(PaperSlot.PAPER.key(), paper.id()))
+                .orElse(Map.of(PaperSlot.PAPER.key(), below));
+    }
+
+    private static Optional<Host> host(Card card, Entries entries) {
+        String on = entries.words("on");
+        if (card.face(on).isPresent()) {
+            return Optional.of(new Host.OnFace(on));
         }
-        return length;
+        return PieceId.isOne(on) && card.piece(new PieceId(on)).isPresent()
+                ? Optional.of(new Host.OnPiece(new PieceId(on)))
+                : Optional.empty();
+    }
+
+    /** The form of one addition. */
+    Optional<Design> addition(Card card, Addition addition, Entries entries) {
+        Design design = card.design();
+        Settings settings = read(addition.feature(), design.present(addition), entries, design.system());
+        Host host = entries.has("on") ? host(card, entries).orElse(addition.host()) : addition.host();
+        Addition changed = new Addition(
+                addition.id(),
+                entries.has("name") ? entries.words("name") : addition.name(),
+                addition.feature(),
+                host,
+                settings,
+                papers(addition.feature(), addition.papers(), entries));
+        return checked(design.settled().with(changed), entries, addition.id().value());
+    }
+
+    /** The design without an addition, if what sat on it still fits. */
+    Optional<Design> without(Design design, Addition addition, Entries entries) {
+        return checked(design.without(addition.id()), entries, "");
+    }
+
+    /** What is done all day; a way that changes nothing says so. */
+    Optional<Design> quick(Card card, String way, String hand, Entries entries) {
+        PaperId paper = contrasting(card, new Host.OnFace("")).getOrDefault(PaperSlot.PAPER.key(), PaperId.NONE);
+        Design design =
+                switch (way) {
+                    case "mat-every-panel" -> QuickWays.matEveryPanel(card, paper);
+                    case "same-inside" -> QuickWays.sameInside(card);
+                    case "step-down" -> QuickWays.stepDown(card, new PieceId(hand));
+                    default -> card.design();
+                };
+        if (design.additions().equals(card.design().additions())) {
+            entries.refuse("form", "There is nothing to do that with here.");
+            return Optional.empty();
+        }
+        return checked(design, entries, "");
+    }
+
+    /** What was dragged, or nudged by one mark of the trimmer with an arrow key. */
+    Optional<Design> move(Card card, Entries entries) {
+        Graduation marks = inventory.toolbox().trimmer().graduation();
+        Length step = marks.step();
+        String nudge = entries.words("nudge");
+        Length right = entries.millimetres("right")
+                .plus(nudge.equals("right") ? step : nudge.equals("left") ? step.negated() : Length.ZERO);
+        Length down = entries.millimetres("down")
+                .plus(nudge.equals("down") ? step : nudge.equals("up") ? step.negated() : Length.ZERO);
+        String what = entries.words("what");
+        Optional<Design> moved;
+        if (what.startsWith("score:")) {
+            moved = Moves.scoreMoved(card, what.substring("score:".length()), right, down, marks);
+        } else if (!PieceId.isOne(what)) {
+            moved = Optional.empty();
+        } else {
+            PieceId id = new PieceId(what);
+            moved = switch (entries.words("handle")) {
+                case "left" -> Moves.stretched(card, id, Edge.LEFT, right.negated(), marks);
+                case "right" -> Moves.stretched(card, id, Edge.RIGHT, right, marks);
+                case "top" -> Moves.stretched(card, id, Edge.TOP, down.negated(), marks);
+                case "bottom" -> Moves.stretched(card, id, Edge.BOTTOM, down, marks);
+                default -> Moves.moved(card, id, right, down, marks);
+            };
+        }
+        if (moved.isEmpty()) {
+            entries.refuse("form", "It follows from something else and cannot be moved by hand.");
+        }
+        return moved.flatMap(design -> checked(design, entries, what));
     }
 
     Optional<Design> run(Design design, Entries entries) {
@@ -92,30 +185,60 @@ class CardEdits {
         return checked(design.withName(entries.words("name")), entries, "");
     }
 
-    private static PaperId paper(Entries entries) {
-        if (entries.words("paper").isEmpty()) {
-            entries.refuse("paper", "Choose a paper.");
-            return new PaperId("none");
+    Optional<Design> notes(Design design, Entries entries) {
+        return checked(design.withNotes(entries.words("notes")), entries, "");
+    }
+
+    /** What a form says of the parameters it showed; those it did not show stay. */
+    private static Settings read(Craft craft, Settings before, Entries entries, MeasureSystem system) {
+        Settings settings = before;
+        for (Parameter parameter : craft.parameters()) {
+            if (!entries.has(parameter.key())) {
+                continue;
+            }
+            if (parameter instanceof Parameter.OfLength length) {
+                settings = settings.with(length, entries.length(length.key(), system));
+            } else if (parameter instanceof Parameter.OfCount count) {
+                settings = settings.with(count, entries.wholeNumber(count.key()));
+            } else if (parameter instanceof Parameter.OfChoice choice) {
+                settings = settings.with(choice, entries.words(choice.key()));
+            }
         }
-        return new PaperId(entries.words("paper"));
+        return settings;
+    }
+
+    private static Map<String, PaperId> papers(Craft craft, Map<String, PaperId> before, Entries entries) {
+        Map<String, PaperId> papers = new HashMap<>(before);
+        for (PaperSlot slot : craft.papers()) {
+            String field = CardPage.fieldOf(slot);
+            if (!entries.has(field)) {
+                continue;
+            }
+            if (entries.words(field).isEmpty()) {
+                entries.refuse(field, "Choose a paper.");
+            } else {
+                papers.put(slot.key(), new PaperId(entries.words(field)));
+            }
+        }
+        return papers;
     }
 
     /**
      * The design if a card can be made of it.
      *
-     * @param inHand the layer whose form was sent, so that what is wrong with it is said beside its own fields
+     * @param inHand the addition whose form was sent, so that what is wrong with it is said beside its own fields
      */
-    private static Optional<Design> checked(Design changed, Entries entries, String inHand) {
+    Optional<Design> checked(Design changed, Entries entries, String inHand) {
         if (!entries.areGood()) {
             return Optional.empty();
         }
-        entries.refuse(CardMaker.make(changed).reasons().stream()
-                .map(reason -> placed(reason, inHand))
-                .toList());
+        List<Refusal> reasons =
+                new ArrayList<>(CardMaker.make(changed, inventory.materials()).reasons());
+        entries.refuse(reasons.stream().map(reason -> placed(reason, inHand)).toList());
         return entries.areGood() ? Optional.of(changed) : Optional.empty();
     }
 
-    /** Where another layer no longer fits, that is said at the form as a whole; the message names the layer. */
+    /** Where another addition no longer fits, that is said at the form as a whole; the message names it. */
     private static Refusal placed(Refusal reason, String inHand) {
         String own = inHand + ".";
         if (!inHand.isEmpty() && reason.field().startsWith(own)) {

@@ -1,6 +1,9 @@
 package kwibbet.app.card;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
@@ -9,39 +12,54 @@ import kwibbet.bench.MakeStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreStep;
 import kwibbet.bench.TrimStep;
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.Craft;
 import kwibbet.card.Design;
 import kwibbet.card.Face;
-import kwibbet.card.Fit;
-import kwibbet.card.Layer;
-import kwibbet.card.Parameter;
+import kwibbet.card.Feature;
+import kwibbet.card.Host;
+import kwibbet.card.Join;
+import kwibbet.card.PaperSlot;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.SupplyList;
+import kwibbet.card.feature.Features;
+import kwibbet.card.feature.Mat;
+import kwibbet.card.feature.QuickWays;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.PiecePicture;
 import kwibbet.picture.RulerPicture;
+import kwibbet.picture.SectionPicture;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.StepPicture;
 import kwibbet.picture.TableScale;
+import kwibbet.review.Finding;
+import kwibbet.wording.Phrase;
 
 /**
  * What the pages of one card show; it asks the core and adds nothing.
  *
  * @param stored the design and its version
  * @param plan everything worked out
+ * @param findings what is worth a look
  * @param looking what is looked at
  * @param entries the form that was sent last
  */
-public record CardPage(StoredDesign stored, RunPlan plan, Looking looking, Entries entries) {
+public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings, Looking looking, Entries entries) {
+
+    private static final String SECTION = "section";
+    private static final String THICK_SECTION = "section-thick";
 
     /** Its address. */
     public String path() {
@@ -80,64 +98,209 @@ public record CardPage(StoredDesign stored, RunPlan plan, Looking looking, Entri
 
     /** Whether something is wrong at a station. */
     public boolean isTroubled(Station station) {
+        if (station == Station.CARD) {
+            return findings.stream().anyMatch(finding -> finding.severity() != Finding.Severity.NOTE);
+        }
         return station == Station.SHEETS
                 && !(plan.sheets().isComplete() && plan.sheets().isInStock());
     }
 
-    /** The piece in hand; the base when that piece is gone. */
+    /** The piece in hand; that which is worked on where an addition without a piece of its own is in hand; otherwise the base. */
     public Piece inHand() {
-        return card().pieces().stream()
-                .filter(piece -> piece.id().value().equals(looking.hand()))
-                .findFirst()
+        return pieceOf(looking.hand())
+                .or(() -> workInHand().flatMap(this::workedOn))
                 .orElse(card().base());
     }
 
+    private Optional<Piece> pieceOf(String id) {
+        return card().pieces().stream()
+                .filter(piece -> piece.id().value().equals(id))
+                .findFirst();
+    }
+
+    /** The addition in hand that has no piece of its own, if it is one. */
+    private Optional<Addition> workInHand() {
+        return works().stream()
+                .filter(addition -> addition.id().value().equals(looking.hand()))
+                .findFirst();
+    }
+
+    /** The additions without a piece of their own: openings, slits, surface work, findings set in. */
+    public List<Addition> works() {
+        return design().additions().stream()
+                .filter(addition -> pieceOf(addition.id().value()).isEmpty())
+                .toList();
+    }
+
+    private Optional<Piece> workedOn(Addition addition) {
+        if (addition.host() instanceof Host.OnPiece on) {
+            return card().piece(on.piece());
+        }
+        return card().face(((Host.OnFace) addition.host()).face())
+                .flatMap(face -> card().panel(face.panel()))
+                .flatMap(panel -> card().piece(panel.piece()));
+    }
+
+    /** The id of what is in hand: a piece, or an addition without one. */
+    public String handId() {
+        return workInHand()
+                .map(addition -> addition.id().value())
+                .orElse(inHand().id().value());
+    }
+
+    /** What is in hand, as the maker calls it. */
+    public String handName() {
+        return workInHand().map(Addition::name).orElse(inHand().name());
+    }
+
     public boolean isBaseInHand() {
-        return inHand().id().equals(PieceId.BASE);
+        return handId().equals(PieceId.BASE.value());
     }
 
-    /** The layer in hand; only asked when it is one. */
-    public Layer layer() {
-        return design().layer(inHand().id()).orElseThrow();
+    /** The addition the piece in hand belongs to; only asked when it is not one of the base's. */
+    public Addition addition() {
+        return workInHand().or(() -> card().additionOf(inHand().id())).orElseThrow();
     }
 
-    public boolean isByBorder() {
-        String typed = entries.shown("fit", layer().fit() instanceof Fit.ByBorder ? "border" : "size");
-        return typed.equals("border");
+    /** Whether the piece in hand is one of the base's own. */
+    public boolean isOfBase() {
+        return workInHand().isEmpty() && card().additionOf(inHand().id()).isEmpty();
     }
 
-    /** The border of the layer in hand as it is entered; 1/8 in or 3 mm to start from where its size is fixed. */
-    public String border() {
-        Length border = layer().fit() instanceof Fit.ByBorder fit
-                ? fit.border()
-                : system() == MeasureSystem.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
-        return Markup.entry(border, system());
+    /** What can be set of the base. */
+    public List<Field> baseFields() {
+        return Field.of(design().base(), design().present(), entries, system());
+    }
+
+    /** What can be set of the addition in hand. */
+    public List<Field> additionFields() {
+        return Field.of(addition().feature(), design().present(addition()), entries, system());
+    }
+
+    /** The paper fields of the base. */
+    public List<PaperField> basePapers() {
+        return papersOf(design().base(), design().papers());
+    }
+
+    /** The paper fields of the addition in hand. */
+    public List<PaperField> additionPapers() {
+        return papersOf(addition().feature(), addition().papers());
+    }
+
+    private List<PaperField> papersOf(Craft craft, Map<String, PaperId> chosen) {
+        return craft.papers().stream()
+                .map(slot -> new PaperField(
+                        fieldOf(slot),
+                        slot.label(),
+                        card().materials().paper(slot, chosen).value(),
+                        fitting(slot)))
+                .toList();
+    }
+
+    /** The papers that can be in a slot: films for film, foam for foam, anything that is neither for the rest. */
+    private List<Paper> fitting(PaperSlot slot) {
+        List<Paper> all = papers();
+        return all.stream()
+                .filter(paper -> slot.kind() == PaperKind.CARD_STOCK
+                        ? paper.kind() != PaperKind.FILM && paper.kind() != PaperKind.FOAM
+                        : paper.kind() == slot.kind())
+                .toList();
+    }
+
+    /** The name of the form field of a paper slot. */
+    static String fieldOf(PaperSlot slot) {
+        return slot.equals(PaperSlot.PAPER) ? "paper" : "paper-" + slot.key();
+    }
+
+    /**
+     * A choice of paper.
+     *
+     * @param field its name in the form
+     * @param label what makers call it
+     * @param chosen the id of the paper
+     * @param papers what can be chosen
+     */
+    public record PaperField(String field, String label, String chosen, List<Paper> papers) {}
+
+    /**
+     * A place something can be put.
+     *
+     * @param value its value in a form
+     * @param title what makers call it
+     */
+    public record Place(String value, String title) {}
+
+    /** Every face, and every piece that lies on it. */
+    public List<Place> places() {
+        List<Place> places = new ArrayList<>();
+        for (Face face : card().faces()) {
+            places.add(new Place(face.key(), face.title()));
+        }
+        for (Join join : card().joins()) {
+            if (design().addition(join.upper()).isPresent()) {
+                places.add(new Place(join.upper().value(), pieceName(join.upper())));
+            }
+        }
+        return places;
+    }
+
+    /** Where the addition in hand is. */
+    public String placeInHand() {
+        Host host = addition().host();
+        return host instanceof Host.OnFace face
+                ? face.face()
+                : ((Host.OnPiece) host).piece().value();
+    }
+
+    /** Where the next thing goes until another place is chosen: on what is in hand, or on top of the front. */
+    public String nextPlace() {
+        if (!isOfBase() && design().addition(inHand().id()).isPresent()) {
+            return inHand().id().value();
+        }
+        Host top = design().topOf(faces().get(0));
+        return top instanceof Host.OnFace face
+                ? face.face()
+                : ((Host.OnPiece) top).piece().value();
+    }
+
+    /** What is used up besides paper, in words: the same thing for several places in one line. */
+    public List<Phrase> supplies() {
+        return SupplyList.of(card()).stream().map(line -> line.words(system())).toList();
+    }
+
+    /** The border of a mat as it is usual in the maker's system. */
+    public Length usualBorder() {
+        return QuickWays.usualBorder(design());
+    }
+
+    /** Whether a mat is in hand that another can be set on. */
+    public boolean canStepDown() {
+        return design().addition(inHand().id())
+                .filter(addition -> addition.feature() instanceof Mat)
+                .isPresent();
+    }
+
+    /** What can be added. */
+    public List<Feature> features() {
+        return Features.ALL;
     }
 
     public MeasureSystem[] systems() {
         return MeasureSystem.values();
     }
 
-    /** What the layer in hand sits on, in words. */
+    /** What the piece in hand sits on, in words. */
     public String sitsOn() {
         return card().join(inHand().id())
-                .map(join -> join.lower().equals(PieceId.BASE)
-                        ? "the " + join.face().title()
-                        : card().piece(join.lower()).map(Piece::name).orElse("") + ", on the "
-                                + join.face().title())
+                .map(join -> card().form().pieces().stream()
+                                .anyMatch(piece -> piece.id().equals(join.lower()))
+                        ? "the " + join.place()
+                        : pieceName(join.lower()))
                 .orElse("");
     }
 
-    public List<Parameter> parameters() {
-        return design().base().parameters();
-    }
-
-    public boolean isLength(Parameter parameter) {
-        return parameter instanceof Parameter.OfLength;
-    }
-
     public List<Face> faces() {
-        return card().form().faces();
+        return card().faces();
     }
 
     public List<Pose> poses() {
@@ -166,11 +329,47 @@ public record CardPage(StoredDesign stored, RunPlan plan, Looking looking, Entri
     }
 
     public Drawing flat() {
-        return FlatPicture.of(card(), plan.shelf(), inHand().id(), scale());
+        return FlatPicture.of(card(), plan.shelf(), inHand().id(), scale(), findings);
+    }
+
+    /**
+     * A way to look at the finished card.
+     *
+     * @param key names it in an address
+     * @param title what makers call it
+     */
+    public record Look(String key, String title) {}
+
+    /** The poses of the card, and the sections. */
+    public List<Look> looks() {
+        List<Look> looks = new ArrayList<>();
+        poses().forEach(pose -> looks.add(new Look(pose.key(), pose.title())));
+        looks.add(new Look(SECTION, "section"));
+        if (isSection()) {
+            looks.add(new Look(THICK_SECTION, "thicker"));
+        }
+        return looks;
+    }
+
+    private boolean isSection() {
+        return looking.pose().startsWith(SECTION);
+    }
+
+    /** The key of the way it is looked at. */
+    public String look() {
+        return looks().stream()
+                .map(Look::key)
+                .filter(key -> key.equals(looking.pose()))
+                .findFirst()
+                .orElse(pose().key());
     }
 
     public Drawing finished() {
-        return FinishedPicture.onTable(card(), plan.shelf(), pose(), scale());
+        if (isSection()) {
+            int exaggeration = looking.pose().equals(THICK_SECTION) ? SectionPicture.EXAGGERATED : 1;
+            return SectionPicture.onTable(card(), plan.shelf(), scale(), exaggeration);
+        }
+        return FinishedPicture.onTable(card(), plan.shelf(), pose(), scale(), findings);
     }
 
     public Drawing chip(Piece piece) {

@@ -13,7 +13,6 @@ import org.springframework.web.bind.annotation.RestController;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.formats.pdf.Handout;
 import kwibbet.formats.pdf.PageFormat;
@@ -33,7 +32,7 @@ class PrintController {
     @GetMapping("/cards/{id}/handout-{format:a4|letter}.pdf")
     ResponseEntity<byte[]> handout(@PathVariable String id, @PathVariable String format) {
         Design design = designs.get(id).design();
-        RunPlan plan = RunPlan.of(CardMaker.make(design).orThrow(), inventory.shelf(), inventory.toolbox());
+        RunPlan plan = RunPlan.of(inventory.card(design), inventory.shelf(), inventory.toolbox());
         byte[] file = Handout.write(plan, PageFormat.valueOf(format.toUpperCase(Locale.ROOT)));
         ContentDisposition name = ContentDisposition.inline()
                 .filename(design.name() + ".pdf", StandardCharsets.UTF_8)

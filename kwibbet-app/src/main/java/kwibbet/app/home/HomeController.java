@@ -21,14 +21,15 @@ import kwibbet.card.CardMaker;
 import kwibbet.card.CardSize;
 import kwibbet.card.Design;
 import kwibbet.card.Pose;
-import kwibbet.card.Run;
-import kwibbet.card.Settings;
 import kwibbet.card.base.Bases;
-import kwibbet.card.base.FoldedBase;
+import kwibbet.card.base.Starts;
 import kwibbet.drawing.Drawing;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.shape.Size;
@@ -37,7 +38,8 @@ import kwibbet.shape.Size;
 @Controller
 class HomeController {
 
-    private static final int SHELF = 24;
+    private static final int SHELF = 60;
+    private static final String FIRST_SIZE = "five-by-seven";
 
     private final DesignStore designs;
     private final Inventory inventory;
@@ -57,12 +59,13 @@ class HomeController {
     record OnShelf(String id, Card card, Drawing standing) {}
 
     /**
-     * A size to start from.
+     * A base to start from.
      *
-     * @param size the size
-     * @param picture a card of it
+     * @param base the base
+     * @param picture a card of it at the size chosen; none where that cannot be made
+     * @param problem why it cannot; empty where it can
      */
-    record Offered(CardSize size, Drawing picture) {}
+    record Offered(Base base, Optional<Drawing> picture, String problem) {}
 
     @GetMapping("/")
     String home(Model model) {
@@ -76,8 +79,8 @@ class HomeController {
         return "home/home";
     }
 
-    private static OnShelf onShelf(String id, Design design, PaperShelf shelf) {
-        Card card = CardMaker.make(design).orThrow();
+    private OnShelf onShelf(String id, Design design, PaperShelf shelf) {
+        Card card = inventory.card(design);
         return new OnShelf(id, card, standing(card, shelf));
     }
 
@@ -85,30 +88,63 @@ class HomeController {
         return FinishedPicture.alone(card, shelf, card.form().pose(Pose.STANDING));
     }
 
+    /** The gallery, drawn at the size and of the paper chosen so far. */
     @GetMapping("/cards/new")
-    String start(Model model) {
-        return startPage(Entries.none(), model);
+    String start(@RequestParam Map<String, String> typed, Model model) {
+        return startPage(Entries.of(typed), model);
     }
 
     private String startPage(Entries entries, Model model) {
         PaperShelf shelf = inventory.shelf();
+        // What is wrong with a size typed so far is said when the card is started, not while it is typed.
+        Entries looking = entries.copy();
+        CardSize size = chosenSize(looking);
+        CardSize shown = looking.areGood() ? size : CardSize.find(FIRST_SIZE).orElseThrow();
+        PaperId paper = paper(entries, shelf);
         model.addAttribute("entries", entries);
-        model.addAttribute("papers", shelf.papers());
+        model.addAttribute("papers", foldable(shelf));
+        model.addAttribute("paper", paper.value());
+        model.addAttribute("sizes", CardSize.ALL);
+        model.addAttribute("size", entries.has("size") ? entries.words("size") : FIRST_SIZE);
+        model.addAttribute("chosen", entries.words("base"));
         model.addAttribute(
-                "sizes", CardSize.ALL.stream().map(size -> offered(size, shelf)).toList());
-        model.addAttribute("folds", FoldedBase.FOLD);
+                "bases",
+                Bases.ALL.stream()
+                        .map(base -> offered(base, shown, paper, shelf))
+                        .toList());
         return "home/new";
     }
 
-    private static Offered offered(CardSize size, PaperShelf shelf) {
-        PaperId paper = shelf.papers().stream().findFirst().map(Paper::id).orElse(new PaperId("none"));
-        Base base = Bases.ALL.get(0);
-        Design sample = fresh(size.title(), size, base.sized(Settings.PRESET, size.size()), paper);
-        return new Offered(size, standing(CardMaker.make(sample).orThrow(), shelf));
+    private static List<Paper> foldable(PaperShelf shelf) {
+        return shelf.papers().stream()
+                .filter(paper -> paper.kind() != PaperKind.FILM && paper.kind() != PaperKind.FOAM)
+                .toList();
     }
 
-    private static Design fresh(String name, CardSize size, Settings settings, PaperId paper) {
-        return new Design(name, size.system(), Bases.ALL.get(0), settings, paper, false, List.of(), Run.ONE);
+    private static PaperId paper(Entries entries, PaperShelf shelf) {
+        return foldable(shelf).stream()
+                .map(Paper::id)
+                .filter(id -> id.value().equals(entries.words("paper")))
+                .findFirst()
+                .or(() -> foldable(shelf).stream().findFirst().map(Paper::id))
+                .orElse(PaperId.NONE);
+    }
+
+    private Offered offered(Base base, CardSize size, PaperId paper, PaperShelf shelf) {
+        Outcome<Card> card = CardMaker.make(fresh(base.title(), base, size, paper), inventory.materials());
+        return card instanceof Outcome.Made<Card> made
+                ? new Offered(base, Optional.of(standing(made.value(), shelf)), "")
+                : new Offered(
+                        base,
+                        Optional.empty(),
+                        card.reasons().stream()
+                                .map(Refusal::message)
+                                .findFirst()
+                                .orElse(""));
+    }
+
+    private static Design fresh(String name, Base base, CardSize size, PaperId paper) {
+        return Design.of(name, size.system(), base, Starts.sized(base, size.size(), size.system()), paper);
     }
 
     @PostMapping("/cards")
@@ -127,27 +163,30 @@ class HomeController {
         if (paper.isEmpty()) {
             entries.refuse("paper", "Choose a paper.");
         }
+        Optional<Base> base = Bases.find(entries.words("base").isEmpty() ? "folded" : entries.words("base"));
+        if (base.isEmpty()) {
+            entries.refuse("base", "Choose how it folds.");
+        }
         CardSize size = chosenSize(entries);
-        if (!entries.areGood()) {
+        if (!entries.areGood() || base.isEmpty()) {
             return Optional.empty();
         }
-        String name = entries.words("name").isEmpty() ? size.title() + " card" : entries.words("name");
-        Settings settings = Bases.ALL
-                .get(0)
-                .sized(Settings.PRESET, size.size())
-                .with(FoldedBase.FOLD, entries.words("fold").isEmpty() ? FoldedBase.AT_SIDE : entries.words("fold"));
-        Design design = fresh(name, size, settings, new PaperId(paper));
-        entries.refuse(CardMaker.make(design).reasons());
+        String name = entries.words("name").isEmpty() ? base.get().title() : entries.words("name");
+        Design design = fresh(name, base.get(), size, new PaperId(paper));
+        CardMaker.make(design, inventory.materials()).reasons().forEach(reason -> refuse(reason, entries));
         return entries.areGood() ? Optional.of(design) : Optional.empty();
+    }
+
+    /** The page has fields for the size and the name only; what is wrong with anything else is said at the gallery. */
+    private static void refuse(Refusal reason, Entries entries) {
+        boolean hasField = List.of("width", "height", "name").contains(reason.field());
+        entries.refuse(hasField ? reason.field() : "base", reason.message());
     }
 
     /** One of the everyday sizes, or the maker's own. */
     private static CardSize chosenSize(Entries entries) {
-        String key = entries.words("size");
-        return CardSize.ALL.stream()
-                .filter(size -> size.key().equals(key))
-                .findFirst()
-                .orElseGet(() -> ownSize(entries));
+        String key = entries.has("size") ? entries.words("size") : FIRST_SIZE;
+        return CardSize.find(key).orElseGet(() -> ownSize(entries));
     }
 
     private static CardSize ownSize(Entries entries) {

@@ -30,6 +30,7 @@ class PaperForm {
         Grain grain = entries.choice("grain", Grain.class);
         int weight = entries.wholeNumber("weight");
         int onHand = entries.wholeNumber("onHand");
+        int cents = entries.cents("price");
         Colour colour = colour(entries);
         if (!entries.areGood()) {
             return Optional.empty();
@@ -45,7 +46,8 @@ class PaperForm {
                         grain,
                         weight,
                         caliper,
-                        onHand)
+                        onHand,
+                        cents)
                 .checked();
         entries.refuse(paper.reasons());
         return entries.areGood() ? Optional.of(paper.orThrow()) : Optional.empty();

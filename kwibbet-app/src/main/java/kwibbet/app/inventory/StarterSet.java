@@ -30,6 +30,19 @@ final class StarterSet {
                     "#b9946a",
                     SheetSizes.TWELVE_SQUARE,
                     MeasureSystem.INCH),
+            new Paper(
+                    new PaperId("starter-film"),
+                    "Clear film, letter",
+                    PaperKind.FILM,
+                    SheetSizes.LETTER,
+                    MeasureSystem.INCH,
+                    new Colour("#e4f0f4"),
+                    Pattern.PLAIN,
+                    Grain.UNKNOWN,
+                    140,
+                    Length.ofMillimetres(1, 10),
+                    10,
+                    0),
             stock(
                     "starter-white-a4",
                     "White card stock, A4",
@@ -51,6 +64,7 @@ final class StarterSet {
                 Grain.UNKNOWN,
                 270,
                 Length.ofMillimetres(3, 10),
-                25);
+                25,
+                0);
     }
 }

@@ -6,8 +6,11 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
-import kwibbet.card.Layer;
+import kwibbet.card.Materials;
+import kwibbet.outcome.Outcome;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
@@ -57,8 +60,9 @@ public class Inventory {
     public List<String> cardsMadeOf(PaperId paper) {
         return designs.all().stream()
                 .map(StoredDesign::design)
-                .filter(design -> design.paper().equals(paper)
-                        || design.layers().stream().map(Layer::paper).anyMatch(paper::equals))
+                .filter(design -> design.papers().containsValue(paper)
+                        || design.additions().stream()
+                                .anyMatch(addition -> addition.papers().containsValue(paper)))
                 .map(Design::name)
                 .toList();
     }
@@ -72,6 +76,24 @@ public class Inventory {
     @Transactional(readOnly = true)
     public Toolbox toolbox() {
         return toolboxes.findById(ToolboxRow.ONLY).map(ToolboxRow::toolbox).orElse(Toolbox.GENERIC);
+    }
+
+    /** What cards are worked out from. */
+    @Transactional(readOnly = true)
+    public Materials materials() {
+        return new Materials(shelf(), toolbox().trimmer().graduation());
+    }
+
+    /**
+     * The card of a kept design. It could be made when it was kept; should a paper have become so thick since then that it no longer
+     * can, it is shown as it would be with usual card stock.
+     */
+    @Transactional(readOnly = true)
+    public Card card(Design design) {
+        Outcome<Card> card = CardMaker.make(design, materials());
+        return card instanceof Outcome.Made<Card> made
+                ? made.value()
+                : CardMaker.make(design, Materials.USUAL).orThrow();
     }
 
     /** Keeps the tools at hand. */

@@ -50,6 +50,7 @@ class PaperRow implements Persistable<String> {
     private int weight;
     private long caliper;
     private int onHand;
+    private int cents;
 
     @Version
     private @Nullable Long version;
@@ -73,6 +74,7 @@ class PaperRow implements Persistable<String> {
         weight = paper.gramsPerSquareMetre();
         caliper = paper.caliper().toTicks();
         onHand = paper.onHand();
+        cents = paper.cents();
     }
 
     int place() {
@@ -91,7 +93,8 @@ class PaperRow implements Persistable<String> {
                 grain,
                 weight,
                 Length.ofTicks(caliper),
-                onHand);
+                onHand,
+                cents);
     }
 
     @Override

@@ -13,4 +13,10 @@ import kwibbet.card.Design;
  * @param undo what undo would take back, if anything
  * @param redo what redo would bring back, if anything
  */
-public record StoredDesign(String id, long version, Design design, Optional<String> undo, Optional<String> redo) {}
+public record StoredDesign(String id, long version, Design design, Optional<String> undo, Optional<String> redo) {
+
+    /** The same with a changed design that is not kept. */
+    public StoredDesign as(Design changed) {
+        return new StoredDesign(id, version, changed, undo, redo);
+    }
+}

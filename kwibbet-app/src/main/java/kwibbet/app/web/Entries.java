@@ -1,5 +1,6 @@
 package kwibbet.app.web;
 
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,11 @@ public final class Entries {
 
     /** The fields of a form. */
     public static Entries of(Map<String, String> typed) {
+        return new Entries(typed);
+    }
+
+    /** The same form with nothing found wrong yet. */
+    public Entries copy() {
         return new Entries(typed);
     }
 
@@ -99,6 +105,32 @@ public final class Entries {
             return 1;
         }
         return Integer.parseInt(words);
+    }
+
+    /** The sum of money in a field, in hundredths; nothing typed is 0. */
+    public int cents(String field) {
+        String words = words(field).replace(',', '.');
+        if (words.isEmpty()) {
+            return 0;
+        }
+        if (!words.matches("\\d{1,5}(\\.\\d{1,2})?")) {
+            refuse(field, "Enter a sum such as 0.45.");
+            return 0;
+        }
+        return new BigDecimal(words).movePointRight(2).intValueExact();
+    }
+
+    /** The length of a number of millimetres that a drawing reports; what is no number is nothing. */
+    public Length millimetres(String field) {
+        String words = words(field);
+        return words.matches("-?\\d{1,5}(\\.\\d{1,9})?")
+                ? Length.nearestInches(Double.parseDouble(words) / 25.4)
+                : Length.ZERO;
+    }
+
+    /** Whether a field was sent at all. */
+    public boolean has(String field) {
+        return typed.containsKey(field);
     }
 
     /** The choice made in a field. */

@@ -1,5 +1,6 @@
 package kwibbet.app.web;
 
+import java.math.BigDecimal;
 import java.util.stream.Collectors;
 
 import org.springframework.web.util.HtmlUtils;
@@ -39,6 +40,11 @@ public final class Markup {
         return phrase(Phrase.in(system).size(size).end());
     }
 
+    /** Width × height as plain text, for where no markup can stand. */
+    public String plainSize(Size size, MeasureSystem system) {
+        return Phrase.in(system).size(size).end().text();
+    }
+
     /** A length with its unit. */
     public String length(Length length, MeasureSystem system) {
         return figure(Figure.of(length, system), true);
@@ -48,6 +54,11 @@ public final class Markup {
     public static String entry(Length length, MeasureSystem system) {
         Figure figure = Figure.of(length, system);
         return figure.isExact() ? figure.text() : length.toString();
+    }
+
+    /** A sum of money as it stands in an entry field; nothing where it is not known. */
+    public static String money(int cents) {
+        return cents == 0 ? "" : BigDecimal.valueOf(cents, 2).toPlainString();
     }
 
     private static String figure(Figure figure, boolean withUnit) {

@@ -17,7 +17,9 @@ import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StaleDesignException;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.card.Materials;
 import kwibbet.card.Run;
 import kwibbet.paper.PaperShelf;
 import kwibbet.tool.Toolbox;
@@ -60,6 +62,9 @@ class CardControllerTest {
         when(designs.get("7")).thenReturn(STORED);
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+        when(inventory.materials()).thenReturn(Materials.USUAL);
+        when(inventory.card(any())).thenAnswer(call -> CardMaker.make(call.getArgument(0), Materials.USUAL)
+                .orThrow());
     }
 
     @Test
@@ -106,7 +111,7 @@ class CardControllerTest {
                 .andExpect(content().string(not(containsString("<script>\""))))
                 .andExpect(content().string(containsString("in hand")));
         mvc.perform(get("/cards/7").param("version", "many")).andExpect(status().isNotFound());
-        mvc.perform(post("/cards/7/layers/mat-9").param("version", "4")).andExpect(status().isNotFound());
+        mvc.perform(post("/cards/7/additions/mat-9").param("version", "4")).andExpect(status().isNotFound());
     }
 
     @Test

@@ -3,32 +3,48 @@ package kwibbet.app.card;
 import java.util.HashMap;
 import java.util.Map;
 
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.Inventory;
 import kwibbet.app.web.Entries;
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
-import kwibbet.card.Fit;
+import kwibbet.card.Feature;
 import kwibbet.card.Host;
-import kwibbet.card.Layer;
+import kwibbet.card.Materials;
 import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
+import kwibbet.card.base.FoldedBase;
+import kwibbet.card.feature.Features;
+import kwibbet.card.feature.Mat;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.when;
 
 /** From what was typed to a changed design, or to messages at the fields they belong to. */
 class CardEditsTest {
 
     private static final Design PLAIN = Samples.design("Card");
 
-    private final CardEdits edits = new CardEdits();
+    private final Inventory inventory = Mockito.mock(Inventory.class);
+    private final CardEdits edits = new CardEdits(inventory);
+
+    @BeforeEach
+    void set() {
+        when(inventory.materials()).thenReturn(Materials.USUAL);
+    }
 
     private static Card card(Design design) {
-        return CardMaker.make(design).orThrow();
+        return CardMaker.make(design, Materials.USUAL).orThrow();
     }
 
     private static Entries typed(String... pairs) {
@@ -39,45 +55,63 @@ class CardEditsTest {
         return Entries.of(fields);
     }
 
-    private Design withMat(Design design, String face, String border) {
-        return edits.addMat(card(design), typed("face", face, "border", border, "paper", "stock"))
+    private Design withMat(Design design, String on, String border) {
+        return edits.add(card(design), typed("feature", "mat", "on", on, "border", border, "paper", "stock"))
                 .orElseThrow();
     }
 
     @Test
-    void aSecondMatGoesOnTheFirstAndAnotherFaceStartsAnew() {
-        Design design =
-                withMat(withMat(withMat(PLAIN, "front-outside", "1/8"), "front-outside", "1/8"), "back-inside", "1/4");
-        assertThat(design.layers()).extracting(layer -> layer.id().value()).containsExactly("mat-1", "mat-2", "mat-3");
-        assertThat(design.layers())
-                .extracting(Layer::host)
+    void whatIsAddedGoesWhereItIsAskedForUnderAnIdOfItsOwn() {
+        Design design = withMat(withMat(withMat(PLAIN, "front-outside", "1/8"), "mat-1", "1/8"), "back-inside", "1/4");
+        assertThat(design.additions())
+                .extracting(addition -> addition.id().value())
+                .containsExactly("mat-1", "mat-2", "mat-3");
+        assertThat(design.additions())
+                .extracting(Addition::host)
                 .containsExactly(
                         new Host.OnFace("front-outside"),
-                        new Host.OnLayer(new PieceId("mat-1")),
+                        new Host.OnPiece(new PieceId("mat-1")),
                         new Host.OnFace("back-inside"));
     }
 
     @Test
-    void aMatNeedsAFaceAPaperAndABorderThatLeavesSomething() {
-        Entries nothing = typed("face", "spine", "border", "x", "paper", "");
-        assertThat(edits.addMat(card(PLAIN), nothing)).isEmpty();
-        assertThat(nothing.message("face")).isNotEmpty();
-        assertThat(nothing.message("border")).contains("is not a length");
-        assertThat(nothing.message("paper")).isEqualTo("Choose a paper.");
-        Entries tooWide = typed("face", "front-outside", "border", "2 1/2", "paper", "stock");
-        assertThat(edits.addMat(card(PLAIN), tooWide)).isEmpty();
-        assertThat(tooWide.message("border")).contains("can be at most 2 7/16 in");
+    void everyFeatureIsAddedAtASizeThatSuitsASmallPanel() {
+        Design small = Design.of("Small", MeasureSystem.INCH, new FoldedBase(), Settings.PRESET, new PaperId("stock"))
+                .resized(new Size(Length.ofInches(3), Length.ofInches(4)));
+        for (Feature feature : Features.ALL) {
+            Entries entries = typed("feature", feature.key(), "on", "front-outside");
+            assertThat(edits.add(card(small), entries))
+                    .as(feature.key() + entries.messages())
+                    .isPresent();
+        }
     }
 
     @Test
-    void changingALayerKeepsWhatItSitsOn() {
+    void aMatNeedsAPlaceAPaperAndABorderThatLeavesSomething() {
+        Entries nothing = typed("feature", "moat", "on", "spine");
+        assertThat(edits.add(card(PLAIN), nothing)).isEmpty();
+        assertThat(nothing.message("on")).isNotEmpty();
+        assertThat(nothing.message("feature")).isNotEmpty();
+        Entries tooWide = typed("feature", "mat", "on", "front-outside", "border", "2 1/2", "paper", "stock");
+        assertThat(edits.add(card(PLAIN), tooWide)).isEmpty();
+        assertThat(tooWide.message("border")).contains("can be at most 2 7/16 in");
+        Entries without = typed("feature", "mat", "on", "front-outside", "border", "x", "paper", "");
+        assertThat(edits.add(card(PLAIN), without)).isEmpty();
+        assertThat(without.message("border")).contains("is not a length");
+        assertThat(without.message("paper")).isEqualTo("Choose a paper.");
+    }
+
+    @Test
+    void changingAnAdditionKeepsWhatItsFormDoesNotShow() {
         Design design = withMat(PLAIN, "front-outside", "1/8");
         Entries entries = typed("name", "Panel", "fit", "size", "width", "4", "height", "100mm", "paper", "other");
-        Design changed = edits.layer(design, design.layers().get(0), entries).orElseThrow();
-        assertThat(changed.layers()).singleElement().satisfies(layer -> {
-            assertThat(layer.host()).isEqualTo(new Host.OnFace("front-outside"));
-            assertThat(layer.fit()).isEqualTo(new Fit.BySize(new Size(Length.ofInches(4), Length.ofMillimetres(100))));
-            assertThat(layer.name()).isEqualTo("Panel");
+        Design changed =
+                edits.addition(card(design), design.additions().get(0), entries).orElseThrow();
+        assertThat(changed.additions()).singleElement().satisfies(mat -> {
+            assertThat(mat.host()).isEqualTo(new Host.OnFace("front-outside"));
+            assertThat(mat.settings().length(Mat.HEIGHT)).isEqualTo(Length.ofMillimetres(100));
+            assertThat(mat.settings().length(Mat.BORDER)).isEqualTo(Length.ofInches(1, 8));
+            assertThat(mat.name()).isEqualTo("Panel");
         });
     }
 
@@ -85,11 +119,12 @@ class CardEditsTest {
     void aChangeThatLeavesAnotherLayerWithoutRoomIsSaidAtTheWholeForm() {
         Design design = withMat(PLAIN, "front-outside", "1/8");
         Entries fixed = typed("name", "Panel", "fit", "size", "width", "4 3/4", "height", "6", "paper", "stock");
-        Design panel = edits.layer(design, design.layers().get(0), fixed).orElseThrow();
-        Entries narrower = typed("width", "4 1/2", "height", "7", "fold", "side", "shortBy", "0", "paper", "stock");
+        Design panel =
+                edits.addition(card(design), design.additions().get(0), fixed).orElseThrow();
+        Entries narrower = typed("width", "5", "height", "7", "fold", "side", "shortBy", "1/2", "paper", "stock");
         assertThat(edits.base(panel, narrower)).isEmpty();
         assertThat(narrower.message("form")).startsWith("Panel would be wider than what it sits on");
-        assertThat(narrower.shown("width", "5")).isEqualTo("4 1/2");
+        assertThat(narrower.shown("shortBy", "0")).isEqualTo("1/2");
     }
 
     @Test
@@ -110,7 +145,7 @@ class CardEditsTest {
         Design changed = edits.base(PLAIN, entries).orElseThrow();
         assertThat(card(changed).base().size()).isEqualTo(new Size(Length.ofInches(6), Length.ofInches(8)));
         assertThat(changed.foldAlongGrain()).isTrue();
-        assertThat(changed.paper()).isEqualTo(new PaperId("blue"));
+        assertThat(changed.papers()).containsEntry("paper", new PaperId("blue"));
         Entries unknown = typed("width", "6", "height", "5", "fold", "corner", "shortBy", "0", "paper", "blue");
         assertThat(edits.base(PLAIN, unknown)).isEmpty();
         assertThat(unknown.message("fold")).contains("cannot be “corner”");

@@ -16,7 +16,9 @@ import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.card.Materials;
 import kwibbet.card.Run;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
@@ -24,6 +26,7 @@ import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -49,6 +52,8 @@ class PrintControllerTest {
                 .withRun(new Run(2, 1));
         when(designs.get("7")).thenReturn(new StoredDesign("7", 0, design, Optional.empty(), Optional.empty()));
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
+        when(inventory.card(any())).thenAnswer(call -> CardMaker.make(call.getArgument(0), Materials.USUAL)
+                .orThrow());
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         byte[] file = mvc.perform(get("/cards/7/handout-a4.pdf"))
                 .andExpect(status().isOk())

@@ -19,7 +19,10 @@ import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
 import kwibbet.card.CardMaker;
+import kwibbet.card.base.Bases;
+import kwibbet.card.feature.Features;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -53,12 +56,19 @@ class DemoDataTest {
         List<StoredDesign> laidIn = designs.all();
         assertThat(laidIn).hasSizeGreaterThanOrEqualTo(5);
         for (StoredDesign stored : laidIn) {
-            RunPlan plan =
-                    RunPlan.of(CardMaker.make(stored.design()).orThrow(), inventory.shelf(), inventory.toolbox());
+            RunPlan plan = RunPlan.of(
+                    CardMaker.make(stored.design(), inventory.materials()).orThrow(),
+                    inventory.shelf(),
+                    inventory.toolbox());
             assertThat(plan.sheets().isComplete()).as(stored.design().name()).isTrue();
             assertThat(plan.sheets().isInStock()).as(stored.design().name()).isTrue();
             assertThat(plan.sheets().isProven()).as(stored.design().name()).isTrue();
         }
+        assertThat(laidIn).extracting(stored -> stored.design().base()).containsAll(Bases.ALL);
+        assertThat(laidIn)
+                .flatExtracting(stored -> stored.design().additions())
+                .extracting(Addition::feature)
+                .containsAll(Features.ALL);
         demo.run(new DefaultApplicationArguments());
         assertThat(designs.all()).hasSameSizeAs(laidIn);
     }

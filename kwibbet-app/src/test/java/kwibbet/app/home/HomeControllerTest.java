@@ -16,6 +16,8 @@ import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.card.Materials;
+import kwibbet.card.base.Bases;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -31,6 +33,7 @@ import kwibbet.shape.Size;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.matchesPattern;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -55,7 +58,8 @@ class HomeControllerTest {
             Grain.UNKNOWN,
             270,
             Length.ofMillimetres(3, 10),
-            10);
+            10,
+            0);
 
     @Autowired
     private MockMvc mvc;
@@ -69,6 +73,7 @@ class HomeControllerTest {
     @BeforeEach
     void set() {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of(STOCK)));
+        when(inventory.materials()).thenReturn(Materials.USUAL);
     }
 
     private Design created() {
@@ -95,10 +100,24 @@ class HomeControllerTest {
     @Test
     void anEverydaySizeBringsItsSystem() throws Exception {
         answerCreate();
-        mvc.perform(post("/cards").param("size", "a6").param("paper", "stock").param("fold", "top"))
+        mvc.perform(post("/cards").param("size", "a6").param("paper", "stock").param("base", "gate"))
                 .andExpect(redirectedUrl("/cards/9"));
         Design design = created();
-        assertThatItIs(design, Length.ofMillimetres(105), Length.ofMillimetres(148), MeasureSystem.METRIC, "A6 card");
+        assertThatItIs(design, Length.ofMillimetres(105), Length.ofMillimetres(148), MeasureSystem.METRIC, "Gate");
+    }
+
+    @Test
+    void everyBaseIsDrawnAtTheSizeChosenOrSaysWhyItCannotBe() throws Exception {
+        mvc.perform(get("/cards/new").param("size", "five-by-seven"))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(matchesPattern("(?s)(.*?class=\"base-picture\"><svg){" + Bases.ALL.size() + "}.*")));
+        mvc.perform(get("/cards/new")
+                        .param("size", "own")
+                        .param("system", "INCH")
+                        .param("width", "1")
+                        .param("height", "1"))
+                .andExpect(content().string(containsString("Opening must be 1/2 to 24 in")));
     }
 
     @Test
@@ -116,7 +135,8 @@ class HomeControllerTest {
     }
 
     private static void assertThatItIs(Design design, Length width, Length height, MeasureSystem system, String name) {
-        assertThat(CardMaker.make(design).orThrow().form().finished()).isEqualTo(new Size(width, height));
+        assertThat(CardMaker.make(design, Materials.USUAL).orThrow().form().finished())
+                .isEqualTo(new Size(width, height));
         assertThat(design.system()).isEqualTo(system);
         assertThat(design.name()).isEqualTo(name);
     }

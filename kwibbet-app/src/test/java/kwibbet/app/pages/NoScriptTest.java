@@ -25,11 +25,11 @@ class NoScriptTest {
             assertThat(page.locator(".empty")).containsText("Nothing on the shelf yet");
             page.getByText("New card").click();
             page.getByText("Lay in the starter paper").click();
-            assertThat(page.locator(".papers li")).hasCount(4);
+            assertThat(page.locator(".papers li")).hasCount(5);
             page.navigate("http://127.0.0.1:" + port + "/cards/new");
-            page.locator("input[name=size][value=standard]").check();
+            page.locator("#new-size").selectOption("standard");
             page.getByText("Start the card").click();
-            assertThat(page.locator("h1 input")).hasValue("Standard card");
+            assertThat(page.locator("h1 input")).hasValue("Folded base");
 
             page.locator("#base-width").fill("1/2");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Apply"))
@@ -37,9 +37,13 @@ class NoScriptTest {
             assertThat(page.locator("#base-width-help")).containsText("must be 1 to 24 in");
             assertThat(page.locator("#base-width")).hasValue("1/2");
             page.goBack();
-            page.locator("#mat-paper").selectOption("starter-brown-square");
-            page.getByText("Add the mat").click();
+            page.locator("#add-it").click();
+            page.locator("#addition-paper").selectOption("starter-brown-square");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Apply"))
+                    .click();
             assertThat(page.locator("#chip-mat-1")).containsText("Brown card stock");
+            page.locator("#undo").click();
+            assertThat(page.locator("#chip-mat-1")).not().containsText("Brown card stock");
             page.locator("#undo").click();
             assertThat(page.locator("#chip-mat-1")).hasCount(0);
         }

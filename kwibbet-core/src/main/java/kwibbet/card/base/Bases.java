@@ -9,7 +9,18 @@ import kwibbet.card.Base;
 public final class Bases {
 
     /** In the order they are offered. */
-    public static final List<Base> ALL = List.of(new FoldedBase());
+    public static final List<Base> ALL = List.of(
+            new FoldedBase(),
+            new GateBase(),
+            new RollFold(),
+            new ZigzagBase(),
+            new WrapOverBase(),
+            new BridgedBase(),
+            new ShutterGate(),
+            new PinwheelBase(),
+            new ShapedBase(),
+            new PastFoldBase(),
+            new CustomStrip());
 
     private Bases() {}
 

@@ -5,20 +5,18 @@ import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.card.Base;
+import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
-import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
-import kwibbet.card.Score;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
+import kwibbet.card.base.Strip.Crease;
+import kwibbet.card.base.Strip.Leaf;
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
-import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
-import kwibbet.shape.Edge;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
 /**
@@ -31,31 +29,20 @@ import kwibbet.shape.Size;
 public record FoldedBase() implements Base {
 
     /** The width of the shut card. */
-    public static final Parameter.OfLength WIDTH = new Parameter.OfLength(
-            "width",
-            "Width",
-            "The shut card from left to right.",
-            Length.ofInches(1),
-            Length.ofInches(24),
-            Length.ofInches(5));
+    public static final Parameter.OfLength WIDTH = CardSides.WIDTH;
     /** The height of the shut card. */
-    public static final Parameter.OfLength HEIGHT = new Parameter.OfLength(
-            "height",
-            "Height",
-            "The shut card from top to bottom.",
-            Length.ofInches(1),
-            Length.ofInches(24),
-            Length.ofInches(7));
+    public static final Parameter.OfLength HEIGHT = CardSides.HEIGHT;
     /** The edge of the shut card at which it is folded. */
-    public static final Parameter.OfChoice FOLD = new Parameter.OfChoice(
+    public static final Parameter.OfChoice FOLD = Parameter.OfChoice.of(
             "fold",
             "Fold",
             "Where the shut card is folded.",
-            List.of(
-                    new Parameter.Choice(FoldedBase.AT_SIDE, "at the side"),
-                    new Parameter.Choice(FoldedBase.AT_TOP, "at the top")));
+            FoldedBase.AT_SIDE,
+            "at the side",
+            FoldedBase.AT_TOP,
+            "at the top");
     /** How much less deep the front is than the back. */
-    public static final Parameter.OfLength SHORT_BY = new Parameter.OfLength(
+    public static final Parameter.OfLength SHORT_BY = CardSides.length(
             "shortBy",
             "Front shorter by",
             "0 for a front as deep as the back.",
@@ -73,10 +60,10 @@ public record FoldedBase() implements Base {
     private static final String BACK = "back";
     private static final String CREASE = "fold";
     private static final List<Face> FACES = List.of(
-            new Face(FRONT, Side.OUTSIDE, "front"),
-            new Face(FRONT, Side.INSIDE, "inside front"),
-            new Face(BACK, Side.INSIDE, "inside back"),
-            new Face(BACK, Side.OUTSIDE, "back"));
+            Face.of(FRONT, Side.UNDER, "front"),
+            Face.of(FRONT, Side.UP, "inside front"),
+            Face.of(BACK, Side.UP, "inside back"),
+            Face.of(BACK, Side.UNDER, "back"));
 
     @Override
     public String key() {
@@ -99,55 +86,43 @@ public record FoldedBase() implements Base {
     }
 
     @Override
-    public Settings sized(Settings settings, Size finished) {
-        return settings.with(WIDTH, finished.width()).with(HEIGHT, finished.height());
+    public Size finished(Settings settings) {
+        return CardSides.finished(settings);
     }
 
     @Override
-    public Outcome<Form> form(Settings settings, MeasureSystem system) {
-        Size finished = new Size(settings.length(WIDTH), settings.length(HEIGHT));
-        boolean atSide = settings.choice(FOLD).equals(AT_SIDE);
-        Length depth = atSide ? finished.width() : finished.height();
-        Length front = depth.minus(settings.length(SHORT_BY));
+    public Settings sized(Settings settings, Size finished) {
+        return CardSides.sized(settings, finished);
+    }
+
+    /** The front ends at its free edge: the farther the score, the deeper the front. */
+    @Override
+    public Optional<Settings> moved(Settings settings, String score, Length at) {
+        Size finished = finished(settings);
+        Length depth = settings.is(FOLD, AT_SIDE) ? finished.width() : finished.height();
+        return Optional.of(settings.with(SHORT_BY, Length.max(depth.minus(at), Length.ZERO)));
+    }
+
+    @Override
+    public Outcome<Form> form(Brief brief) {
+        boolean atSide = brief.is(FOLD, AT_SIDE);
+        Size finished = finished(brief.settings());
+        Size acrossFold = atSide ? finished : finished.turned();
+        Length front = acrossFold.width().minus(brief.length(SHORT_BY));
         if (front.isShorterThan(SHALLOWEST_FRONT)) {
-            Figure most = Figure.of(Length.max(depth.minus(SHALLOWEST_FRONT), Length.ZERO), system);
+            Figure most = brief.figure(Length.max(acrossFold.width().minus(SHALLOWEST_FRONT), Length.ZERO));
             return Outcome.refused(
                     SHORT_BY.key(),
-                    "The front must stay " + Figure.of(SHALLOWEST_FRONT, system) + " deep: shorten it by " + most
+                    "The front must stay " + brief.figure(SHALLOWEST_FRONT) + " deep: shorten it by " + most
                             + " or less.");
         }
-        return Outcome.made(atSide ? foldedAtSide(finished, front) : foldedAtTop(finished, front));
-    }
-
-    private static Form foldedAtSide(Size finished, Length front) {
-        Rect frontArea = Rect.of(Length.ZERO, Length.ZERO, front, finished.height());
-        Rect backArea = Rect.of(front, Length.ZERO, finished.width(), finished.height());
-        Size flat = new Size(front.plus(finished.width()), finished.height());
-        return formOf(finished, flat, frontArea, backArea, Edge.LEFT, front, standing(138, 0, 10, 12));
-    }
-
-    private static Form foldedAtTop(Size finished, Length front) {
-        Rect frontArea = Rect.of(Length.ZERO, Length.ZERO, finished.width(), front);
-        Rect backArea = Rect.of(Length.ZERO, front, finished.width(), finished.height());
-        Size flat = new Size(finished.width(), front.plus(finished.height()));
-        return formOf(finished, flat, frontArea, backArea, Edge.TOP, front, standing(148, 16, 22, 8));
-    }
-
-    private static Form formOf(
-            Size finished, Size flat, Rect front, Rect back, Edge from, Length crease, Pose standing) {
-        Score score = new Score(CREASE, from, crease, Score.Fold.VALLEY);
-        List<Panel> panels = List.of(
-                new Panel(BACK, back, Optional.empty()),
-                new Panel(FRONT, front, Optional.of(new Panel.Hinge(BACK, CREASE))));
-        List<Pose> poses = List.of(
-                new Pose(Pose.SHUT, "shut", Map.of(CREASE, 180), 0, 0, 0),
-                new Pose("open", "open", Map.of(CREASE, 0), 0, 0, 0),
-                new Pose("behind", "from behind", Map.of(CREASE, 180), 0, 180, 0),
-                standing);
-        return new Form(flat, finished, List.of(score), panels, FACES, poses);
-    }
-
-    private static Pose standing(int angle, int lean, int yaw, int pitch) {
-        return new Pose(Pose.STANDING, "standing", Map.of(CREASE, angle), lean, yaw, pitch);
+        Strip strip = new Strip(
+                List.of(new Leaf(FRONT, front), new Leaf(BACK, acrossFold.width())),
+                List.of(Crease.valley(CREASE)),
+                1,
+                acrossFold.height());
+        List<Pose> poses = strip.poses(Map.of(CREASE, atSide ? 138 : 148), new Pose.View(0, 0, 10, 12));
+        Form form = Form.of(acrossFold, strip.piece(brief), strip.panels(), FACES, poses, List.of(CREASE));
+        return Outcome.made(atSide ? form : form.turned());
     }
 }

@@ -14,15 +14,17 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Design;
-import kwibbet.card.Fit;
+import kwibbet.card.Feature;
 import kwibbet.card.Host;
-import kwibbet.card.Layer;
+import kwibbet.card.PaperSlot;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
 import kwibbet.card.base.Bases;
+import kwibbet.card.feature.Features;
 import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
@@ -34,7 +36,7 @@ import kwibbet.shape.Size;
 public final class DesignDocument {
 
     /** The version of the form that is written; older ones are read, newer ones are refused. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     private static final String FORMAT = "kwibbet-design";
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -48,41 +50,45 @@ public final class DesignDocument {
         document.put("version", VERSION);
         document.put("name", design.name());
         document.put("system", design.system().name().toLowerCase(Locale.ROOT));
+        if (!design.notes().isEmpty()) {
+            document.put("notes", design.notes());
+        }
+        design.drawnFor().ifPresent(size -> document.putObject("drawnFor")
+                .put("width", size.width().toString())
+                .put("height", size.height().toString()));
         ObjectNode base = document.putObject("base");
         base.put("key", design.base().key());
-        base.put("paper", design.paper().value());
         base.put("foldAlongGrain", design.foldAlongGrain());
-        ObjectNode lengths = base.putObject("lengths");
-        sorted(design.settings().lengths()).forEach((key, length) -> lengths.put(key, length.toString()));
-        ObjectNode choices = base.putObject("choices");
-        sorted(design.settings().choices()).forEach(choices::put);
-        ArrayNode layers = document.putArray("layers");
-        design.layers().forEach(layer -> write(layer, layers.addObject()));
+        write(design.settings(), design.papers(), base);
+        ArrayNode additions = document.putArray("additions");
+        design.additions().forEach(addition -> write(addition, additions.addObject()));
         document.putObject("run")
                 .put("make", design.run().make())
                 .put("spares", design.run().spares());
         return JSON.writeValueAsString(document);
     }
 
-    private static <T> Map<String, T> sorted(Map<String, T> map) {
-        return new TreeMap<>(map);
+    private static void write(Settings settings, Map<String, PaperId> papers, ObjectNode node) {
+        ObjectNode slots = node.putObject("papers");
+        new TreeMap<>(papers).forEach((key, paper) -> slots.put(key, paper.value()));
+        ObjectNode lengths = node.putObject("lengths");
+        new TreeMap<>(settings.lengths()).forEach((key, length) -> lengths.put(key, length.toString()));
+        ObjectNode choices = node.putObject("choices");
+        new TreeMap<>(settings.choices()).forEach(choices::put);
+        ObjectNode counts = node.putObject("counts");
+        new TreeMap<>(settings.counts()).forEach(counts::put);
     }
 
-    private static void write(Layer layer, ObjectNode node) {
-        node.put("id", layer.id().value());
-        node.put("name", layer.name());
-        node.put("paper", layer.paper().value());
-        if (layer.host() instanceof Host.OnFace host) {
+    private static void write(Addition addition, ObjectNode node) {
+        node.put("id", addition.id().value());
+        node.put("name", addition.name());
+        node.put("feature", addition.feature().key());
+        if (addition.host() instanceof Host.OnFace host) {
             node.put("face", host.face());
-        } else if (layer.host() instanceof Host.OnLayer host) {
-            node.put("layer", host.layer().value());
+        } else if (addition.host() instanceof Host.OnPiece host) {
+            node.put("piece", host.piece().value());
         }
-        if (layer.fit() instanceof Fit.ByBorder fit) {
-            node.put("border", fit.border().toString());
-        } else if (layer.fit() instanceof Fit.BySize fit) {
-            node.put("width", fit.size().width().toString());
-            node.put("height", fit.size().height().toString());
-        }
+        write(addition.settings(), addition.papers(), node);
     }
 
     /**
@@ -109,19 +115,54 @@ public final class DesignDocument {
                 "It is of version " + version + "; this Kwibbet reads up to version " + VERSION + ".");
         Base base = Bases.find(string(document, "/base/key"))
                 .orElseThrow(() -> new Misfit("/base/key", "There is no such base."));
-        List<Layer> layers = new ArrayList<>();
-        for (int i = 0; i < document.path("layers").size(); i++) {
-            layers.add(layer(document, "/layers/" + i));
-        }
         return new Design(
                 string(document, "/name"),
                 system(document),
                 base,
-                settings(document),
-                new PaperId(string(document, "/base/paper")),
+                settings(document, "/base"),
+                version == 1
+                        ? Map.of(PaperSlot.PAPER.key(), new PaperId(string(document, "/base/paper")))
+                        : papers(document, "/base"),
                 document.at("/base/foldAlongGrain").asBoolean(false),
-                layers,
-                new Run(integer(document, "/run/make"), integer(document, "/run/spares")));
+                version == 1 ? FirstVersion.layers(document) : additions(document),
+                new Run(integer(document, "/run/make"), integer(document, "/run/spares")),
+                document.at("/notes").asString(""),
+                drawnFor(document));
+    }
+
+    private static List<Addition> additions(JsonNode document) {
+        List<Addition> additions = new ArrayList<>();
+        for (int i = 0; i < document.path("additions").size(); i++) {
+            additions.add(addition(document, "/additions/" + i));
+        }
+        return additions;
+    }
+
+    private static Addition addition(JsonNode document, String at) {
+        Feature feature = Features.find(string(document, at + "/feature"))
+                .orElseThrow(() -> new Misfit(at + "/feature", "There is no such feature."));
+        Host host = document.at(at + "/face").isMissingNode()
+                ? new Host.OnPiece(pieceId(document, at + "/piece"))
+                : new Host.OnFace(string(document, at + "/face"));
+        return new Addition(
+                pieceId(document, at + "/id"),
+                string(document, at + "/name"),
+                feature,
+                host,
+                settings(document, at),
+                papers(document, at));
+    }
+
+    private static Optional<Size> drawnFor(JsonNode document) {
+        return document.path("drawnFor").isMissingNode()
+                ? Optional.empty()
+                : Optional.of(new Size(positive(document, "/drawnFor/width"), positive(document, "/drawnFor/height")));
+    }
+
+    static Length positive(JsonNode document, String pointer) {
+        Length length = length(document, pointer);
+        require(length.isPositive(), pointer, "It must be more than 0.");
+        return length;
     }
 
     private static MeasureSystem system(JsonNode document) {
@@ -132,42 +173,36 @@ public final class DesignDocument {
                 .orElseThrow(() -> new Misfit("/system", "It must be “inch” or “metric”."));
     }
 
-    private static Settings settings(JsonNode document) {
+    private static Settings settings(JsonNode document, String at) {
         Map<String, Length> lengths = new HashMap<>();
-        for (String key : document.at("/base/lengths").propertyNames()) {
-            lengths.put(key, length(document, "/base/lengths/" + key));
+        for (String key : document.at(at + "/lengths").propertyNames()) {
+            lengths.put(key, length(document, at + "/lengths/" + escaped(key)));
         }
         Map<String, String> choices = new HashMap<>();
-        for (String key : document.at("/base/choices").propertyNames()) {
-            choices.put(key, string(document, "/base/choices/" + key));
+        for (String key : document.at(at + "/choices").propertyNames()) {
+            choices.put(key, string(document, at + "/choices/" + escaped(key)));
         }
-        return new Settings(lengths, choices);
-    }
-
-    private static Layer layer(JsonNode document, String at) {
-        Host host = document.at(at + "/face").isMissingNode()
-                ? new Host.OnLayer(pieceId(document, at + "/layer"))
-                : new Host.OnFace(string(document, at + "/face"));
-        return new Layer(
-                pieceId(document, at + "/id"),
-                string(document, at + "/name"),
-                host,
-                fit(document, at),
-                new PaperId(string(document, at + "/paper")));
-    }
-
-    private static Fit fit(JsonNode document, String at) {
-        if (!document.at(at + "/border").isMissingNode()) {
-            return new Fit.ByBorder(length(document, at + "/border"));
+        Map<String, Integer> counts = new HashMap<>();
+        for (String key : document.at(at + "/counts").propertyNames()) {
+            counts.put(key, integer(document, at + "/counts/" + escaped(key)));
         }
-        Length width = length(document, at + "/width");
-        Length height = length(document, at + "/height");
-        require(width.isPositive(), at + "/width", "It must be more than 0.");
-        require(height.isPositive(), at + "/height", "It must be more than 0.");
-        return new Fit.BySize(new Size(width, height));
+        return new Settings(lengths, choices, counts);
     }
 
-    private static PieceId pieceId(JsonNode document, String pointer) {
+    private static Map<String, PaperId> papers(JsonNode document, String at) {
+        Map<String, PaperId> papers = new HashMap<>();
+        for (String key : document.at(at + "/papers").propertyNames()) {
+            papers.put(key, new PaperId(string(document, at + "/papers/" + escaped(key))));
+        }
+        return papers;
+    }
+
+    /** A key as it stands in a JSON pointer, RFC 6901 section 3. */
+    private static String escaped(String key) {
+        return key.replace("~", "~0").replace("/", "~1");
+    }
+
+    static PieceId pieceId(JsonNode document, String pointer) {
         try {
             return new PieceId(string(document, pointer));
         } catch (IllegalArgumentException misnamed) {
@@ -175,7 +210,7 @@ public final class DesignDocument {
         }
     }
 
-    private static Length length(JsonNode document, String pointer) {
+    static Length length(JsonNode document, String pointer) {
         try {
             return Length.parse(string(document, pointer), MeasureSystem.INCH);
         } catch (LengthParseException unreadable) {
@@ -184,7 +219,7 @@ public final class DesignDocument {
         }
     }
 
-    private static String string(JsonNode document, String pointer) {
+    static String string(JsonNode document, String pointer) {
         JsonNode node = document.at(pointer);
         require(node.isString() && !node.asString().isBlank(), pointer, "Words are missing here.");
         return node.asString();

@@ -153,7 +153,9 @@ public final class Handout {
         flow.heading("Score list");
         for (ScoreStep step : plan.bench().score()) {
             flow.line(step.piece().name() + ", " + step.count() + " ×", step.sentence(system), 12);
-            flow.indented(step.otherHand(system), 10);
+            if (step.onBoard().isPresent()) {
+                flow.indented(step.otherHand(system), 10);
+            }
         }
         if (plan.bench().score().isEmpty()) {
             flow.line("", Phrase.of("Nothing to score."), 12);

@@ -70,15 +70,22 @@ final class PdfDrawing {
     private void area(Mark.Area area) throws IOException {
         if (area.fill() instanceof Fill.Paper paper) {
             content.setNonStrokingColor(pale(Color.decode(paper.colour().hex())));
-            path(area.outline());
-            content.closePath();
-            content.fill();
+            rings(area);
+            content.fillEvenOdd();
         }
         if (area.line() != Line.NONE) {
             pen(area.line());
-            path(area.outline());
-            content.closePath();
+            rings(area);
             content.stroke();
+        }
+    }
+
+    private void rings(Mark.Area area) throws IOException {
+        path(area.outline());
+        content.closePath();
+        for (List<Point> hole : area.holes()) {
+            path(hole);
+            content.closePath();
         }
     }
 

@@ -20,6 +20,9 @@ import kwibbet.wording.Phrase;
 /** Writes a drawing as one {@code svg} element. */
 public final class SvgWriter {
 
+    /** Pale enough to see through at the share that the style sheet and the element give it. */
+    private static final String FILM = "#d5e6ee\" fill-opacity=\".42";
+
     private final SvgOptions options;
     private final StringBuilder out = new StringBuilder();
 
@@ -103,15 +106,27 @@ public final class SvgWriter {
     }
 
     private void area(Mark.Area area) {
-        String fill = area.fill() instanceof Fill.Paper paper ? paper.colour().hex() : "none";
         out.append("<path class=\"")
                 .append(lineClass(area.line(), area.ink()))
                 .append(area.raised() ? " raised" : "")
+                .append(area.fill() instanceof Fill.Film ? " film" : "")
                 .append("\" fill=\"")
-                .append(fill)
-                .append("\" d=\"");
+                .append(fill(area.fill()))
+                .append(area.holes().isEmpty() ? "\" d=\"" : "\" fill-rule=\"evenodd\" d=\"");
         path(area.outline());
-        out.append("Z\"/>");
+        out.append('Z');
+        for (List<Point> hole : area.holes()) {
+            path(hole);
+            out.append('Z');
+        }
+        out.append("\"/>");
+    }
+
+    private static String fill(Fill fill) {
+        if (fill instanceof Fill.Paper paper) {
+            return paper.colour().hex();
+        }
+        return fill instanceof Fill.Film ? FILM : "none";
     }
 
     private void disc(Mark.Disc disc) {

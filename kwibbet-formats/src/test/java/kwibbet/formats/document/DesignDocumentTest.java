@@ -7,10 +7,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import kwibbet.card.Design;
 import kwibbet.card.Run;
 import kwibbet.card.base.FoldedBase;
+import kwibbet.card.feature.Mat;
 import kwibbet.formats.Samples;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
+import kwibbet.paper.PaperId;
+import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -23,13 +26,13 @@ class DesignDocumentTest {
     void whatIsWrittenIsReadBack() {
         assertThat(DesignDocument.read(TEXT).orThrow()).isEqualTo(DESIGN);
         Design metric = DESIGN.withSystem(MeasureSystem.METRIC)
-                .withBase(
-                        DESIGN.settings()
-                                .with(FoldedBase.WIDTH, Length.ofMillimetres(10_505, 100))
-                                .with(FoldedBase.HEIGHT, Length.ofTicks(700_001))
-                                .with(FoldedBase.FOLD, FoldedBase.AT_TOP),
-                        DESIGN.paper(),
-                        true)
+                .with(DESIGN.settings()
+                        .with(FoldedBase.WIDTH, Length.ofMillimetres(10_505, 100))
+                        .with(FoldedBase.HEIGHT, Length.ofTicks(700_001))
+                        .with(FoldedBase.FOLD, FoldedBase.AT_TOP))
+                .withPapers(DESIGN.papers(), true)
+                .withNotes("Score before lunch.")
+                .resized(new Size(Length.ofInches(4), Length.ofInches(6)))
                 .withRun(new Run(7, 3));
         assertThat(DesignDocument.read(DesignDocument.write(metric)).orThrow()).isEqualTo(metric);
     }
@@ -44,14 +47,15 @@ class DesignDocumentTest {
             delimiter = '|',
             quoteCharacter = '~',
             value = {
-                "\"version\":1|\"version\":2|/version|reads up to version 1",
-                "\"version\":1|\"version\":\"x\"|/version|whole number",
+                "\"version\":2|\"version\":3|/version|reads up to version 2",
+                "\"version\":2|\"version\":\"x\"|/version|whole number",
                 "kwibbet-design|other|/format|kwibbet-design",
                 "\"5 in\"|\"five\"|/base/lengths/width|not a length",
                 "\"key\":\"folded\"|\"key\":\"origami\"|/base/key|no such base",
-                "\"mat-2\"|\"Mat 2\"|/layers/1/id|lower-case",
-                "\"1/8 in\"|8|/layers/0/border|missing",
-                "\"2 in\"|\"0\"|/layers/1/width|more than 0",
+                "\"mat-2\"|\"Mat 2\"|/additions/1/id|lower-case",
+                "\"1/8 in\"|8|/additions/0/lengths/border|missing",
+                "\"feature\":\"mat\"|\"feature\":\"moat\"|/additions/0/feature|no such feature",
+                "\"papers\":{\"paper\":\"stock\"}|\"papers\":{\"paper\":7}|/base/papers/paper|missing",
                 "\"system\":\"inch\"|\"system\":\"ell\"|/system|inch",
                 "\"make\":24|\"make\":2.5|/run/make|whole number"
             })
@@ -62,6 +66,30 @@ class DesignDocumentTest {
             assertThat(reason.field()).isEqualTo(pointer);
             assertThat(reason.message()).contains(words);
         });
+    }
+
+    /** A document as the first version wrote it. */
+    @Test
+    void theFirstVersionIsStillRead() {
+        String first =
+                """
+                {"format":"kwibbet-design","version":1,"name":"Old","system":"inch",
+                 "base":{"key":"folded","paper":"night","foldAlongGrain":true,
+                         "lengths":{"width":"4 in"},"choices":{"fold":"top"}},
+                 "layers":[{"id":"mat-1","name":"Mat","paper":"oat","face":"front-outside","border":"1/8 in"},
+                           {"id":"mat-2","name":"Top","paper":"lamp","layer":"mat-1","width":"2 in","height":"3 in"}],
+                 "run":{"make":2,"spares":1}}""";
+        Design read = DesignDocument.read(first).orThrow();
+        assertThat(read.papers()).containsEntry("paper", new PaperId("night"));
+        assertThat(read.foldAlongGrain()).isTrue();
+        assertThat(read.additions())
+                .extracting(addition -> addition.feature().key())
+                .containsExactly("mat", "mat");
+        assertThat(read.additions().get(1).settings().length(Mat.HEIGHT)).isEqualTo(Length.ofInches(3));
+        assertThat(DesignDocument.read(DesignDocument.write(read)).orThrow()).isEqualTo(read);
+        assertThat(DesignDocument.read(first.replace("\"2 in\"", "\"0 in\"")).reasons())
+                .extracting(Refusal::field)
+                .containsExactly("/layers/1/width");
     }
 
     @Test

@@ -76,7 +76,7 @@ class SvgWriterTest {
     @Test
     void namesAreEscapedAndFractionsAreMarked() throws Exception {
         Element svg = read(SvgWriter.write(FLAT, SvgOptions.PICTURE));
-        assertThat(all(svg, "title")).extracting(Element::getTextContent).contains("Upper <mat> & \"co\" on the front");
+        assertThat(all(svg, "title")).extracting(Element::getTextContent).contains("Upper <mat> & \"co\", Lower mat");
         RunPlan small = Samples.plan(Samples.design("Small", "4 1/4", "5 1/2"));
         Drawing flat = FlatPicture.of(small.card(), small.shelf(), PieceId.BASE, TableScale.of(small.card()));
         assertThat(all(read(SvgWriter.write(flat, SvgOptions.PICTURE)), "tspan"))

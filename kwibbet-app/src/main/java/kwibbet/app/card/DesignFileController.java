@@ -1,0 +1,78 @@
+package kwibbet.app.card;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.formats.document.DesignDocument;
+import kwibbet.outcome.Outcome;
+
+/** Designs as files: kept outside, loaded again, copied. */
+@Controller
+class DesignFileController {
+
+    private final DesignStore designs;
+    private final Inventory inventory;
+
+    DesignFileController(DesignStore designs, Inventory inventory) {
+        this.designs = designs;
+        this.inventory = inventory;
+    }
+
+    @GetMapping("/cards/{id}/design.json")
+    ResponseEntity<String> download(@PathVariable String id) {
+        Design design = designs.get(id).design();
+        String file = design.name().replaceAll("[^\\p{L}\\p{N} -]", "").strip() + ".json";
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(file, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(DesignDocument.write(design));
+    }
+
+    /** A file that is damaged, newer, or makes no card here is refused with the place; nothing is kept of it. */
+    @PostMapping("/designs")
+    String load(@RequestParam MultipartFile file, RedirectAttributes after) throws IOException {
+        Outcome<Design> read = DesignDocument.read(new String(file.getBytes(), StandardCharsets.UTF_8));
+        Outcome<Design> made = read.then(
+                design -> CardMaker.make(design, inventory.materials()).then(card -> Outcome.made(design)));
+        if (made instanceof Outcome.Made<Design> design) {
+            return "redirect:/cards/" + designs.create(design.value()).id();
+        }
+        after.addFlashAttribute("loadProblem", problem(made));
+        return "redirect:/cards/new";
+    }
+
+    private static String problem(Outcome<Design> refused) {
+        var reason = refused.reasons().get(0);
+        return "That file was not loaded. " + (reason.field().isEmpty() ? "" : "At " + reason.field() + ": ")
+                + reason.message();
+    }
+
+    @PostMapping("/cards/{id}/duplicate")
+    String duplicate(@PathVariable String id) {
+        Design design = designs.get(id).design();
+        String name = design.name().length() > 50 ? design.name().substring(0, 50) : design.name();
+        return "redirect:/cards/"
+                + designs.create(design.withName(name + ", copy")).id();
+    }
+}

@@ -1,0 +1,62 @@
+package kwibbet.app.card;
+
+import java.util.List;
+
+import kwibbet.app.web.Entries;
+import kwibbet.app.web.Markup;
+import kwibbet.card.Craft;
+import kwibbet.card.Parameter;
+import kwibbet.card.Settings;
+import kwibbet.measure.MeasureSystem;
+
+/**
+ * A form field for one parameter.
+ *
+ * @param name its name in the form
+ * @param label what makers call it
+ * @param help one sentence
+ * @param value what it holds
+ * @param unit the unit of a length; empty for anything else
+ * @param choices the ways to choose; empty for a length or a count
+ */
+public record Field(String name, String label, String help, String value, String unit, List<Parameter.Choice> choices) {
+
+    private static final int MOST_SIDE_BY_SIDE = 2;
+
+    /** Copies the choices. */
+    public Field {
+        choices = List.copyOf(choices);
+    }
+
+    /** The fields of what has a meaning as the rest is set. */
+    static List<Field> of(Craft craft, Settings settings, Entries entries, MeasureSystem system) {
+        return craft.asked(settings).stream()
+                .map(parameter -> of(parameter, settings, entries, system))
+                .toList();
+    }
+
+    private static Field of(Parameter parameter, Settings settings, Entries entries, MeasureSystem system) {
+        String key = parameter.key();
+        if (parameter instanceof Parameter.OfLength length) {
+            String value = Markup.entry(settings.length(length), system);
+            return new Field(key, length.label(), length.sentence(), value, system.symbol(), List.of());
+        }
+        if (parameter instanceof Parameter.OfCount count) {
+            String value = String.valueOf(settings.count(count));
+            return new Field(key, count.label(), count.sentence(), value, "", List.of());
+        }
+        Parameter.OfChoice choice = (Parameter.OfChoice) parameter;
+        String value = entries.shown(key, settings.choice(choice));
+        return new Field(key, choice.label(), choice.sentence(), value, "", choice.choices());
+    }
+
+    /** Whether it is written in rather than chosen. */
+    public boolean isEntry() {
+        return choices.isEmpty();
+    }
+
+    /** Whether its choices stand side by side rather than in a list. */
+    public boolean isSideBySide() {
+        return choices.size() <= MOST_SIDE_BY_SIDE;
+    }
+}

@@ -1,0 +1,115 @@
+package kwibbet.app.demo;
+
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.Pattern;
+import kwibbet.paper.SheetSizes;
+import kwibbet.shape.Size;
+
+/** The papers of Lamplight Yard. */
+final class DemoPapers {
+
+    static final List<Paper> ALL = List.of(
+            card("night", "Night blue, 12 × 12", "#263a63", SheetSizes.TWELVE_SQUARE, Grain.UPRIGHT, 60, 55),
+            card("lamp", "Lamp yellow, 12 × 12", "#e9b44c", SheetSizes.TWELVE_SQUARE, Grain.UPRIGHT, 30, 55),
+            card("oat", "Oat, letter", "#efe3cb", SheetSizes.LETTER, Grain.UPRIGHT, 90, 30),
+            card("brick", "Brick, letter", "#a9523c", SheetSizes.LETTER, Grain.UPRIGHT, 40, 35),
+            card("moss", "Moss, 12 × 12", "#6f8560", SheetSizes.TWELVE_SQUARE, Grain.CROSSWISE, 48, 55),
+            pattern("spokes", "Spokes, 12 × 12", "#c9d3d6", Pattern.ONE_WAY, 16),
+            pattern("cogs", "Cogs, 12 × 12", "#d8c3a5", Pattern.ANY_WAY, 12),
+            card("chalk", "Chalk white, A4", "#faf8f2", SheetSizes.of(SheetSizes.Family.A, 4), Grain.UPRIGHT, 50, 20),
+            card("slate", "Slate, A4", "#5d6670", SheetSizes.of(SheetSizes.Family.A, 4), Grain.UPRIGHT, 30, 25),
+            of(
+                    "clear",
+                    "Clear film, letter",
+                    PaperKind.FILM,
+                    "#e4f0f4",
+                    SheetSizes.LETTER,
+                    Length.ofMillimetres(1, 10),
+                    20,
+                    60),
+            of(
+                    "foam",
+                    "Foam, A5",
+                    PaperKind.FOAM,
+                    "#f4f4f2",
+                    SheetSizes.of(SheetSizes.Family.A, 5),
+                    Length.ofMillimetres(2),
+                    6,
+                    80));
+
+    private DemoPapers() {}
+
+    private static Paper card(String id, String name, String colour, Size sheet, Grain grain, int onHand, int cents) {
+        return paper(id, name, PaperKind.CARD_STOCK, colour, sheet, Pattern.PLAIN, grain, 270, onHand, cents);
+    }
+
+    private static Paper pattern(String id, String name, String colour, Pattern pattern, int onHand) {
+        return paper(
+                id,
+                name,
+                PaperKind.PATTERNED,
+                colour,
+                SheetSizes.TWELVE_SQUARE,
+                pattern,
+                Grain.UNKNOWN,
+                160,
+                onHand,
+                70);
+    }
+
+    private static Paper paper(
+            String id,
+            String name,
+            PaperKind kind,
+            String colour,
+            Size sheet,
+            Pattern pattern,
+            Grain grain,
+            int weight,
+            int onHand,
+            int cents) {
+        Length caliper = kind == PaperKind.PATTERNED ? Length.ofMillimetres(1, 5) : Length.ofMillimetres(3, 10);
+        return new Paper(
+                new PaperId(id),
+                name,
+                kind,
+                sheet,
+                system(name),
+                new Colour(colour),
+                pattern,
+                grain,
+                weight,
+                caliper,
+                onHand,
+                cents);
+    }
+
+    private static Paper of(
+            String id, String name, PaperKind kind, String colour, Size sheet, Length caliper, int onHand, int cents) {
+        return new Paper(
+                new PaperId(id),
+                name,
+                kind,
+                sheet,
+                system(name),
+                new Colour(colour),
+                Pattern.PLAIN,
+                Grain.UNKNOWN,
+                140,
+                caliper,
+                onHand,
+                cents);
+    }
+
+    private static MeasureSystem system(String name) {
+        return name.contains(", A") ? MeasureSystem.METRIC : MeasureSystem.INCH;
+    }
+}

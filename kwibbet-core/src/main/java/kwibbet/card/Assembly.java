@@ -1,0 +1,400 @@
+package kwibbet.card;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+import kwibbet.measure.Figure;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Size;
+
+/** Puts additions on a base, one after the other. */
+final class Assembly {
+
+    /** Narrower than this, a trimmer's clamp no longer holds the piece; common practice, no source. */
+    static final Length NARROWEST = Length.ofInches(1, 8);
+    /** Tape is kept this far off every edge; common practice, no source. */
+    private static final Length TAPE_OFF_EDGE = Length.ofInches(1, 16);
+    /** Foam is kept twice as far off, since it squeezes out. */
+    private static final Length FOAM_OFF_EDGE = Length.ofInches(1, 8);
+
+    /** The width of tape at the edges of a pocket; common practice, no source. */
+    private static final Length POCKET_TAPE = Length.ofInches(1, 4);
+
+    private final Design design;
+    private final Materials materials;
+    private final Form form;
+    private final Growth growth;
+    private final Map<PieceId, Piece> pieces = new LinkedHashMap<>();
+    private final List<Panel> panels = new ArrayList<>();
+    private final List<Face> faces = new ArrayList<>();
+    private final Map<PieceId, String> places = new HashMap<>();
+    private final Map<PieceId, Adhesion> adhesions = new HashMap<>();
+    private final List<Work.Hollow> hollows = new ArrayList<>();
+    private final List<Supply> supplies = new ArrayList<>();
+    private final List<Form.Above> above = new ArrayList<>();
+    private final List<Direction> directions = new ArrayList<>();
+    private final List<Refusal> reasons = new ArrayList<>();
+
+    Assembly(Design design, Materials materials, Form form, Growth growth) {
+        this.design = design;
+        this.materials = materials;
+        this.form = form;
+        this.growth = growth;
+    }
+
+    Outcome<Card> build() {
+        form.pieces().forEach(piece -> pieces.put(piece.id(), piece));
+        panels.addAll(form.panels());
+        faces.addAll(form.faces());
+        above.addAll(form.above());
+        form.holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
+        design.additions().forEach(this::add);
+        if (!reasons.isEmpty()) {
+            return Outcome.refused(reasons);
+        }
+        hollows.forEach(this::cutOutMiddle);
+        List<Join> joins =
+                panels.stream().flatMap(panel -> join(panel).stream()).toList();
+        joins.forEach(this::supplyOf);
+        return Outcome.made(new Card(
+                design,
+                materials,
+                form,
+                List.copyOf(pieces.values()),
+                panels,
+                faces,
+                joins,
+                supplies,
+                above,
+                directions));
+    }
+
+    private void add(Addition addition) {
+        Settings settings = growth.grown(addition.feature(), addition.settings());
+        List<Refusal> outOfRange = CardMaker.outOfRange(addition.feature(), settings, design.system());
+        if (!CardMaker.isName(addition.name())) {
+            refuse(addition, new Refusal("name", "Give it a name of 1 to 60 letters."));
+        } else if (!outOfRange.isEmpty()) {
+            outOfRange.forEach(reason -> refuse(addition, reason));
+        } else if (pieces.containsKey(addition.id())) {
+            refuse(
+                    addition,
+                    new Refusal("on", "Two pieces are called “" + addition.id().value() + "”."));
+        } else {
+            Brief brief = new Brief(settings, addition.papers(), design.system(), materials);
+            Outcome<Work> work = site(addition, brief).then(site -> {
+                places.put(addition.id(), site.place());
+                return addition.feature().work(site);
+            });
+            work.reasons().forEach(reason -> refuse(addition, reason));
+            if (work instanceof Outcome.Made<Work> made) {
+                take(addition, made.value());
+            }
+        }
+    }
+
+    private void refuse(Addition addition, Refusal reason) {
+        reasons.add(reason.at(addition.id().value() + "." + reason.field()));
+    }
+
+    private Outcome<Site> site(Addition addition, Brief brief) {
+        if (addition.host() instanceof Host.OnFace host) {
+            return faces.stream()
+                    .filter(face -> face.key().equals(host.face()))
+                    .findFirst()
+                    .map(face -> Outcome.made(onFace(addition, brief, face)))
+                    .orElseGet(() -> Outcome.refused(
+                            "on", "This base has no face “" + host.face() + "” for " + addition.name() + "."));
+        }
+        PieceId lower = ((Host.OnPiece) addition.host()).piece();
+        Optional<Panel> panel =
+                panels.stream().filter(each -> each.piece().equals(lower)).findFirst();
+        if (panel.isEmpty()
+                || form.pieces().stream().anyMatch(piece -> piece.id().equals(lower))) {
+            return Outcome.refused("on", "What " + addition.name() + " sits on is not there.");
+        }
+        return Outcome.made(site(
+                addition,
+                brief,
+                panel.get(),
+                Side.UP,
+                Placement.SAME,
+                piece(lower).name()));
+    }
+
+    private Site onFace(Addition addition, Brief brief, Face face) {
+        Panel panel = panel(face.panel());
+        Placement frame = Site.frameOn(panel, face);
+        return site(addition, brief, panel, face.side(), frame, face.title());
+    }
+
+    private Site site(Addition addition, Brief brief, Panel panel, Side side, Placement frame, String place) {
+        Region room = Region.of(panel.outline()).in(frame.inverse());
+        Others others = new Others(panel, side, frame);
+        return new Site(
+                addition.id(),
+                addition.name(),
+                brief,
+                panel.piece(),
+                panel.key(),
+                side,
+                place,
+                frame,
+                room,
+                below(panel, frame),
+                others.behind(),
+                others.beside());
+    }
+
+    private List<Site.Deeper> below(Panel panel, Placement frame) {
+        List<Site.Deeper> below = new ArrayList<>();
+        Panel upper = panel;
+        Placement deeper = frame;
+        while (upper.hanging() instanceof Panel.Stuck stuck) {
+            deeper = deeper.within(stuck.placement());
+            upper = panel(stuck.panel());
+            below.add(new Site.Deeper(upper.piece(), upper, stuck.side(), deeper, List.of()));
+        }
+        return below;
+    }
+
+    /** The other panels of the base, as they lie when the card is shut, in the frame of a site on one of them. */
+    private final class Others {
+
+        private final ShutFold shut =
+                ShutFold.of(panels, List.copyOf(pieces.values()), form.pose(Pose.SHUT), form.closing());
+        private final Placement table;
+        private final Placement frame;
+        private final int level;
+        private final boolean facesUp;
+        private final Region room;
+
+        Others(Panel panel, Side side, Placement frame) {
+            this.frame = frame;
+            this.table = shut.of(panel.key());
+            this.level = shut.level(panel.key());
+            this.facesUp = (side == Side.UP) != table.mirrored();
+            this.room = Region.of(panel.outline()).in(table);
+        }
+
+        /** What is seen through an opening here: panels further from the eye. */
+        List<Site.Deeper> behind() {
+            return form.panels().stream()
+                    .filter(other -> facesUp ? shut.level(other.key()) < level : shut.level(other.key()) > level)
+                    .filter(this::overlaps)
+                    .sorted(Comparator.comparingInt(other -> Math.abs(shut.level(other.key()) - level)))
+                    .map(this::deeper)
+                    .toList();
+        }
+
+        List<Site.Deeper> beside() {
+            return form.panels().stream()
+                    .filter(other -> !overlaps(other))
+                    .map(this::deeper)
+                    .toList();
+        }
+
+        private boolean overlaps(Panel other) {
+            Region there = Region.of(other.outline()).in(shut.of(other.key()));
+            return Overlay.sharedArea(there, room) > Overlay.NOTHING;
+        }
+
+        private Site.Deeper deeper(Panel other) {
+            Placement there = shut.of(other.key());
+            Side seen = facesUp != there.mirrored() ? Side.UP : Side.UNDER;
+            Placement onOther = frame.within(table).within(there.inverse());
+            return new Site.Deeper(other.piece(), other, seen, onOther, covers(other, seen, onOther));
+        }
+
+        private List<Site.Deeper> covers(Panel lower, Side seen, Placement onLower) {
+            List<Site.Deeper> covers = new ArrayList<>();
+            for (Panel panel : panels) {
+                if (panel.hanging() instanceof Panel.Stuck stuck
+                        && stuck.panel().equals(lower.key())
+                        && stuck.side() == seen) {
+                    Placement onUpper = onLower.within(stuck.placement().inverse());
+                    Side upper = stuck.placement().mirrored() ? seen.opposite() : seen;
+                    covers.add(new Site.Deeper(panel.piece(), panel, upper, onUpper, List.of()));
+                    covers.addAll(covers(panel, upper, onUpper));
+                }
+            }
+            return covers;
+        }
+    }
+
+    private void take(Addition addition, Work work) {
+        for (Piece piece : work.pieces()) {
+            Size size = piece.size();
+            if (Length.min(size.width(), size.height()).isShorterThan(NARROWEST)) {
+                String least = Figure.of(NARROWEST, design.system()).toString();
+                refuse(addition, new Refusal("form", piece.name() + " would be less than " + least + " wide."));
+            }
+            pieces.put(piece.id(), piece);
+            places.putIfAbsent(piece.id(), addition.name());
+        }
+        panels.addAll(work.panels());
+        faces.addAll(work.faces());
+        supplies.addAll(work.supplies());
+        hollows.addAll(work.hollows());
+        work.holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
+        work.scores().forEach(on -> change(on.piece(), piece -> piece.scored(List.of(on.what()))));
+        work.slits().forEach(on -> change(on.piece(), piece -> piece.slit(on.what())));
+        work.zones().forEach(on -> change(on.piece(), piece -> piece.zoned(on.what())));
+        work.freed()
+                .forEach(part -> panels.replaceAll(
+                        panel -> panel.key().equals(part.panel()) ? panel.freeing(part.outline()) : panel));
+        above.addAll(work.above());
+        directions.addAll(work.directions());
+        work.openings().forEach(on -> open(addition, on));
+    }
+
+    private void open(Addition addition, Work.On<Opening> on) {
+        Piece piece = piece(on.piece());
+        Outline outline = on.what().outline();
+        if (!Overlay.contains(Region.of(piece.outline()), outline)) {
+            refuse(
+                    addition,
+                    new Refusal("form", "The " + on.what().name() + " runs past the edge of " + piece.name() + "."));
+            return;
+        }
+        boolean cutTwice = piece.openings().stream()
+                .anyMatch(
+                        other -> Overlay.sharedArea(Region.of(other.outline()), Region.of(outline)) > Overlay.NOTHING);
+        if (cutTwice) {
+            String words = "The " + on.what().name() + " runs into another one in " + piece.name() + ".";
+            refuse(addition, new Refusal("form", words));
+            return;
+        }
+        change(on.piece(), each -> each.opened(on.what()));
+    }
+
+    private void change(PieceId id, UnaryOperator<Piece> change) {
+        pieces.put(id, change.apply(piece(id)));
+    }
+
+    private Piece piece(PieceId id) {
+        return Objects.requireNonNull(pieces.get(id), () -> "no piece " + id);
+    }
+
+    private Panel panel(String key) {
+        return panels.stream()
+                .filter(panel -> panel.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Only a rectangle under a rectangle is cut out with straight cuts; anything else keeps its middle. */
+    private void cutOutMiddle(Work.Hollow hollow) {
+        Optional<Rect> hidden = panels.stream()
+                .filter(panel -> panel.hanging() instanceof Panel.Stuck stuck
+                        && stuck.side() == Side.UP
+                        && panel(stuck.panel()).piece().equals(hollow.piece())
+                        && panel.outline().isRectangle()
+                        && piece(panel.piece()).openings().isEmpty())
+                .map(panel -> panel.outline().in(((Panel.Stuck) panel.hanging()).placement()))
+                .flatMap(zone -> Overlay.inset(zone, hollow.lap()).stream())
+                .map(Outline::bounds)
+                .max(Comparator.comparingDouble(rect -> rect.size().area()));
+        Piece piece = piece(hollow.piece());
+        hidden.filter(rect -> piece.isRectangle() && piece.outline().bounds().contains(rect))
+                .filter(rect -> piece.openings().isEmpty())
+                .ifPresent(rect -> change(
+                        hollow.piece(),
+                        each -> each.opened(new Opening(
+                                hollow.piece(),
+                                "hidden middle",
+                                new CutShape(CutShape.Kind.RECTANGLE, rect.size()),
+                                Placement.at(rect.corner())))));
+    }
+
+    private Optional<Join> join(Panel panel) {
+        if (!(panel.hanging() instanceof Panel.Stuck stuck)) {
+            return Optional.empty();
+        }
+        Panel lower = panel(stuck.panel());
+        Adhesion adhesion = Optional.ofNullable(adhesions.get(panel.piece())).orElse(Adhesion.FLAT);
+        Outline zone = panel.outline().in(stuck.placement());
+        return Optional.of(new Join(
+                panel.piece(),
+                lower.piece(),
+                lower.key(),
+                stuck.side(),
+                Optional.ofNullable(places.get(panel.piece())).orElse(placeOf(lower, stuck.side())),
+                stuck.placement(),
+                zone,
+                adhesion,
+                adhesive(panel, lower, stuck, adhesion)));
+    }
+
+    private String placeOf(Panel lower, Side side) {
+        return faces.stream()
+                .filter(face -> face.panel().equals(lower.key()) && face.side() == side)
+                .map(Face::title)
+                .findFirst()
+                .orElse(piece(lower.piece()).name());
+    }
+
+    /** Adhesive goes where both pieces have paper, off every edge, so that none shows. */
+    private List<Region> adhesive(Panel upper, Panel lower, Panel.Stuck stuck, Adhesion adhesion) {
+        if (adhesion.kind() == Adhesion.Kind.NONE) {
+            return List.of();
+        }
+        Region above = upper.material(piece(upper.piece())).in(stuck.placement());
+        Length off = adhesion.kind() == Adhesion.Kind.FOAM ? FOAM_OFF_EDGE : TAPE_OFF_EDGE;
+        List<Region> stuckOver = Overlay.shared(above, lower.material(piece(lower.piece()))).stream()
+                .flatMap(both -> Overlay.inset(both, off).stream())
+                .toList();
+        if (adhesion.kind() != Adhesion.Kind.THREE_EDGES) {
+            return stuckOver;
+        }
+        Region pocket = Region.of(inside(upper.outline().bounds())).in(stuck.placement());
+        return stuckOver.stream()
+                .flatMap(region -> Overlay.without(region, pocket).stream())
+                .toList();
+    }
+
+    /** What a pocket keeps free: all but a tape's width at the sides and the bottom. */
+    private static Outline inside(Rect pocket) {
+        Length width = pocket.size().width().minus(POCKET_TAPE.multipliedBy(2));
+        Length height = pocket.size().height().minus(POCKET_TAPE);
+        Length tick = Length.ofTicks(1);
+        return Outline.of(Rect.of(
+                pocket.left().plus(POCKET_TAPE), pocket.top(), Length.max(width, tick), Length.max(height, tick)));
+    }
+
+    private void supplyOf(Join join) {
+        double round = join.adhesive().stream()
+                .mapToDouble(region -> region.outline().perimeter()
+                        + region.holes().stream()
+                                .mapToDouble(Outline::perimeter)
+                                .sum())
+                .sum();
+        if (round > 0) {
+            supplies.add(Supply.length(
+                    join.upper(),
+                    tape(join.adhesion()),
+                    Length.nearestInches(round).roundedUpTo(materials.trim()).shown()));
+        }
+    }
+
+    private String tape(Adhesion adhesion) {
+        return adhesion.kind() == Adhesion.Kind.FOAM
+                ? "foam tape, " + Figure.of(adhesion.height(), design.system()) + " high"
+                : "tape";
+    }
+}

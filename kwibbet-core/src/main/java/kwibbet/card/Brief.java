@@ -1,0 +1,59 @@
+package kwibbet.card;
+
+import java.util.Map;
+
+import kwibbet.measure.Figure;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperId;
+
+/**
+ * What a maker asks of a base or a feature.
+ *
+ * @param settings its parameters
+ * @param papers the papers chosen, by the key of their slot
+ * @param system the system figures are said in
+ * @param materials what thickness and roundings are worked out from
+ */
+public record Brief(Settings settings, Map<String, PaperId> papers, MeasureSystem system, Materials materials) {
+
+    /** Copies the papers. */
+    public Brief {
+        papers = Map.copyOf(papers);
+    }
+
+    /** The length set. */
+    public Length length(Parameter.OfLength parameter) {
+        return settings.length(parameter);
+    }
+
+    /** The key of the choice made. */
+    public String choice(Parameter.OfChoice parameter) {
+        return settings.choice(parameter);
+    }
+
+    /** Whether a choice was made. */
+    public boolean is(Parameter.OfChoice parameter, String choice) {
+        return settings.choice(parameter).equals(choice);
+    }
+
+    /** The count set. */
+    public int count(Parameter.OfCount parameter) {
+        return settings.count(parameter);
+    }
+
+    /** What a slot is cut from. */
+    public PaperId paper(PaperSlot slot) {
+        return materials.paper(slot, papers);
+    }
+
+    /** The thickness of what a slot is cut from. */
+    public Length caliper(PaperSlot slot) {
+        return materials.caliper(paper(slot));
+    }
+
+    /** A length as it is said to the maker. */
+    public Figure figure(Length length) {
+        return Figure.of(length, system);
+    }
+}

@@ -1,0 +1,29 @@
+package kwibbet.card;
+
+import java.util.List;
+
+/** Something a maker can choose and set: a base or a feature. */
+public interface Craft {
+
+    /** Names it in forms and documents; never changes once a design may hold it. */
+    String key();
+
+    /** What makers call it. */
+    String title();
+
+    /** One sentence that says what it is. */
+    String sentence();
+
+    /** All that can be set, in the order it is asked. */
+    List<Parameter> parameters();
+
+    /** What has a meaning as the rest is set. */
+    default List<Parameter> asked(Settings settings) {
+        return parameters();
+    }
+
+    /** The papers it is cut from. */
+    default List<PaperSlot> papers() {
+        return List.of(PaperSlot.PAPER);
+    }
+}

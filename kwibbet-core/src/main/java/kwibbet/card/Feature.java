@@ -1,0 +1,25 @@
+package kwibbet.card;
+
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+
+/** Something done to a panel: a record without components, since all that varies is in the {@link Settings}. */
+public interface Feature extends Craft {
+
+    /**
+     * What it adds to the card, or why it cannot be made; the fields of the refusals are keys of parameters.
+     *
+     * @param site where it is to be, with its settings, each within its parameter's range
+     */
+    Outcome<Work> work(Site site);
+
+    /** How far its first piece reaches past what is placed, on each side: the frame of a window, the frame of a shaker. */
+    default Length inset(Settings settings) {
+        return Length.ZERO;
+    }
+
+    /** Whether further layers on the same face go on top of it rather than beside it. */
+    default boolean isLayer() {
+        return false;
+    }
+}

@@ -1,0 +1,57 @@
+package kwibbet.card;
+
+import java.util.Map;
+
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Size;
+
+/**
+ * How the entered lengths of a design follow the size of its card.
+ *
+ * @param from the size they were entered for
+ * @param to the size they are wanted for
+ * @param marks what grown lengths are rounded to, so that they can be cut
+ */
+record Growth(Size from, Size to, Graduation marks) {
+
+    static Growth of(Design design) {
+        Graduation marks = design.system() == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        Size finished = design.finished();
+        return new Growth(design.drawnFor().orElse(finished), finished, marks);
+    }
+
+    Settings grown(Craft craft, Settings settings) {
+        if (from.equals(to)) {
+            return settings;
+        }
+        Settings grown = settings;
+        for (Parameter parameter : craft.parameters()) {
+            if (parameter instanceof Parameter.OfLength length && isEntered(length, settings)) {
+                grown = grown.with(length, grown(settings.length(length), length.follows()));
+            }
+        }
+        return grown;
+    }
+
+    private static boolean isEntered(Parameter.OfLength parameter, Settings settings) {
+        Map<String, Length> entered = settings.lengths();
+        return parameter.follows() != Parameter.Follows.NOTHING && entered.containsKey(parameter.key());
+    }
+
+    private Length grown(Length length, Parameter.Follows follows) {
+        double across = to.width().toInches() / from.width().toInches();
+        double down = to.height().toInches() / from.height().toInches();
+        double factor =
+                switch (follows) {
+                    case NOTHING -> 1;
+                    case WIDTH -> across;
+                    case HEIGHT -> down;
+                    case BOTH -> Math.min(across, down);
+                };
+        return Length.ofTicks(Math.round(length.toTicks() * factor))
+                .roundedTo(marks)
+                .shown();
+    }
+}

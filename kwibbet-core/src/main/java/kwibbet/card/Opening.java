@@ -1,0 +1,32 @@
+package kwibbet.card;
+
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Rect;
+
+/**
+ * A hole cut through a piece by a die, a punch or a knife.
+ *
+ * @param owner what it is cut for: the id of the piece or addition that asked for it
+ * @param name what makers call it, as {@code opening} or {@code hole}
+ * @param shape its shape
+ * @param at where the box of the shape lies on the piece
+ */
+public record Opening(PieceId owner, String name, CutShape shape, Placement at) {
+
+    /** Its outline on the piece. */
+    public Outline outline() {
+        return shape.outline().in(at);
+    }
+
+    /** This opening in the outer frame of {@code placement}. */
+    public Opening in(Placement placement) {
+        return new Opening(owner, name, shape, at.within(placement));
+    }
+
+    /** The smallest upright rectangle around it. */
+    public Rect bounds() {
+        return outline().bounds();
+    }
+}

@@ -1,0 +1,124 @@
+package kwibbet.card;
+
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Size;
+
+/**
+ * The place a feature is made at, in a frame of its own: upright as the finished card is looked at, seen from the face it is
+ * done to, zero at the left top corner of the room there.
+ *
+ * @param id the id of the feature's first piece
+ * @param name what the maker calls the feature
+ * @param brief its settings
+ * @param piece the piece it is done to
+ * @param panel the key of the panel of that piece
+ * @param side the face of that panel
+ * @param place what makers call the place, as {@code front} or the name of a layer
+ * @param frame where the site's frame lies on the piece
+ * @param room what there is to work on
+ * @param below the pieces this one is stuck to, the nearest first
+ * @param behind the other panels of the base it lies before when the card is shut, the nearest first
+ * @param beside the other panels of the base that lie neither before it nor behind it when the card is shut
+ */
+public record Site(
+        PieceId id,
+        String name,
+        Brief brief,
+        PieceId piece,
+        String panel,
+        Side side,
+        String place,
+        Placement frame,
+        Region room,
+        List<Deeper> below,
+        List<Deeper> behind,
+        List<Deeper> beside) {
+
+    /**
+     * Something beneath the site.
+     *
+     * @param piece the piece
+     * @param panel the panel of it that lies there
+     * @param side the face that is turned to the site
+     * @param frame where the site's frame lies on that piece
+     * @param covers what is stuck to that face, from the bottom up
+     */
+    public record Deeper(PieceId piece, Panel panel, Side side, Placement frame, List<Deeper> covers) {
+        /** Copies the list. */
+        public Deeper {
+            covers = List.copyOf(covers);
+        }
+    }
+
+    /** Copies the lists. */
+    public Site {
+        below = List.copyOf(below);
+        behind = List.copyOf(behind);
+        beside = List.copyOf(beside);
+    }
+
+    /**
+     * The frame of a site on a face of a panel: upright as the face is looked at, zero at the left top corner of the panel there.
+     *
+     * @return where that frame lies on the piece of the panel
+     */
+    public static Placement frameOn(Panel panel, Face face) {
+        Placement turned = new Placement(Point.ORIGIN, face.upright(), face.side() == Side.UNDER);
+        Rect seen = panel.outline().in(turned.inverse()).bounds();
+        return Placement.at(seen.corner()).within(turned);
+    }
+
+    /** The size of the room. */
+    public Size size() {
+        return room.outline().bounds().size();
+    }
+
+    /** The id of a further piece of the feature. */
+    public PieceId part(String suffix) {
+        return new PieceId(id.value() + "-" + suffix);
+    }
+
+    /** Where a piece lies on the site's piece when its left top corner is at {@code corner}. */
+    public Placement at(Point corner) {
+        return Placement.at(corner).within(frame);
+    }
+
+    /** A piece lying on the site. */
+    public Panel on(Piece upper, Point corner) {
+        return Panel.stuck(upper.id().value(), upper.id(), upper.outline(), panel, side, at(corner));
+    }
+
+    /** A piece lying on the other face of the site's panel, its up face against it. */
+    public Panel behind(Piece lower, Point corner) {
+        return Panel.stuck(lower.id().value(), lower.id(), lower.outline(), panel, side.opposite(), at(corner));
+    }
+
+    /** An opening cut for this feature, in the frame of the site's piece. */
+    public Opening opening(String what, CutShape shape, Point corner) {
+        return new Opening(id, what, shape, at(corner));
+    }
+
+    /** A zone on the face of the site, in the frame of its piece. */
+    public Zone zone(Outline outline, Zone.Use use, String words) {
+        return new Zone(id, side, outline.in(frame), use, words);
+    }
+
+    /** The size of a piece that leaves {@code border} of the room on each side; nothing positive where it is too small. */
+    public List<Outline> within(Length border) {
+        return Overlay.inset(room.outline(), border);
+    }
+
+    /** The whole room as a rectangle. */
+    public Rect bounds() {
+        return room.outline().bounds();
+    }
+}

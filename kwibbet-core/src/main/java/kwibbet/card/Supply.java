@@ -1,0 +1,52 @@
+package kwibbet.card;
+
+import kwibbet.measure.Length;
+
+/**
+ * Something used up that is not cut from a sheet.
+ *
+ * @param owner what it is used for
+ * @param name what makers call it, as {@code foam tape, 1/8 in high}
+ * @param amount how much of it one card takes
+ */
+public record Supply(PieceId owner, String name, Amount amount) {
+
+    /** How much. */
+    public sealed interface Amount {}
+
+    /**
+     * So much off a roll.
+     *
+     * @param length along the roll
+     */
+    public record OfLength(Length length) implements Amount {}
+
+    /**
+     * So many.
+     *
+     * @param count at least 1
+     */
+    public record OfCount(int count) implements Amount {}
+
+    /**
+     * So much filler.
+     *
+     * @param cubicInches its volume
+     */
+    public record OfVolume(double cubicInches) implements Amount {}
+
+    /** A stretch of something. */
+    public static Supply length(PieceId owner, String name, Length length) {
+        return new Supply(owner, name, new OfLength(length));
+    }
+
+    /** Several of something. */
+    public static Supply count(PieceId owner, String name, int count) {
+        return new Supply(owner, name, new OfCount(count));
+    }
+
+    /** A volume of something. */
+    public static Supply volume(PieceId owner, String name, double cubicInches) {
+        return new Supply(owner, name, new OfVolume(cubicInches));
+    }
+}

@@ -1,0 +1,61 @@
+package kwibbet.card;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.wording.Phrase;
+
+/**
+ * What one card uses up besides paper: each thing once.
+ *
+ * @param name what makers call it
+ * @param total all of it for one card
+ */
+public record SupplyList(String name, Supply.Amount total) {
+
+    /** The supplies of a card, in the order they are first needed. */
+    public static List<SupplyList> of(Card card) {
+        Map<String, Supply.Amount> totals = new LinkedHashMap<>();
+        card.supplies().forEach(supply -> totals.merge(supply.name(), supply.amount(), SupplyList::sum));
+        List<SupplyList> lines = new ArrayList<>();
+        totals.forEach((name, total) -> lines.add(new SupplyList(name, total)));
+        return lines;
+    }
+
+    /** Things of one name are measured alike; should they not be, the first stands. */
+    private static Supply.Amount sum(Supply.Amount one, Supply.Amount other) {
+        if (one instanceof Supply.OfLength first && other instanceof Supply.OfLength second) {
+            return new Supply.OfLength(first.length().plus(second.length()));
+        }
+        if (one instanceof Supply.OfCount first && other instanceof Supply.OfCount second) {
+            return new Supply.OfCount(Math.addExact(first.count(), second.count()));
+        }
+        if (one instanceof Supply.OfVolume first && other instanceof Supply.OfVolume second) {
+            return new Supply.OfVolume(first.cubicInches() + second.cubicInches());
+        }
+        return one;
+    }
+
+    /** The line as it is read; lengths to the next whole inch or centimetre up, since a roll is cut generously. */
+    public Phrase words(MeasureSystem system) {
+        Phrase.Writer writer = Phrase.in(system).words(name + ": ");
+        if (total instanceof Supply.OfLength length) {
+            Length unit = system == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(10);
+            long units = length.length().minus(Length.ofTicks(1)).dividedBy(unit) + 1;
+            return writer.length(unit.multipliedBy(units)).end();
+        }
+        if (total instanceof Supply.OfCount count) {
+            return writer.words(String.valueOf(count.count())).end();
+        }
+        double inches = ((Supply.OfVolume) total).cubicInches();
+        String volume = system == MeasureSystem.INCH
+                ? String.format(Locale.ROOT, "%.2f cu in", inches)
+                : String.format(Locale.ROOT, "%.1f ml", inches * Math.pow(2.54, 3));
+        return writer.words(volume).end();
+    }
+}

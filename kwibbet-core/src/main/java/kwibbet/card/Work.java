@@ -1,0 +1,213 @@
+package kwibbet.card;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Segment;
+import kwibbet.wording.Phrase;
+
+/**
+ * What a feature comes to.
+ *
+ * @param pieces what is cut for it
+ * @param panels the panels of those pieces, each after the one it hangs on
+ * @param faces faces of them that further things can be stuck to, besides the top of each piece
+ * @param openings what is cut through pieces that are there already
+ * @param slits cuts inside pieces that are there already
+ * @param scores creases on pieces that are there already
+ * @param zones areas of pieces that are there already
+ * @param supplies what is used up
+ * @param holdings what holds its pieces
+ * @param hollows pieces whose hidden middle is cut out
+ * @param freed parts of panels that are there already which are cut free and fold on their own
+ * @param above which panel lies over which where folding does not tell
+ * @param directions what to do besides cutting, folding and sticking
+ */
+public record Work(
+        List<Piece> pieces,
+        List<Panel> panels,
+        List<Face> faces,
+        List<On<Opening>> openings,
+        List<On<Segment>> slits,
+        List<On<Score>> scores,
+        List<On<Zone>> zones,
+        List<Supply> supplies,
+        List<Holding> holdings,
+        List<Hollow> hollows,
+        List<Freed> freed,
+        List<Form.Above> above,
+        List<Direction> directions) {
+
+    /**
+     * Something on a piece that is there already.
+     *
+     * @param piece the piece
+     * @param what what is done to it, in its frame
+     * @param <T> the kind of thing
+     */
+    public record On<T>(PieceId piece, T what) {}
+
+    /**
+     * What holds one of the pieces; flat tape where nothing is said.
+     *
+     * @param piece the piece
+     * @param adhesion what holds it
+     */
+    public record Holding(PieceId piece, Adhesion adhesion) {}
+
+    /**
+     * A piece whose middle is cut out where another hides it.
+     *
+     * @param piece the piece
+     * @param lap what is kept under what hides it, on each side
+     */
+    public record Hollow(PieceId piece, Length lap) {}
+
+    /**
+     * A part of a panel that is cut free but for one score.
+     *
+     * @param panel the key of the panel it was part of
+     * @param outline the part
+     */
+    public record Freed(String panel, Outline outline) {}
+
+    /** Copies the lists. */
+    public Work {
+        pieces = List.copyOf(pieces);
+        panels = List.copyOf(panels);
+        faces = List.copyOf(faces);
+        openings = List.copyOf(openings);
+        slits = List.copyOf(slits);
+        scores = List.copyOf(scores);
+        zones = List.copyOf(zones);
+        supplies = List.copyOf(supplies);
+        holdings = List.copyOf(holdings);
+        hollows = List.copyOf(hollows);
+        freed = List.copyOf(freed);
+        above = List.copyOf(above);
+        directions = List.copyOf(directions);
+    }
+
+    /** Collects what a feature comes to. */
+    public static final class Collector {
+
+        private final List<Piece> pieces = new ArrayList<>();
+        private final List<Panel> panels = new ArrayList<>();
+        private final List<Face> faces = new ArrayList<>();
+        private final List<On<Opening>> openings = new ArrayList<>();
+        private final List<On<Segment>> slits = new ArrayList<>();
+        private final List<On<Score>> scores = new ArrayList<>();
+        private final List<On<Zone>> zones = new ArrayList<>();
+        private final List<Supply> supplies = new ArrayList<>();
+        private final List<Holding> holdings = new ArrayList<>();
+        private final List<Hollow> hollows = new ArrayList<>();
+        private final List<Freed> freed = new ArrayList<>();
+        private final List<Form.Above> above = new ArrayList<>();
+        private final List<Direction> directions = new ArrayList<>();
+
+        /** Adds a piece with its panels. */
+        public Collector piece(Piece piece, Panel... itsPanels) {
+            pieces.add(piece);
+            panels.addAll(List.of(itsPanels));
+            return this;
+        }
+
+        /** Adds a piece with its panels, held otherwise than by flat tape. */
+        public Collector piece(Piece piece, Adhesion adhesion, Panel... itsPanels) {
+            holdings.add(new Holding(piece.id(), adhesion));
+            return piece(piece, itsPanels);
+        }
+
+        /** Adds several panels of one piece. */
+        public Collector piece(Piece piece, Adhesion adhesion, List<Panel> itsPanels) {
+            return piece(piece, adhesion, itsPanels.toArray(Panel[]::new));
+        }
+
+        /** Says what holds a piece. */
+        public Collector holding(PieceId piece, Adhesion adhesion) {
+            holdings.add(new Holding(piece, adhesion));
+            return this;
+        }
+
+        /** Adds a face. */
+        public Collector face(Face face) {
+            faces.add(face);
+            return this;
+        }
+
+        /** Adds an opening in another piece. */
+        public Collector opening(PieceId piece, Opening opening) {
+            openings.add(new On<>(piece, opening));
+            return this;
+        }
+
+        /** Adds a slit in another piece. */
+        public Collector slit(PieceId piece, Segment slit) {
+            slits.add(new On<>(piece, slit));
+            return this;
+        }
+
+        /** Adds a score on another piece. */
+        public Collector score(PieceId piece, Score score) {
+            scores.add(new On<>(piece, score));
+            return this;
+        }
+
+        /** Adds a zone on another piece. */
+        public Collector zone(PieceId piece, Zone zone) {
+            zones.add(new On<>(piece, zone));
+            return this;
+        }
+
+        /** Adds something used up. */
+        public Collector supply(Supply supply) {
+            supplies.add(supply);
+            return this;
+        }
+
+        /** Asks for the hidden middle of a piece to be cut out. */
+        public Collector hollow(PieceId piece, Length lap) {
+            hollows.add(new Hollow(piece, lap));
+            return this;
+        }
+
+        /** Adds a part of another panel that folds on its own. */
+        public Collector freed(String from, Panel flap) {
+            freed.add(new Freed(from, flap.outline()));
+            panels.add(flap);
+            return this;
+        }
+
+        /** Says which panel lies over which. */
+        public Collector above(String upper, String lower) {
+            above.add(new Form.Above(upper, lower));
+            return this;
+        }
+
+        /** Adds something to do. */
+        public Collector direction(PieceId owner, Phrase words) {
+            directions.add(new Direction(owner, words));
+            return this;
+        }
+
+        /** All of it. */
+        public Work end() {
+            return new Work(
+                    pieces,
+                    panels,
+                    faces,
+                    openings,
+                    slits,
+                    scores,
+                    zones,
+                    supplies,
+                    holdings,
+                    hollows,
+                    freed,
+                    above,
+                    directions);
+        }
+    }
+}

@@ -1,0 +1,185 @@
+package kwibbet.card.base;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+import kwibbet.card.Base;
+import kwibbet.card.Brief;
+import kwibbet.card.Face;
+import kwibbet.card.Form;
+import kwibbet.card.Parameter;
+import kwibbet.card.Pose;
+import kwibbet.card.Score;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.card.base.Strip.Crease;
+import kwibbet.card.base.Strip.Leaf;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.Size;
+
+/**
+ * Any strip of panels, each of its own width, each crease a valley, a mountain or only scored.
+ *
+ * <p>The last panel lies still; the creases are folded from the first to the last.
+ */
+public record CustomStrip() implements Base {
+
+    private static final int MOST = 8;
+
+    /** How many panels. */
+    public static final Parameter.OfCount PANELS =
+            new Parameter.OfCount("panels", "Panels", "How many panels lie side by side.", 2, MOST, 4);
+    /** The widths, from the first panel on. */
+    public static final List<Parameter.OfLength> WIDTHS =
+            IntStream.rangeClosed(1, MOST).mapToObj(CustomStrip::width).toList();
+    /** The creases, from the first on. */
+    public static final List<Parameter.OfChoice> FOLDS =
+            IntStream.range(1, MOST).mapToObj(CustomStrip::fold).toList();
+
+    private static final Length NARROWEST = Length.ofInches(1, 4);
+
+    private static Parameter.OfLength width(int number) {
+        return CardSides.length(
+                        "panel" + number,
+                        "Panel " + number,
+                        "0 for as wide as the shut card.",
+                        Length.ZERO,
+                        CardSides.WIDEST,
+                        Length.ZERO)
+                .following(Parameter.Follows.WIDTH);
+    }
+
+    private static Parameter.OfChoice fold(int number) {
+        return Parameter.OfChoice.of(
+                "fold" + number,
+                "Score " + number,
+                "Which way panels " + number + " and " + (number + 1) + " fold.",
+                "valley",
+                "valley",
+                "mountain",
+                "mountain",
+                "flat",
+                "stays flat");
+    }
+
+    @Override
+    public String key() {
+        return "custom";
+    }
+
+    @Override
+    public String title() {
+        return "Your own strip";
+    }
+
+    @Override
+    public String sentence() {
+        return "Any panels side by side, folded either way.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return Stream.of(
+                        Stream.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, PANELS),
+                        WIDTHS.stream(),
+                        FOLDS.stream())
+                .<Parameter>flatMap(each -> each)
+                .toList();
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        int count = Math.min(MOST, Math.max(2, settings.count(PANELS)));
+        return Stream.of(
+                        Stream.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, PANELS),
+                        WIDTHS.stream().limit(count),
+                        FOLDS.stream().limit(count - 1L))
+                .<Parameter>flatMap(each -> each)
+                .toList();
+    }
+
+    @Override
+    public Size finished(Settings settings) {
+        return CardSides.finished(settings);
+    }
+
+    @Override
+    public Settings sized(Settings settings, Size finished) {
+        return CardSides.sized(settings, finished);
+    }
+
+    /** The panels on both sides share out what they have together. */
+    @Override
+    public Optional<Settings> moved(Settings settings, String score, Length at) {
+        int number = Integer.parseInt(score.substring(score.lastIndexOf('-') + 1));
+        Length before = Length.ZERO;
+        for (int i = 0; i < number - 1; i++) {
+            before = before.plus(widthOf(settings, i));
+        }
+        Length both = widthOf(settings, number - 1).plus(widthOf(settings, number));
+        Length first = at.minus(before);
+        return Optional.of(settings.with(WIDTHS.get(number - 1), first).with(WIDTHS.get(number), both.minus(first)));
+    }
+
+    private static Length widthOf(Settings settings, int panel) {
+        Length own = settings.length(WIDTHS.get(panel));
+        return own.isZero() ? CardSides.beforeTurn(settings).width() : own;
+    }
+
+    @Override
+    public Outcome<Form> form(Brief brief) {
+        Size finished = CardSides.beforeTurn(brief.settings());
+        int count = brief.count(PANELS);
+        List<Leaf> leaves = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            Length own = brief.length(WIDTHS.get(i));
+            Length width = own.isZero() ? finished.width() : own;
+            if (width.isLongerThan(finished.width())) {
+                return Outcome.refused(
+                        WIDTHS.get(i).key(),
+                        "Panel " + (i + 1) + " is wider than the shut card. It can be at most "
+                                + brief.figure(finished.width()) + ".");
+            }
+            if (width.isShorterThan(NARROWEST)) {
+                return Outcome.refused(
+                        WIDTHS.get(i).key(),
+                        "Panel " + (i + 1) + " must be 0, or at least " + brief.figure(NARROWEST) + " wide.");
+            }
+            leaves.add(new Leaf("panel-" + (i + 1), width));
+        }
+        return Outcome.made(form(finished, leaves, brief));
+    }
+
+    private static Form form(Size finished, List<Leaf> leaves, Brief brief) {
+        List<Crease> creases = new ArrayList<>();
+        List<Face> faces = new ArrayList<>();
+        Map<String, Integer> standing = new HashMap<>();
+        Map<String, Integer> shut = new HashMap<>();
+        for (int i = 0; i < leaves.size(); i++) {
+            faces.add(Face.of(leaves.get(i).key(), Side.UNDER, "panel " + (i + 1)));
+            faces.add(Face.of(leaves.get(i).key(), Side.UP, "inside panel " + (i + 1)));
+            if (i < leaves.size() - 1) {
+                String way = brief.choice(FOLDS.get(i));
+                String key = "fold-" + (i + 1);
+                creases.add(new Crease(key, way.equals("mountain") ? Score.Fold.MOUNTAIN : Score.Fold.VALLEY));
+                shut.put(key, way.equals("flat") ? 0 : 180);
+                standing.put(key, way.equals("flat") ? 0 : 100);
+            }
+        }
+        Strip strip = new Strip(leaves, creases, leaves.size() - 1, finished.height());
+        List<Pose> poses = List.of(
+                new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
+                new Pose(Pose.OPEN, "open", Map.of(), Pose.View.ABOVE),
+                new Pose(Pose.BEHIND, "from behind", shut, new Pose.View(0, 0, 180, 0)),
+                new Pose(Pose.STANDING, "standing", standing, new Pose.View(0, 0, -28, 16)));
+        List<String> closing = creases.stream().map(Crease::key).toList();
+        Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing);
+        return CardSides.isTurned(brief.settings()) ? form.turned() : form;
+    }
+}

@@ -1,0 +1,170 @@
+package kwibbet.card.base;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.card.Base;
+import kwibbet.card.Brief;
+import kwibbet.card.Face;
+import kwibbet.card.Form;
+import kwibbet.card.Parameter;
+import kwibbet.card.Pose;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.card.base.Strip.Crease;
+import kwibbet.card.base.Strip.Leaf;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
+import kwibbet.shape.Size;
+
+/**
+ * Two doors that close over a middle.
+ *
+ * <p>For doors {@code a} and {@code b} and a middle {@code w} the flat base is {@code a + w + b} wide, scored at {@code a} and
+ * {@code a + w}. Common practice, no source: a 5 × 7 gate is 10 × 7, scored at 2 1/2 and 7 1/2.
+ */
+public record GateBase() implements Base {
+
+    /** How wide the doors are. */
+    public static final Parameter.OfChoice DOORS = Parameter.OfChoice.of(
+            "doors",
+            "Doors",
+            "How the doors come together.",
+            GateBase.MEET,
+            "alike, and meet",
+            GateBase.OWN,
+            "own widths",
+            GateBase.OVERLAP,
+            "own widths, may overlap");
+    /** The width of the left door. */
+    public static final Parameter.OfLength LEFT = door("left", "Left door");
+    /** The width of the right door. */
+    public static final Parameter.OfLength RIGHT = door("right", "Right door");
+
+    /** Both doors half as wide as the middle. */
+    public static final String MEET = "meet";
+    /** Doors of their own widths that may leave a gap. */
+    public static final String OWN = "own";
+    /** Doors of their own widths that may overlap, the right one on top. */
+    public static final String OVERLAP = "overlap";
+
+    static final String MIDDLE = "middle";
+    static final List<Face> FACES = List.of(
+            Face.of("left", Side.UNDER, "left door"),
+            Face.of("right", Side.UNDER, "right door"),
+            Face.of("left", Side.UP, "inside left door"),
+            Face.of(MIDDLE, Side.UP, "middle"),
+            Face.of("right", Side.UP, "inside right door"),
+            Face.of(MIDDLE, Side.UNDER, "back"));
+
+    private static Parameter.OfLength door(String key, String label) {
+        return CardSides.length(
+                        key,
+                        label,
+                        "From its fold to its free edge.",
+                        Length.ofInches(1, 2),
+                        Length.ofInches(23),
+                        Length.ofInches(5, 2))
+                .following(Parameter.Follows.WIDTH);
+    }
+
+    @Override
+    public String key() {
+        return "gate";
+    }
+
+    @Override
+    public String title() {
+        return "Gate";
+    }
+
+    @Override
+    public String sentence() {
+        return "Two doors close over a middle.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, DOORS, LEFT, RIGHT);
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        return settings.is(DOORS, MEET)
+                ? List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, DOORS)
+                : parameters();
+    }
+
+    @Override
+    public Size finished(Settings settings) {
+        return CardSides.finished(settings);
+    }
+
+    @Override
+    public Settings sized(Settings settings, Size finished) {
+        return CardSides.sized(settings, finished);
+    }
+
+    /** The middle keeps its width; the door that hangs on the score takes what there is. */
+    @Override
+    public Optional<Settings> moved(Settings settings, String score, Length at) {
+        Length width = CardSides.beforeTurn(settings).width();
+        Length half = Length.ofTicks(width.toTicks() / 2);
+        boolean alike = settings.is(DOORS, MEET);
+        Length left = alike ? half : settings.length(LEFT);
+        Length right = alike ? half : settings.length(RIGHT);
+        Settings own = settings.with(DOORS, OVERLAP).with(LEFT, left).with(RIGHT, right);
+        return Optional.of(
+                score.equals("left")
+                        ? own.with(LEFT, at)
+                        : own.with(RIGHT, left.plus(width).plus(right).minus(at)));
+    }
+
+    @Override
+    public Outcome<Form> form(Brief brief) {
+        Size finished = CardSides.beforeTurn(brief.settings());
+        Length width = finished.width();
+        boolean alike = brief.is(DOORS, MEET);
+        Length half = Length.ofTicks(width.toTicks() / 2);
+        Length left = alike ? half : brief.length(LEFT);
+        Length right = alike ? half : brief.length(RIGHT);
+        List<Refusal> reasons = new ArrayList<>();
+        reasons.addAll(tooWide(LEFT, left, width, brief));
+        reasons.addAll(tooWide(RIGHT, right, width, brief));
+        Length overlap = left.plus(right).minus(width);
+        if (brief.is(DOORS, OWN) && overlap.isPositive()) {
+            reasons.add(new Refusal(
+                    RIGHT.key(),
+                    "The doors overlap by " + brief.figure(overlap)
+                            + ". Make one narrower by that, or let them overlap."));
+        }
+        return reasons.isEmpty() ? Outcome.made(gate(finished, left, right, brief)) : Outcome.refused(reasons);
+    }
+
+    private static List<Refusal> tooWide(Parameter.OfLength door, Length width, Length most, Brief brief) {
+        return width.isLongerThan(most)
+                ? List.of(new Refusal(
+                        door.key(),
+                        door.label() + ": it would reach past the far edge by " + brief.figure(width.minus(most))
+                                + "."))
+                : List.of();
+    }
+
+    static Strip strip(Length left, Length middle, Length right, Length height) {
+        return new Strip(
+                List.of(new Leaf("left", left), new Leaf(MIDDLE, middle), new Leaf("right", right)),
+                List.of(Crease.valley("left"), Crease.valley("right")),
+                1,
+                height);
+    }
+
+    private static Form gate(Size finished, Length left, Length right, Brief brief) {
+        Strip strip = strip(left, finished.width(), right, finished.height());
+        List<Pose> poses = strip.poses(Map.of("left", 118, "right", 118), new Pose.View(0, 0, 8, 12));
+        Form form = Form.of(finished, strip.piece(brief), strip.panels(), FACES, poses, List.of("left", "right"));
+        return CardSides.isTurned(brief.settings()) ? form.turned() : form;
+    }
+}

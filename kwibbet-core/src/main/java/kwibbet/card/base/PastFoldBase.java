@@ -1,0 +1,192 @@
+package kwibbet.card.base;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+
+import kwibbet.card.Base;
+import kwibbet.card.Brief;
+import kwibbet.card.Face;
+import kwibbet.card.Form;
+import kwibbet.card.Lines;
+import kwibbet.card.Panel;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.card.Score;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
+import kwibbet.shape.Size;
+
+/**
+ * A folded base with an outline across its fold: the part beyond is cut free and not creased, so it stands up when the front
+ * goes down.
+ *
+ * <p>For panels {@code w} deep and a part that rises {@code r} beyond the fold, the flat base is {@code 2w} across the fold. The fold is
+ * scored on both sides of the part only, and the shut card measures {@code w + r} across it.
+ */
+public record PastFoldBase() implements Base {
+
+    /** Where it is folded. */
+    public static final Parameter.OfChoice FOLD = Parameter.OfChoice.of(
+            "fold",
+            "Fold",
+            "Where the shut card is folded.",
+            PastFoldBase.AT_TOP,
+            "at the top",
+            PastFoldBase.AT_SIDE,
+            "at the side");
+    /** The outline that crosses the fold. */
+    public static final Parameter.OfChoice SHAPE = new Parameter.OfChoice(
+            "shape",
+            "Outline",
+            "The outline whose upper half stands up.",
+            Stream.of(
+                            CutShape.Kind.OVAL,
+                            CutShape.Kind.ARCH,
+                            CutShape.Kind.GABLE,
+                            CutShape.Kind.HEXAGON,
+                            CutShape.Kind.OCTAGON,
+                            CutShape.Kind.DIAMOND,
+                            CutShape.Kind.RECTANGLE)
+                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.word()))
+                    .toList());
+    /** How wide the outline is along the fold. */
+    public static final Parameter.OfLength ACROSS = CardSides.length(
+                    "across",
+                    "Outline along the fold",
+                    "How much of the fold it takes.",
+                    Length.ofInches(1, 2),
+                    Length.ofInches(23),
+                    Length.ofInches(3))
+            .following(Parameter.Follows.WIDTH);
+    /** How far it stands up beyond the fold. */
+    public static final Parameter.OfLength RISE = CardSides.length(
+                    "rise",
+                    "Stands up by",
+                    "How far it reaches beyond the fold.",
+                    Length.ofInches(1, 4),
+                    Length.ofInches(12),
+                    Length.ofInches(3, 2))
+            .following(Parameter.Follows.BOTH);
+
+    static final String AT_TOP = "top";
+    static final String AT_SIDE = "side";
+
+    private static final Length SHORTEST_HINGE = Length.ofInches(1, 4);
+    private static final List<Face> FACES = List.of(
+            Face.of("front", Side.UNDER, "front"),
+            Face.of("front", Side.UP, "inside front"),
+            Face.of("back", Side.UP, "inside back"),
+            Face.of("back", Side.UNDER, "back"));
+
+    @Override
+    public String key() {
+        return "past-fold";
+    }
+
+    @Override
+    public String title() {
+        return "Shape past the fold";
+    }
+
+    @Override
+    public String sentence() {
+        return "An outline crosses the fold and stands up when the card is shut.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(CardSides.WIDTH, CardSides.HEIGHT, FOLD, SHAPE, ACROSS, RISE);
+    }
+
+    @Override
+    public Size finished(Settings settings) {
+        return CardSides.finished(settings);
+    }
+
+    @Override
+    public Settings sized(Settings settings, Size finished) {
+        return CardSides.sized(settings, finished);
+    }
+
+    @Override
+    public Outcome<Form> form(Brief brief) {
+        boolean atTop = brief.is(FOLD, AT_TOP);
+        Size finished = finished(brief.settings());
+        Size acrossFold = atTop ? finished.turned() : finished;
+        Length rise = brief.length(RISE);
+        Length depth = acrossFold.width().minus(rise);
+        if (rise.plus(SHORTEST_HINGE).isLongerThan(depth)) {
+            Length most = Length.ofTicks(Length.max(acrossFold.width().minus(SHORTEST_HINGE), Length.ZERO)
+                            .toTicks()
+                    / 2);
+            return Outcome.refused(
+                    RISE.key(),
+                    "There is not enough of the back to cut it from. It can stand up by at most " + brief.figure(most)
+                            + ".");
+        }
+        Length widest = acrossFold.height().minus(SHORTEST_HINGE.multipliedBy(2));
+        if (brief.length(ACROSS).isLongerThan(widest)) {
+            return Outcome.refused(
+                    ACROSS.key(),
+                    "Nothing would be left of the fold to hinge on. It can be at most " + brief.figure(widest) + ".");
+        }
+        Form form = form(brief, acrossFold, depth);
+        return Outcome.made(atTop ? form.turned() : form);
+    }
+
+    /** Folded at the left: the front lies left of the fold, and what stands up is cut out of the back right of it. */
+    private static Form form(Brief brief, Size finished, Length depth) {
+        Size flat = new Size(depth.multipliedBy(2), finished.height());
+        Outline part = part(brief, depth, finished.height());
+        Rect bounds = part.bounds();
+        Region front = Region.of(Outline.of(Rect.of(Length.ZERO, Length.ZERO, depth, flat.height())));
+        Region back = Region.of(Outline.of(Rect.of(depth, Length.ZERO, depth, flat.height())));
+        Outline frontPanel = Overlay.joined(front, Region.of(part)).get(0).outline();
+        Outline backPanel = Overlay.without(back, Region.of(part)).get(0).outline();
+        List<Score> scores = List.of(
+                new Score("fold", Lines.upright(depth, Length.ZERO, bounds.top()), Score.Fold.VALLEY),
+                new Score("fold-2", Lines.upright(depth, bounds.bottom(), flat.height()), Score.Fold.VALLEY));
+        Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), flat)
+                .scored(scores);
+        for (Segment cut : part.edges()) {
+            boolean alongFold = cut.start().x().equals(depth) && cut.end().x().equals(depth);
+            base = alongFold ? base : base.slit(cut);
+        }
+        List<Panel> panels = List.of(
+                Panel.still("back", PieceId.BASE, backPanel),
+                Panel.folding("front", PieceId.BASE, frontPanel, "back", "fold"));
+        List<String> folds = List.of("fold", "fold-2");
+        List<Pose> poses = Strip.poses(folds, Map.of("fold", 146, "fold-2", 146), new Pose.View(0, 0, 10, 12));
+        return Form.of(finished, base, panels, FACES, poses, folds);
+    }
+
+    /** The upper half of the outline, its top pointing away from the front. */
+    private static Outline part(Brief brief, Length depth, Length along) {
+        Length across = brief.length(ACROSS);
+        Length rise = brief.length(RISE);
+        CutShape.Kind kind = CutShape.Kind.valueOf(brief.choice(SHAPE).toUpperCase(Locale.ROOT));
+        Size whole = new Size(across, rise.multipliedBy(2));
+        Region upper = Region.of(Outline.of(Rect.of(Length.ZERO, Length.ZERO, across, rise)));
+        Outline half = Overlay.shared(Region.of(new CutShape(kind, whole).outline()), upper)
+                .get(0)
+                .outline();
+        Length margin = Length.ofTicks(along.minus(across).toTicks() / 2);
+        // A quarter turn brings the half's level edge onto the fold and its top to the right of it.
+        return half.in(new Placement(new Point(depth.plus(rise), margin), 90, false));
+    }
+}

@@ -1,0 +1,332 @@
+package kwibbet.card.base;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import kwibbet.card.Adhesion;
+import kwibbet.card.Base;
+import kwibbet.card.Brief;
+import kwibbet.card.Face;
+import kwibbet.card.Form;
+import kwibbet.card.Opening;
+import kwibbet.card.Panel;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.card.Score;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.card.Work;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
+import kwibbet.paper.PaperKind;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+
+/**
+ * A gate whose doors draw two pointed shutters from behind a round opening.
+ *
+ * <p>Over the middle lies a sleeve, held by tabs that wrap round its ends. Behind it lie two shutters, each on a tab stuck to the inside
+ * of a door. A tab starts {@code start} from the door's fold and is {@code tab} wide, so its score lies {@code d = start + tab} from the
+ * fold. Shut, the score lies {@code d} inside the middle; open, {@code d} outside it: opening a door draws its shutter by {@code 2d}. A shutter
+ * {@code r} long beyond its score so reaches to {@code d + r} when shut and to {@code r − d} when open, measured from the door's fold. It
+ * comes to a point at half its height, cut at 45°.
+ *
+ * <p>Common practice, no source: for 5 × 7 a gate of 10 × 7; a sleeve of 4 × 8 scored at 1/2 and 7 1/2; shutters of 4 × 4 scored at
+ * 1/2, their tabs 1/4 in from the folds; an opening 3 across in the middle.
+ */
+public record ShutterGate() implements Base {
+
+    /** How wide the sleeve is. */
+    public static final Parameter.OfLength SLEEVE = size(
+                    "sleeve", "Sleeve", "How wide the sleeve over the middle is.", Length.ofInches(4))
+            .following(Parameter.Follows.WIDTH);
+    /** How wide the round opening is. */
+    public static final Parameter.OfLength OPENING = size(
+                    "opening", "Opening", "Across the round opening in the sleeve.", Length.ofInches(3))
+            .following(Parameter.Follows.BOTH);
+    /** How long a shutter is, tab included. */
+    public static final Parameter.OfLength SHUTTER = size(
+                    "shutter", "Shutter", "How long a shutter is from its tab to its point.", Length.ofInches(4))
+            .following(Parameter.Follows.BOTH);
+    /** How high a shutter is. */
+    public static final Parameter.OfLength SHUTTER_HEIGHT = size(
+                    "shutterHeight", "Shutter height", "How high a shutter is.", Length.ofInches(4))
+            .following(Parameter.Follows.BOTH);
+    /** How wide the tabs are. */
+    public static final Parameter.OfLength TAB = CardSides.length(
+            "tab",
+            "Tabs",
+            "How wide the tabs of sleeve and shutters are.",
+            Length.ofInches(1, 4),
+            Length.ofInches(1),
+            Length.ofInches(1, 2));
+    /** Where the shutters' tabs start. */
+    public static final Parameter.OfLength START = CardSides.length(
+            "start",
+            "Tabs start",
+            "How far from the door’s fold the shutter’s tab starts.",
+            Length.ofInches(1, 8),
+            Length.ofInches(2),
+            Length.ofInches(1, 4));
+
+    private static final PaperSlot SLEEVE_PAPER = new PaperSlot("sleeve", "Sleeve", PaperKind.CARD_STOCK);
+    private static final PaperSlot SHUTTER_PAPER = new PaperSlot("shutters", "Shutters", PaperKind.CARD_STOCK);
+    private static final PieceId SLEEVE_PIECE = new PieceId("sleeve");
+
+    private static Parameter.OfLength size(String key, String label, String sentence, Length preset) {
+        return CardSides.length(key, label, sentence, Length.ofInches(1, 2), CardSides.WIDEST, preset);
+    }
+
+    @Override
+    public String key() {
+        return "shutter-gate";
+    }
+
+    @Override
+    public String title() {
+        return "Shutter gate";
+    }
+
+    @Override
+    public String sentence() {
+        return "A gate whose doors draw two shutters from an opening.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(
+                CardSides.WIDTH,
+                CardSides.HEIGHT,
+                CardSides.LIES,
+                SLEEVE,
+                OPENING,
+                SHUTTER,
+                SHUTTER_HEIGHT,
+                TAB,
+                START);
+    }
+
+    @Override
+    public List<PaperSlot> papers() {
+        return List.of(PaperSlot.PAPER, SLEEVE_PAPER, SHUTTER_PAPER);
+    }
+
+    @Override
+    public Size finished(Settings settings) {
+        return CardSides.finished(settings);
+    }
+
+    @Override
+    public Settings sized(Settings settings, Size finished) {
+        return CardSides.sized(settings, finished);
+    }
+
+    @Override
+    public Outcome<Form> form(Brief brief) {
+        Size finished = CardSides.beforeTurn(brief.settings());
+        List<Refusal> reasons = impossible(finished, brief);
+        if (!reasons.isEmpty()) {
+            return Outcome.refused(reasons);
+        }
+        Form form = new Gate(brief, finished).form();
+        return Outcome.made(CardSides.isTurned(brief.settings()) ? form.turned() : form);
+    }
+
+    private static List<Refusal> impossible(Size finished, Brief brief) {
+        List<Refusal> reasons = new ArrayList<>();
+        Length hinge = brief.length(START).plus(brief.length(TAB));
+        Length reach = brief.length(SHUTTER).minus(brief.length(TAB));
+        Length sleeveEnd = finished.width().plus(brief.length(SLEEVE));
+        refuseLonger(reasons, SLEEVE, "The sleeve is wider than the middle.", brief, finished.width());
+        Length inSleeve = Length.min(brief.length(SLEEVE), finished.height()).minus(Length.ofInches(1, 2));
+        refuseLonger(reasons, OPENING, "The opening leaves too little of the sleeve.", brief, inSleeve);
+        refuseLonger(reasons, SHUTTER_HEIGHT, "The shutters are higher than the card.", brief, finished.height());
+        if (hinge.multipliedBy(2).isLongerThan(finished.width())) {
+            reasons.add(new Refusal(START.key(), "The tabs do not fit on the doors: start them nearer to the folds."));
+        }
+        if (!reach.multipliedBy(2).isLongerThan(brief.length(SHUTTER_HEIGHT))) {
+            reasons.add(new Refusal(
+                    SHUTTER.key(),
+                    "Cut to a point at 45°, a shutter this high must be longer than "
+                            + brief.figure(
+                                    Length.ofTicks(brief.length(SHUTTER_HEIGHT).toTicks() / 2)
+                                            .plus(brief.length(TAB)))
+                            + "."));
+        }
+        if (hinge.plus(reach).multipliedBy(2).isLongerThan(sleeveEnd)) {
+            Length most = Length.ofTicks(sleeveEnd.toTicks() / 2).minus(brief.length(START));
+            reasons.add(new Refusal(
+                    SHUTTER.key(),
+                    "Shut, the shutter’s point would stick out past the sleeve. It can be at most " + brief.figure(most)
+                            + " long."));
+        }
+        return reasons;
+    }
+
+    private static void refuseLonger(
+            List<Refusal> reasons, Parameter.OfLength parameter, String words, Brief brief, Length most) {
+        if (brief.length(parameter).isLongerThan(most)) {
+            reasons.add(new Refusal(parameter.key(), words + " It can be at most " + brief.figure(most) + "."));
+        }
+    }
+
+    /**
+     * The gate as it lies with its folds upright.
+     *
+     * @param brief its settings
+     * @param finished the shut card
+     */
+    private record Gate(Brief brief, Size finished) {
+
+        Form form() {
+            Length door = Length.ofTicks(finished.width().toTicks() / 2);
+            Strip strip = GateBase.strip(door, finished.width(), door, finished.height());
+            Piece sleeve = sleeve();
+            Piece left = shutter("left");
+            Piece right = shutter("right");
+            List<Panel> panels = new ArrayList<>(strip.panels());
+            panels.addAll(sleevePanels(sleeve, door));
+            Length start = brief.length(START);
+            Length below = Length.ofTicks(
+                    finished.height().minus(brief.length(SHUTTER_HEIGHT)).toTicks() / 2);
+            Point leftCorner = new Point(door.minus(start), below.plus(brief.length(SHUTTER_HEIGHT)));
+            Point rightCorner = new Point(door.plus(finished.width()).plus(start), below);
+            panels.addAll(shutterPanels("left", left, new Placement(leftCorner, 180, false)));
+            panels.addAll(shutterPanels("right", right, Placement.at(rightCorner)));
+            List<Face> faces = new ArrayList<>(GateBase.FACES);
+            faces.add(2, Face.of(SLEEVE_PIECE.value(), Side.UP, "sleeve"));
+            return new Form(
+                    finished,
+                    List.of(strip.piece(brief), sleeve, left, right),
+                    panels,
+                    faces,
+                    poses(),
+                    List.of("left-shutter", "right-shutter", "left", "right"),
+                    above(),
+                    List.of(new Work.Holding(SLEEVE_PIECE, Adhesion.NONE)));
+        }
+
+        /** Its tabs wrap round the ends of the middle; their corners are cut at 45° by half their width. */
+        private Piece sleeve() {
+            Length tab = brief.length(TAB);
+            Length mitre = Length.ofTicks(tab.toTicks() / 2);
+            Size size = new Size(brief.length(SLEEVE), finished.height().plus(tab.multipliedBy(2)));
+            Length right = size.width();
+            Length fold = tab.plus(finished.height());
+            Outline outline = Outline.of(
+                    new Point(mitre, Length.ZERO),
+                    new Point(right.minus(mitre), Length.ZERO),
+                    new Point(right, tab),
+                    new Point(right, fold),
+                    new Point(right.minus(mitre), size.height()),
+                    new Point(mitre, size.height()),
+                    new Point(Length.ZERO, fold),
+                    new Point(Length.ZERO, tab));
+            Rect face = Rect.of(Length.ZERO, tab, right, finished.height());
+            Size round = new Size(brief.length(OPENING), brief.length(OPENING));
+            Opening opening = new Opening(
+                    SLEEVE_PIECE,
+                    "opening",
+                    new CutShape(CutShape.Kind.OVAL, round),
+                    Placement.at(face.centred(round).corner()));
+            return Piece.of(SLEEVE_PIECE, "Sleeve", brief.paper(SLEEVE_PAPER), outline)
+                    .scored(List.of(
+                            Score.level("sleeve-start", tab, size, Score.Fold.MOUNTAIN),
+                            Score.level("sleeve-end", fold, size, Score.Fold.MOUNTAIN)))
+                    .opened(opening);
+        }
+
+        private List<Panel> sleevePanels(Piece sleeve, Length door) {
+            Length tab = brief.length(TAB);
+            Size size = sleeve.size();
+            Length margin = Length.ofTicks(finished.width().minus(size.width()).toTicks() / 2);
+            Rect face = Rect.of(Length.ZERO, tab, size.width(), finished.height());
+            Rect start = Rect.of(Length.ZERO, Length.ZERO, size.width(), tab);
+            Placement placement = Placement.at(new Point(door.plus(margin), tab.negated()));
+            return List.of(
+                    Panel.stuck("sleeve", SLEEVE_PIECE, Outline.of(face), GateBase.MIDDLE, Side.UP, placement),
+                    Panel.folded("sleeve-start", SLEEVE_PIECE, mitred(start, true), "sleeve", "sleeve-start", 180),
+                    Panel.folded(
+                            "sleeve-end",
+                            SLEEVE_PIECE,
+                            mitred(start.plus(Length.ZERO, tab.plus(finished.height())), false),
+                            "sleeve",
+                            "sleeve-end",
+                            180));
+        }
+
+        private static Outline mitred(Rect tab, boolean atTop) {
+            Length mitre = Length.ofTicks(tab.size().height().toTicks() / 2);
+            Length in = atTop ? mitre : Length.ZERO;
+            Length out = mitre.minus(in);
+            return Outline.of(
+                    new Point(tab.left().plus(in), tab.top()),
+                    new Point(tab.right().minus(in), tab.top()),
+                    new Point(tab.right().minus(out), tab.bottom()),
+                    new Point(tab.left().plus(out), tab.bottom()));
+        }
+
+        /** From its tab at the left to its point at the right. */
+        private Piece shutter(String side) {
+            Size size = new Size(brief.length(SHUTTER), brief.length(SHUTTER_HEIGHT));
+            Length half = Length.ofTicks(size.height().toTicks() / 2);
+            Length tab = brief.length(TAB);
+            Length mitre = Length.ofTicks(tab.toTicks() / 2);
+            Length shoulder = size.width().minus(half);
+            Outline outline = Outline.of(
+                    new Point(Length.ZERO, mitre),
+                    new Point(tab, Length.ZERO),
+                    new Point(shoulder, Length.ZERO),
+                    new Point(size.width(), half),
+                    new Point(shoulder, size.height()),
+                    new Point(tab, size.height()),
+                    new Point(Length.ZERO, size.height().minus(mitre)));
+            PieceId id = new PieceId(side + "-shutter");
+            String name = (side.equals("left") ? "Left" : "Right") + " shutter";
+            return Piece.of(id, name, brief.paper(SHUTTER_PAPER), outline)
+                    .scored(List.of(Score.upright(id.value(), tab, size, Score.Fold.VALLEY)));
+        }
+
+        private List<Panel> shutterPanels(String side, Piece shutter, Placement placement) {
+            List<Point> corners = shutter.outline().corners();
+            Outline tab = new Outline(List.of(corners.get(0), corners.get(1), corners.get(5), corners.get(6)));
+            Outline blade = new Outline(corners.subList(1, 6));
+            String key = shutter.id().value();
+            return List.of(
+                    Panel.stuck(key + "-tab", shutter.id(), tab, side, Side.UP, placement),
+                    Panel.folding(key, shutter.id(), blade, key + "-tab", key));
+        }
+
+        /** A shutter stays parallel to the middle: what the door opens, its score closes. */
+        private static List<Pose> poses() {
+            Map<String, Integer> shut = new HashMap<>(Map.of("left", 180, "right", 180));
+            Map<String, Integer> open = Map.of("left-shutter", 180, "right-shutter", 180);
+            Map<String, Integer> ajar = Map.of("left", 100, "right", 100, "left-shutter", 80, "right-shutter", 80);
+            return List.of(
+                    new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
+                    new Pose(Pose.OPEN, "open", open, Pose.View.ABOVE),
+                    new Pose(Pose.BEHIND, "from behind", shut, new Pose.View(0, 0, 180, 0)),
+                    new Pose(Pose.STANDING, "standing", ajar, new Pose.View(0, 0, 8, 12)));
+        }
+
+        private static List<Form.Above> above() {
+            List<Form.Above> above = new ArrayList<>();
+            for (String shutter : List.of("left-shutter", "right-shutter")) {
+                above.add(new Form.Above("sleeve", shutter));
+                above.add(new Form.Above(shutter, GateBase.MIDDLE));
+            }
+            above.add(new Form.Above("right-shutter", "left-shutter"));
+            return above;
+        }
+    }
+}

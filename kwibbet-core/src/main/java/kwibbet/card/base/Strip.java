@@ -1,0 +1,122 @@
+package kwibbet.card.base;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import kwibbet.card.Brief;
+import kwibbet.card.Panel;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.card.Score;
+import kwibbet.measure.Length;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+
+/**
+ * A strip of panels side by side, with a score between each two.
+ *
+ * @param leaves its panels from left to right
+ * @param creases its scores from left to right, one less than the panels
+ * @param still which panel lies still; the others hang on it, one on the next
+ * @param height of all of them
+ */
+record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) {
+
+    /**
+     * A panel.
+     *
+     * @param key names it
+     * @param width its width
+     */
+    record Leaf(String key, Length width) {}
+
+    /**
+     * A score.
+     *
+     * @param key names it
+     * @param fold which way it folds
+     */
+    record Crease(String key, Score.Fold fold) {
+        static Crease valley(String key) {
+            return new Crease(key, Score.Fold.VALLEY);
+        }
+    }
+
+    Strip {
+        leaves = List.copyOf(leaves);
+        creases = List.copyOf(creases);
+    }
+
+    /** Where a panel starts. */
+    Length left(int leaf) {
+        return leaves.subList(0, leaf).stream().map(Leaf::width).reduce(Length.ZERO, Length::plus);
+    }
+
+    Size size() {
+        return new Size(left(leaves.size()), height);
+    }
+
+    Rect area(int leaf) {
+        return Rect.of(left(leaf), Length.ZERO, leaves.get(leaf).width(), height);
+    }
+
+    /** The strip as the base of a card. */
+    Piece piece(Brief brief) {
+        return piece(PieceId.BASE, "Base", brief);
+    }
+
+    Piece piece(PieceId id, String name, Brief brief) {
+        List<Score> scores = new ArrayList<>();
+        for (int i = 0; i < creases.size(); i++) {
+            scores.add(Score.upright(
+                    creases.get(i).key(), left(i + 1), size(), creases.get(i).fold()));
+        }
+        return Piece.of(id, name, brief.paper(PaperSlot.PAPER), size()).scored(scores);
+    }
+
+    /** Its panels, the still one first, then outwards to the left and to the right. */
+    List<Panel> panels() {
+        List<Panel> panels = new ArrayList<>();
+        panels.add(Panel.still(leaves.get(still).key(), PieceId.BASE, outline(still)));
+        for (int i = still - 1; i >= 0; i--) {
+            panels.add(hanging(i, i + 1, i));
+        }
+        for (int i = still + 1; i < leaves.size(); i++) {
+            panels.add(hanging(i, i - 1, i - 1));
+        }
+        return panels;
+    }
+
+    private Panel hanging(int leaf, int on, int crease) {
+        return Panel.folding(
+                leaves.get(leaf).key(),
+                PieceId.BASE,
+                outline(leaf),
+                leaves.get(on).key(),
+                creases.get(crease).key());
+    }
+
+    private Outline outline(int leaf) {
+        return Outline.of(area(leaf));
+    }
+
+    /** All its scores closed, open, closed from behind, and as it stands. */
+    List<Pose> poses(Map<String, Integer> standing, Pose.View view) {
+        return poses(creases.stream().map(Crease::key).toList(), standing, view);
+    }
+
+    static List<Pose> poses(List<String> scores, Map<String, Integer> standing, Pose.View view) {
+        Map<String, Integer> shut = new HashMap<>();
+        scores.forEach(score -> shut.put(score, 180));
+        return List.of(
+                new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
+                new Pose(Pose.OPEN, "open", Map.of(), Pose.View.ABOVE),
+                new Pose(Pose.BEHIND, "from behind", shut, new Pose.View(0, 0, 180, 0)),
+                new Pose(Pose.STANDING, "standing", standing, view));
+    }
+}

@@ -1,0 +1,108 @@
+package kwibbet.card.base;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.card.Base;
+import kwibbet.card.Brief;
+import kwibbet.card.Face;
+import kwibbet.card.Form;
+import kwibbet.card.Parameter;
+import kwibbet.card.Pose;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.card.base.Strip.Crease;
+import kwibbet.card.base.Strip.Leaf;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.Size;
+
+/**
+ * A front, a back, and a flap that comes round the far edge onto the front.
+ *
+ * <p>For a flap {@code f} the flat base is {@code 2w + f} wide, scored at {@code w} and {@code 2w}. Common practice, no source: 5 1/2
+ * × 10 scored at 4 1/4 and 8 1/2 leaves a 1 1/2 flap.
+ */
+public record WrapOverBase() implements Base {
+
+    /** How far the flap comes onto the front. */
+    public static final Parameter.OfLength FLAP = CardSides.length(
+                    "flap",
+                    "Flap",
+                    "How far it comes round onto the front.",
+                    Length.ofInches(1, 2),
+                    Length.ofInches(23),
+                    Length.ofInches(3, 2))
+            .following(Parameter.Follows.WIDTH);
+
+    private static final String FRONT = "front";
+    private static final String BACK = "back";
+    private static final String WRAP = "flap";
+    private static final List<Face> FACES = List.of(
+            Face.of(FRONT, Side.UNDER, "front"),
+            Face.of(WRAP, Side.UNDER, "flap"),
+            Face.of(FRONT, Side.UP, "inside front"),
+            Face.of(BACK, Side.UP, "inside back"),
+            Face.of(WRAP, Side.UP, "inside flap"),
+            Face.of(BACK, Side.UNDER, "back"));
+
+    @Override
+    public String key() {
+        return "wrap-over";
+    }
+
+    @Override
+    public String title() {
+        return "Wrap-over flap";
+    }
+
+    @Override
+    public String sentence() {
+        return "A flap comes round the edge onto the front.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, FLAP);
+    }
+
+    @Override
+    public Size finished(Settings settings) {
+        return CardSides.finished(settings);
+    }
+
+    @Override
+    public Settings sized(Settings settings, Size finished) {
+        return CardSides.sized(settings, finished);
+    }
+
+    /** The flap takes what lies beyond its score; the fold between front and back lies where it must. */
+    @Override
+    public Optional<Settings> moved(Settings settings, String score, Length at) {
+        Length width = CardSides.beforeTurn(settings).width();
+        Length flat = width.multipliedBy(2).plus(settings.length(FLAP));
+        return score.equals(WRAP) ? Optional.of(settings.with(FLAP, flat.minus(at))) : Optional.empty();
+    }
+
+    @Override
+    public Outcome<Form> form(Brief brief) {
+        Size finished = CardSides.beforeTurn(brief.settings());
+        Length width = finished.width();
+        Length flap = brief.length(FLAP);
+        if (flap.isLongerThan(width)) {
+            return Outcome.refused(
+                    FLAP.key(),
+                    "The flap would reach past the front by " + brief.figure(flap.minus(width)) + ". It can be at most "
+                            + brief.figure(width) + ".");
+        }
+        Strip strip = new Strip(
+                List.of(new Leaf(FRONT, width), new Leaf(BACK, width), new Leaf(WRAP, flap)),
+                List.of(Crease.valley(FRONT), Crease.valley(WRAP)),
+                1,
+                finished.height());
+        List<Pose> poses = strip.poses(Map.of(FRONT, 150, WRAP, 112), new Pose.View(0, 0, 8, 12));
+        Form form = Form.of(finished, strip.piece(brief), strip.panels(), FACES, poses, List.of(FRONT, WRAP));
+        return Outcome.made(CardSides.isTurned(brief.settings()) ? form.turned() : form);
+    }
+}

@@ -1,0 +1,68 @@
+package kwibbet.card.feature;
+
+import kwibbet.card.Card;
+import kwibbet.card.Feature;
+import kwibbet.card.Host;
+import kwibbet.card.Parameter;
+import kwibbet.card.Settings;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+
+/** Settings to start a feature from: presets, none larger than suits its place. */
+public final class Beginnings {
+
+    /** A new thing takes at most this share of its place. */
+    private static final double SHARE = 0.6;
+
+    private Beginnings() {}
+
+    /**
+     * The settings of a feature that is about to be put on a card.
+     *
+     * @param feature the feature
+     * @param card the card
+     * @param host where on it
+     */
+    public static Settings of(Feature feature, Card card, Host host) {
+        Size room = room(card, host);
+        Graduation marks = card.design().system() == MeasureSystem.INCH ? Graduation.EIGHTHS : Graduation.MILLIMETRES;
+        Settings settings = Settings.PRESET;
+        for (Parameter parameter : feature.parameters()) {
+            if (parameter instanceof Parameter.OfLength length && isSize(length)) {
+                Length side = length.follows() == Parameter.Follows.WIDTH ? room.width() : room.height();
+                Length most = part(side).roundedDownTo(marks).shown();
+                settings = settings.with(length, Length.max(length.least(), Length.min(length.preset(), most)));
+            }
+        }
+        return settings;
+    }
+
+    /** Settings of something cut to a shape, at a size. */
+    public static Settings sized(Settings settings, Size size) {
+        return settings.with(Shapes.WIDTH, size.width()).with(Shapes.HEIGHT, size.height());
+    }
+
+    private static boolean isSize(Parameter.OfLength length) {
+        return length.follows() != Parameter.Follows.NOTHING && !length.key().startsWith("from");
+    }
+
+    private static Length part(Length side) {
+        return Length.ofTicks(Math.round(side.toTicks() * SHARE));
+    }
+
+    private static Size room(Card card, Host host) {
+        if (host instanceof Host.OnFace face) {
+            return card.face(face.face())
+                    .flatMap(each -> card.panel(each.panel()))
+                    .map(panel -> panel.outline().bounds())
+                    .map(Rect::size)
+                    .orElse(card.form().finished());
+        }
+        return card.piece(((Host.OnPiece) host).piece())
+                .map(piece -> piece.size())
+                .orElse(card.form().finished());
+    }
+}

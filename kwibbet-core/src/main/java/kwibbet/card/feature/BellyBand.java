@@ -1,0 +1,134 @@
+package kwibbet.card.feature;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.card.Adhesion;
+import kwibbet.card.Feature;
+import kwibbet.card.Panel;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
+import kwibbet.card.Score;
+import kwibbet.card.Settings;
+import kwibbet.card.Site;
+import kwibbet.card.Work;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+import kwibbet.wording.Phrase;
+
+/**
+ * A strip that wraps the shut card and slides off.
+ *
+ * <p>Its length is twice the width of what it wraps, plus the overlap, plus the slack that lets it slide over the plies; a 4 1/4 card
+ * needs about twice its width plus overlap (common practice, no source). The ends meet behind.
+ */
+public record BellyBand() implements Feature {
+
+    /** How high it is. */
+    public static final Parameter.OfLength HEIGHT = Shapes.length(
+                    "height", "Height", "How high the band is.", "1/4", "12", "1 1/2")
+            .following(Parameter.Follows.HEIGHT);
+    /** How far its ends overlap. */
+    public static final Parameter.OfLength OVERLAP =
+            Shapes.length("overlap", "Overlap", "How far its ends overlap behind.", "1/4", "4", "1/2");
+
+    @Override
+    public String key() {
+        return "belly-band";
+    }
+
+    @Override
+    public String title() {
+        return "Belly band";
+    }
+
+    @Override
+    public String sentence() {
+        return "A strip that wraps the shut card and slides off.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        List<Parameter> all = new ArrayList<>(List.of(HEIGHT));
+        all.addAll(List.of(Placing.DOWN, Placing.FROM_TOP, OVERLAP));
+        return all;
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        return settings.is(Placing.DOWN, Placing.BY) ? parameters() : List.of(HEIGHT, Placing.DOWN, OVERLAP);
+    }
+
+    /** It slides when it is wider than the card by two calipers of all it wraps. */
+    private static Length slack(Site site) {
+        int plies = 2 + site.behind().size() + site.below().size();
+        return site.brief()
+                .caliper(PaperSlot.PAPER)
+                .multipliedBy(plies)
+                .roundedUpTo(site.brief().materials().trim())
+                .shown();
+    }
+
+    @Override
+    public Outcome<Work> work(Site site) {
+        Length height = site.brief().length(HEIGHT);
+        Length width = site.size().width();
+        List<Refusal> reasons = new ArrayList<>();
+        if (height.isLongerThan(site.size().height())) {
+            reasons.add(new Refusal(
+                    HEIGHT.key(),
+                    "The band is higher than the " + site.place() + ". It can be at most "
+                            + site.brief().figure(site.size().height()) + "."));
+        }
+        if (site.brief().length(OVERLAP).isLongerThan(width)) {
+            reasons.add(new Refusal(
+                    OVERLAP.key(),
+                    "The ends overlap by more than the card is wide, "
+                            + site.brief().figure(width) + "."));
+        }
+        return reasons.isEmpty() ? Outcome.made(wrapped(site, width, height)) : Outcome.refused(reasons);
+    }
+
+    private static Work wrapped(Site site, Length width, Length height) {
+        Length slack = slack(site);
+        Length front = width.plus(slack);
+        Length tails = front.plus(site.brief().length(OVERLAP));
+        Length left = Length.ofTicks(tails.toTicks() / 2);
+        Length right = tails.minus(left);
+        Size size = new Size(front.plus(tails), height);
+        String one = site.id().value() + "-left";
+        String other = site.id().value() + "-right";
+        Piece band = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), size)
+                .scored(List.of(
+                        Score.upright(one, left, size, Score.Fold.MOUNTAIN),
+                        Score.upright(other, left.plus(front), size, Score.Fold.MOUNTAIN)));
+        Outline face = Outline.of(Rect.of(left, Length.ZERO, front, height));
+        Outline leftTail = Outline.of(Rect.of(Length.ZERO, Length.ZERO, left, height));
+        Outline rightTail = Outline.of(Rect.of(left.plus(front), Length.ZERO, right, height));
+        Point box = Placing.corner(site, new Size(width, height));
+        Point corner = new Point(Length.ofTicks(slack.toTicks() / -2).minus(left), box.y());
+        Work.Collector work = new Work.Collector();
+        work.piece(
+                band,
+                Adhesion.NONE,
+                Panel.stuck(site.id().value(), site.id(), face, site.panel(), site.side(), site.at(corner)),
+                Panel.folded(one, site.id(), leftTail, site.id().value(), one, 180),
+                Panel.folded(other, site.id(), rightTail, site.id().value(), other, 180));
+        for (String tail : List.of(one, other)) {
+            work.above(site.panel(), tail);
+            site.behind().forEach(deeper -> work.above(deeper.panel().key(), tail));
+        }
+        work.above(other, one);
+        work.direction(
+                site.id(),
+                Phrase.of("Wrap " + site.name()
+                        + " round the shut card and tape its ends to each other, not to the card."));
+        return work.end();
+    }
+}

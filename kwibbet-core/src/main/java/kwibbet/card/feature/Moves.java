@@ -1,0 +1,215 @@
+package kwibbet.card.feature;
+
+import java.util.Optional;
+
+import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Face;
+import kwibbet.card.Host;
+import kwibbet.card.Opening;
+import kwibbet.card.Panel;
+import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
+import kwibbet.card.Site;
+import kwibbet.card.Zone;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+
+/**
+ * Moving and stretching by hand: shifts as they are seen on the flat base become settings, snapped to the marks of a tool.
+ *
+ * <p>Each gives the changed design, or nothing where the thing cannot be taken hold of so.
+ */
+public final class Moves {
+
+    private final Card card;
+    private final Addition addition;
+    private final Settings settings;
+    private final Graduation marks;
+    private final Panel panel;
+    private final Placement frame;
+    private final Rect place;
+
+    private Moves(Card card, Addition addition, Graduation marks, Panel panel, Placement frame, Outline shown) {
+        this.card = card;
+        this.addition = addition;
+        this.settings = card.design().present(addition);
+        this.marks = marks;
+        this.panel = panel;
+        this.frame = frame;
+        this.place = shown.in(frame.inverse()).bounds();
+    }
+
+    private static Optional<Moves> of(Card card, PieceId id, Graduation marks) {
+        Optional<Addition> addition = card.design().addition(id);
+        return addition.flatMap(each -> panel(card, each).flatMap(panel -> shown(card, each, panel)
+                .map(shown -> new Moves(card, each, marks, panel, frame(card, each, panel), shown))));
+    }
+
+    private static Optional<Panel> panel(Card card, Addition addition) {
+        if (addition.host() instanceof Host.OnPiece on) {
+            return card.panelsOf(on.piece()).stream().findFirst();
+        }
+        return face(card, addition).flatMap(face -> card.panel(face.panel()));
+    }
+
+    private static Optional<Face> face(Card card, Addition addition) {
+        return addition.host() instanceof Host.OnFace on ? card.face(on.face()) : Optional.empty();
+    }
+
+    private static Placement frame(Card card, Addition addition, Panel panel) {
+        return face(card, addition).map(face -> Site.frameOn(panel, face)).orElse(Placement.SAME);
+    }
+
+    /** Where it lies on the piece of its panel: its own piece, or else what it cuts or marks there. */
+    private static Optional<Outline> shown(Card card, Addition addition, Panel panel) {
+        Piece host = card.piece(panel.piece()).orElseThrow();
+        return card.join(addition.id())
+                .map(join -> join.zone())
+                .or(() -> host.openings().stream()
+                        .filter(opening -> opening.owner().equals(addition.id()))
+                        .map(Opening::outline)
+                        .findFirst())
+                .or(() -> host.zones().stream()
+                        .filter(zone -> zone.owner().equals(addition.id()))
+                        .map(Zone::outline)
+                        .findFirst());
+    }
+
+    /**
+     * Moves an addition.
+     *
+     * @param card the card
+     * @param id the addition
+     * @param right how far to the right on the flat base
+     * @param down how far down
+     * @param marks what it snaps to, besides the middle of its place
+     */
+    public static Optional<Design> moved(Card card, PieceId id, Length right, Length down, Graduation marks) {
+        return of(card, id, marks)
+                .filter(moves -> moves.addition.feature().parameters().contains((Parameter) Placing.ACROSS))
+                .map(moves -> moves.moved(right, down));
+    }
+
+    private Design moved(Length right, Length down) {
+        Point shift = onSite(right, down);
+        Length inset = addition.feature().inset(settings);
+        Rect room = Rect.atOrigin(panel.outline().in(frame.inverse()).bounds().size());
+        Rect centred = room.centred(place.size());
+        Settings changed = settings;
+        if (!shift.x().isZero()) {
+            Length left = place.left().plus(shift.x());
+            changed = isAt(left, centred.left())
+                    ? changed.with(Placing.ACROSS, Placing.MIDDLE)
+                    : changed.with(Placing.ACROSS, Placing.BY).with(Placing.FROM_LEFT, snapped(left.plus(inset)));
+        }
+        if (!shift.y().isZero()) {
+            Length top = place.top().plus(shift.y());
+            changed = isAt(top, centred.top())
+                    ? changed.with(Placing.DOWN, Placing.MIDDLE)
+                    : changed.with(Placing.DOWN, Placing.BY).with(Placing.FROM_TOP, snapped(top.plus(inset)));
+        }
+        return card.design().settled().with(addition.with(changed));
+    }
+
+    private boolean isAt(Length one, Length other) {
+        return one.minus(other).abs().multipliedBy(2).isShorterThan(marks.step());
+    }
+
+    private Length snapped(Length length) {
+        return length.roundedTo(marks).shown();
+    }
+
+    /** A shift on the flat base as it is in the frame of the site. */
+    private Point onSite(Length right, Length down) {
+        Placement base = card.onBase(panel.piece()).orElse(Placement.SAME);
+        Placement back = frame.within(base).inverse();
+        Point start = back.apply(Point.ORIGIN);
+        Point end = back.apply(new Point(right, down));
+        return new Point(end.x().minus(start.x()), end.y().minus(start.y()));
+    }
+
+    /**
+     * Moves one edge of an addition.
+     *
+     * @param card the card
+     * @param id the addition
+     * @param edge which edge, as seen on the flat base
+     * @param outwards how far away from its middle; negative towards it
+     * @param marks what it snaps to
+     */
+    public static Optional<Design> stretched(Card card, PieceId id, Edge edge, Length outwards, Graduation marks) {
+        return of(card, id, marks).flatMap(moves -> moves.stretched(edge, outwards));
+    }
+
+    private Optional<Design> stretched(Edge edge, Length outwards) {
+        if (addition.feature() instanceof Mat && settings.is(Mat.FIT, Mat.BY_BORDER)) {
+            Length border = snapped(settings.length(Mat.BORDER).minus(outwards));
+            return Optional.of(with(settings.with(Mat.BORDER, Length.max(border, Length.ZERO))));
+        }
+        Point direction =
+                onSite(step(edge == Edge.RIGHT, edge == Edge.LEFT), step(edge == Edge.BOTTOM, edge == Edge.TOP));
+        boolean across = !direction.x().isZero();
+        boolean start = direction.x().isNegative() || direction.y().isNegative();
+        String key = across ? Mat.WIDTH.key() : Mat.HEIGHT.key();
+        return addition.feature().parameters().stream()
+                .filter(parameter -> parameter.key().equals(key))
+                .map(Parameter.OfLength.class::cast)
+                .findFirst()
+                .map(side -> with(stretched(side, across, start, outwards)));
+    }
+
+    private static Length step(boolean forwards, boolean back) {
+        return Length.ofTicks(forwards ? 1 : back ? -1 : 0);
+    }
+
+    /** What is kept in the middle grows on both sides; what is placed keeps its other edge. */
+    private Settings stretched(Parameter.OfLength side, boolean across, boolean start, Length outwards) {
+        Parameter.OfChoice way = across ? Placing.ACROSS : Placing.DOWN;
+        Parameter.OfLength from = across ? Placing.FROM_LEFT : Placing.FROM_TOP;
+        boolean middle = settings.is(way, Placing.MIDDLE);
+        Length old = settings.length(side);
+        Length grown = snapped(old.plus(middle ? outwards.multipliedBy(2) : outwards));
+        Length kept = Length.max(grown, marks.step());
+        Settings changed = settings.with(side, kept);
+        return settings.is(way, Placing.BY) && start
+                ? changed.with(from, settings.length(from).minus(kept.minus(old)))
+                : changed;
+    }
+
+    private Design with(Settings changed) {
+        return card.design().settled().with(addition.with(changed));
+    }
+
+    /**
+     * Moves a score of the base.
+     *
+     * @param card the card
+     * @param score the key of the score
+     * @param right how far to the right on the flat base
+     * @param down how far down
+     * @param marks what it snaps to
+     */
+    public static Optional<Design> scoreMoved(Card card, String score, Length right, Length down, Graduation marks) {
+        return card.base()
+                .score(score)
+                .flatMap(each -> each.measured(card.base().size()))
+                .flatMap(measured -> {
+                    boolean upright = measured.from() == Edge.LEFT;
+                    Length at = measured.at()
+                            .plus(upright ? right : down)
+                            .roundedTo(marks)
+                            .shown();
+                    Design design = card.design().settled();
+                    return design.base().moved(design.settings(), score, at).map(design::with);
+                });
+    }
+}

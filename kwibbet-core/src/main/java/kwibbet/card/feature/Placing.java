@@ -1,0 +1,118 @@
+package kwibbet.card.feature;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.card.Parameter;
+import kwibbet.card.Parameter.Follows;
+import kwibbet.card.Settings;
+import kwibbet.card.Site;
+import kwibbet.measure.Length;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+
+/** Where something lies in its room: in the middle, flush with an edge, or so far from one. */
+public final class Placing {
+
+    /** From left to right. */
+    public static final Parameter.OfChoice ACROSS = Parameter.OfChoice.of(
+            "across",
+            "Across",
+            "Where it lies from left to right.",
+            Placing.MIDDLE,
+            "in the middle",
+            Placing.START,
+            "flush left",
+            Placing.END,
+            "flush right",
+            Placing.BY,
+            "so far from the left");
+    /** From top to bottom. */
+    public static final Parameter.OfChoice DOWN = Parameter.OfChoice.of(
+            "down",
+            "Down",
+            "Where it lies from top to bottom.",
+            Placing.MIDDLE,
+            "in the middle",
+            Placing.START,
+            "flush with the top",
+            Placing.END,
+            "flush with the bottom",
+            Placing.BY,
+            "so far from the top");
+    /** Its distance from the left. */
+    public static final Parameter.OfLength FROM_LEFT = offset("fromLeft", "From the left", Follows.WIDTH);
+    /** Its distance from the top. */
+    public static final Parameter.OfLength FROM_TOP = offset("fromTop", "From the top", Follows.HEIGHT);
+
+    /** In the middle. */
+    public static final String MIDDLE = "middle";
+    /** Flush with the left or the top. */
+    public static final String START = "start";
+    /** Flush with the right or the bottom. */
+    public static final String END = "end";
+    /** So far from the left or the top. */
+    public static final String BY = "by";
+
+    static final List<Parameter> ALL = List.of(ACROSS, FROM_LEFT, DOWN, FROM_TOP);
+
+    private Placing() {}
+
+    private static Parameter.OfLength offset(String key, String label, Follows follows) {
+        return Parameter.OfLength.fixed(
+                        key,
+                        label,
+                        "To its nearest edge; less than 0 lets it stick out.",
+                        Length.ofInches(-24),
+                        Length.ofInches(24),
+                        Length.ofInches(1, 2))
+                .following(follows);
+    }
+
+    /** The parameters of the placing that have a meaning as it is set. */
+    static List<Parameter> asked(Settings settings) {
+        List<Parameter> asked = new ArrayList<>(List.of(ACROSS));
+        if (settings.is(ACROSS, BY)) {
+            asked.add(FROM_LEFT);
+        }
+        asked.add(DOWN);
+        if (settings.is(DOWN, BY)) {
+            asked.add(FROM_TOP);
+        }
+        return asked;
+    }
+
+    /** The left top corner of something of that size in the frame of the site. */
+    static Point corner(Site site, Size size) {
+        Rect centred = site.bounds().centred(size);
+        Length left = along(
+                site.brief().choice(ACROSS),
+                centred.left(),
+                site.size().width().minus(size.width()),
+                site.brief().length(FROM_LEFT));
+        Length top = along(
+                site.brief().choice(DOWN),
+                centred.top(),
+                site.size().height().minus(size.height()),
+                site.brief().length(FROM_TOP));
+        return new Point(left, top);
+    }
+
+    private static Length along(String choice, Length middle, Length rest, Length by) {
+        return switch (choice) {
+            case START -> Length.ZERO;
+            case END -> rest;
+            case BY -> by;
+            default -> middle;
+        };
+    }
+
+    /** The settings that put something at a corner of the site's frame. */
+    public static Settings placed(Settings settings, Point corner) {
+        return settings.with(ACROSS, BY)
+                .with(FROM_LEFT, corner.x())
+                .with(DOWN, BY)
+                .with(FROM_TOP, corner.y());
+    }
+}

@@ -1,0 +1,122 @@
+package kwibbet.card.feature;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.card.Face;
+import kwibbet.card.Host;
+import kwibbet.card.Join;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperId;
+
+/** What is done all day, done at once. Each gives the changed design; what cannot be made is left out of it. */
+public final class QuickWays {
+
+    private QuickWays() {}
+
+    /** 1/8 in, common practice, no source; 3 mm for those who measure in millimetres. */
+    public static Length usualBorder(Design design) {
+        return design.system() == MeasureSystem.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
+    }
+
+    /** A mat with the usual border on every outer face but the back. */
+    public static Design matEveryPanel(Card card, PaperId paper) {
+        Design design = card.design().settled();
+        for (Face face : card.form().faces()) {
+            boolean outer = !face.title().startsWith("inside") && !face.title().equals("back");
+            boolean clear = card.panel(face.panel())
+                    .flatMap(panel -> card.piece(panel.piece()))
+                    .filter(piece -> card.materials().isClear(piece.paper()))
+                    .isPresent();
+            if (outer && !clear) {
+                Settings settings = Settings.PRESET.with(Mat.BORDER, usualBorder(design));
+                design = tried(card, design, mat(design, design.topOf(face), settings, paper));
+            }
+        }
+        return design;
+    }
+
+    private static Addition mat(Design design, Host host, Settings settings, PaperId paper) {
+        Mat mat = new Mat();
+        PieceId id = design.nextId(mat);
+        String name = "Mat " + id.value().substring(id.value().lastIndexOf('-') + 1);
+        return new Addition(id, name, mat, host, settings, Map.of(PaperSlot.PAPER.key(), paper));
+    }
+
+    private static Design tried(Card card, Design design, Addition addition) {
+        Design more = design.plus(addition);
+        return CardMaker.make(more, card.materials()).reasons().isEmpty() ? more : design;
+    }
+
+    /** Every layer of the outside again on the other face of its panel, in the same order. */
+    public static Design sameInside(Card card) {
+        Design design = card.design().settled();
+        Map<PieceId, PieceId> copies = new HashMap<>();
+        for (Addition addition : card.design().settled().additions()) {
+            Optional<Host> host = inside(card, addition.host(), copies);
+            if (host.isPresent() && addition.feature().isLayer()) {
+                PieceId id = design.nextId(addition.feature());
+                String name = (addition.name().length() > 50 ? addition.name().substring(0, 50) : addition.name())
+                        + ", inside";
+                Design more =
+                        tried(card, design, addition.withId(id).withName(name).with(host.get()));
+                if (!more.equals(design)) {
+                    copies.put(addition.id(), id);
+                    design = more;
+                }
+            }
+        }
+        return design;
+    }
+
+    private static Optional<Host> inside(Card card, Host host, Map<PieceId, PieceId> copies) {
+        if (host instanceof Host.OnPiece on) {
+            return Optional.ofNullable(copies.get(on.piece())).map(Host.OnPiece::new);
+        }
+        return card.face(((Host.OnFace) host).face())
+                .filter(face -> !face.title().startsWith("inside"))
+                .flatMap(face -> card.faces().stream()
+                        .filter(other -> other.panel().equals(face.panel()) && other.side() != face.side())
+                        .findFirst())
+                .map(face -> new Host.OnFace(face.key()));
+    }
+
+    /** Another mat on a mat, with the same border, in the paper below it: papers alternate as they step down. */
+    public static Design stepDown(Card card, PieceId id) {
+        Design design = card.design().settled();
+        Optional<Addition> below = design.addition(id);
+        if (below.isEmpty()) {
+            return design;
+        }
+        Settings settings = below.get().settings().is(Mat.FIT, Mat.BY_BORDER)
+                ? Settings.PRESET.with(Mat.BORDER, below.get().settings().length(Mat.BORDER))
+                : Settings.PRESET.with(Mat.BORDER, usualBorder(design));
+        PaperId paper = card.join(id)
+                .map(Join::lower)
+                .flatMap(card::piece)
+                .map(Piece::paper)
+                .orElse(card.base().paper());
+        Host top = top(design, new Host.OnPiece(id));
+        return design.plus(mat(design, top, settings, paper));
+    }
+
+    private static Host top(Design design, Host from) {
+        Host top = from;
+        for (Addition addition : design.additions()) {
+            if (addition.host().equals(top) && addition.feature() instanceof Mat) {
+                top = new Host.OnPiece(addition.id());
+            }
+        }
+        return top;
+    }
+}

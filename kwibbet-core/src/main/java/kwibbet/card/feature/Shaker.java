@@ -1,0 +1,295 @@
+package kwibbet.card.feature;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+
+import kwibbet.card.Adhesion;
+import kwibbet.card.Feature;
+import kwibbet.card.Opening;
+import kwibbet.card.Panel;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.card.Site;
+import kwibbet.card.Supply;
+import kwibbet.card.Work;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.wording.Phrase;
+
+/**
+ * A window with film, a wall and loose filler behind it.
+ *
+ * <p>The film laps the opening all round; the wall stands outside the opening and under the frame, where it is not seen. Built on
+ * top, the piece it sits on is the back; built through the panel, the opening is cut in the panel itself and a back closes it
+ * from behind. To see through, the back has the same opening in exact register, and a film of its own.
+ */
+public record Shaker() implements Feature {
+
+    /** How it is built. */
+    public static final Parameter.OfChoice BUILT = Parameter.OfChoice.of(
+            "built",
+            "Built",
+            "On top with a frame of its own, or with the opening in the panel itself.",
+            Shaker.ON_TOP,
+            "on top, framed",
+            Shaker.THROUGH,
+            "through the panel");
+    /** How much of the frame, or of the back, reaches past the opening. */
+    public static final Parameter.OfLength BORDER = Shapes.length(
+            "border",
+            "Frame width",
+            "What the frame or the back reaches past the opening, on each side.",
+            "1/4",
+            "4",
+            "1/2");
+    /** How far the film laps the opening. */
+    public static final Parameter.OfLength LAP =
+            Shapes.length("lap", "Film laps by", "How far the film reaches past the opening.", "1/16", "2", "1/4");
+    /** How deep it is. */
+    public static final Parameter.OfLength DEPTH =
+            Shapes.length("depth", "Depth", "How high the wall is.", "1/32", "1/2", "1/8");
+    /** What the wall is made of. */
+    public static final Parameter.OfChoice WALL = Parameter.OfChoice.of(
+            "wall",
+            "Wall",
+            "Foam tape, or paper frames stacked to the depth.",
+            "foam",
+            "foam tape",
+            "frames",
+            "stacked frames");
+    /** Whether one sees through it. */
+    public static final Parameter.OfChoice BACK = Parameter.OfChoice.of(
+            "back", "Back", "Closed, or clear so that one sees through.", "closed", "closed", "clear", "see-through");
+
+    static final String ON_TOP = "top";
+    static final String THROUGH = "through";
+
+    /** A shaker moves freely when about a third of it is filled; common practice, no source. */
+    private static final double FILLED = 1 / 3.0;
+
+    private static final int MOST_FRAMES = 12;
+
+    @Override
+    public String key() {
+        return "shaker";
+    }
+
+    @Override
+    public String title() {
+        return "Shaker";
+    }
+
+    @Override
+    public String sentence() {
+        return "A window with film, a wall and loose filler.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        List<Parameter> all = new ArrayList<>(List.of(BUILT, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+        all.addAll(Placing.ALL);
+        all.addAll(List.of(BORDER, LAP, DEPTH, WALL, BACK));
+        return all;
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        List<Parameter> asked = new ArrayList<>(List.of(BUILT, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+        asked.addAll(Placing.asked(settings));
+        asked.addAll(List.of(BORDER, LAP, DEPTH, WALL, BACK));
+        return asked;
+    }
+
+    @Override
+    public List<PaperSlot> papers() {
+        return List.of(PaperSlot.PAPER, PaperSlot.FILM);
+    }
+
+    @Override
+    public Length inset(Settings settings) {
+        return settings.length(BORDER);
+    }
+
+    @Override
+    public Outcome<Work> work(Site site) {
+        CutShape shape = Shapes.shape(site.brief());
+        Point corner = Placing.corner(site, shape.size());
+        Length border = site.brief().length(BORDER);
+        Outline around = Shapes.grown(shape, border)
+                .outline()
+                .plus(corner.x().minus(border), corner.y().minus(border));
+        return tight(site)
+                .then(ok -> Window.fitting(site, around, "The shaker with its frame"))
+                .then(ok -> Outcome.made(new Box(site, shape, corner).work()));
+    }
+
+    private static Outcome<Length> tight(Site site) {
+        Length border = site.brief().length(BORDER);
+        Length lap = site.brief().length(LAP);
+        List<Refusal> reasons = new ArrayList<>();
+        if (!lap.isShorterThan(border)) {
+            reasons.add(new Refusal(
+                    LAP.key(),
+                    "The film would show past the frame: lap it by less than "
+                            + site.brief().figure(border) + "."));
+        }
+        if (site.brief().is(WALL, "frames") && frames(site) > MOST_FRAMES) {
+            reasons.add(new Refusal(
+                    DEPTH.key(),
+                    "That takes " + frames(site) + " frames stacked; at most " + MOST_FRAMES
+                            + " are worth it: use foam tape, or less depth."));
+        }
+        return reasons.isEmpty() ? Outcome.made(border) : Outcome.refused(reasons);
+    }
+
+    private static int frames(Site site) {
+        double caliper = site.brief().caliper(PaperSlot.PAPER).toInches();
+        return (int) Math.ceil(site.brief().length(DEPTH).toInches() / caliper - 1e-9);
+    }
+
+    /**
+     * The box being built.
+     *
+     * @param site where
+     * @param shape the opening
+     * @param corner the left top corner of the opening's box
+     */
+    private record Box(Site site, CutShape shape, Point corner) {
+
+        Work work() {
+            Work.Collector work = new Work.Collector();
+            if (site.brief().is(BUILT, ON_TOP)) {
+                onTop(work);
+            } else {
+                through(work);
+            }
+            work.supply(Supply.volume(
+                    site.id(), "filler", shape.area() * length(DEPTH).toInches() * FILLED));
+            work.direction(
+                    site.id(),
+                    Phrase.of("Wipe " + site.name()
+                            + " with powder against static before you fill it, then fill a third."));
+            return work.end();
+        }
+
+        private Length length(Parameter.OfLength parameter) {
+            return site.brief().length(parameter);
+        }
+
+        private Point out(Length by) {
+            return corner.plus(by.negated(), by.negated());
+        }
+
+        /** Frame over film over wall over what is there, which is the back. */
+        private void onTop(Work.Collector work) {
+            boolean clear = site.brief().is(BACK, "clear");
+            Piece frame = Window.ring(site.id(), site.name(), site, shape, length(BORDER));
+            Piece film = film("film");
+            String wall = wall(work, site.panel(), site.side(), site::at);
+            Panel lying = wall.equals(site.panel())
+                    ? site.on(frame, out(length(BORDER)))
+                    : Panel.stuck(frame.id().value(), frame.id(), frame.outline(), wall, Side.UP, Placement.SAME);
+            Adhesion held = wall.equals(site.panel()) ? Adhesion.foam(length(DEPTH)) : Adhesion.FLAT;
+            work.piece(frame, held, lying);
+            work.piece(film, stuckTo(frame, Side.UNDER, film));
+            if (clear) {
+                work.opening(site.piece(), site.opening("opening", shape, corner));
+                Piece second = film("back-film");
+                work.piece(second, site.behind(second, out(length(LAP))));
+            }
+        }
+
+        /** A film on the side of a frame or a back that is turned to the filler. */
+        private Panel stuckTo(Piece frame, Side side, Piece film) {
+            Length in = length(BORDER).minus(length(LAP));
+            return Panel.stuck(
+                    film.id().value(),
+                    film.id(),
+                    film.outline(),
+                    frame.id().value(),
+                    side,
+                    Placement.at(new Point(in, in)));
+        }
+
+        /** Film behind the panel, then the wall, then the back. */
+        private void through(Work.Collector work) {
+            boolean clear = site.brief().is(BACK, "clear");
+            work.opening(site.piece(), site.opening("opening", shape, corner));
+            Piece film = film("film");
+            work.piece(film, site.behind(film, out(length(LAP))));
+            Piece back = clear
+                    ? Window.ring(site.id(), site.name(), site, shape, length(BORDER))
+                    : Piece.of(
+                            site.id(),
+                            site.name(),
+                            site.brief().paper(PaperSlot.PAPER),
+                            Shapes.grown(shape, length(BORDER)).outline());
+            String wall = wall(work, site.panel(), site.side().opposite(), site::at);
+            boolean foam = wall.equals(site.panel());
+            Panel lying = foam
+                    ? site.behind(back, out(length(BORDER)))
+                    : Panel.stuck(back.id().value(), back.id(), back.outline(), wall, Side.UNDER, Placement.SAME);
+            work.piece(back, foam ? Adhesion.foam(length(DEPTH)) : Adhesion.FLAT, lying);
+            if (clear) {
+                Piece second = film("back-film");
+                work.piece(second, stuckTo(back, Side.UP, second));
+            }
+        }
+
+        /** Of the opening's own shape, so that it laps it alike all round and stays within the wall. */
+        private Piece film(String suffix) {
+            Outline outline = Shapes.grown(shape, length(LAP)).outline();
+            String name = suffix.equals("film") ? site.name() + ", film" : site.name() + ", second film";
+            return Piece.of(site.part(suffix), name, site.brief().paper(PaperSlot.FILM), outline);
+        }
+
+        /**
+         * Foam tape in the middle of the frame, as long as the way round there; or frames stacked on each other.
+         *
+         * @return the panel that what follows is stuck to
+         */
+        private String wall(Work.Collector work, String on, Side side, Function<Point, Placement> at) {
+            if (site.brief().is(WALL, "foam")) {
+                Length half = Length.ofTicks(length(BORDER).toTicks() / 2);
+                Length round = Length.nearestInches(Shapes.grown(shape, half).perimeter());
+                String height = site.brief().figure(length(DEPTH)).toString();
+                work.supply(Supply.length(site.id(), "foam tape for the wall, " + height + " high", round));
+                return on;
+            }
+            String below = on;
+            Placement placement = at.apply(out(length(BORDER)));
+            Side face = side;
+            for (int i = 1; i <= frames(site); i++) {
+                PieceId id = site.part("wall-" + i);
+                Piece ring = wallFrame(id, site.name() + ", wall " + i);
+                work.piece(ring, Panel.stuck(id.value(), id, ring.outline(), below, face, placement));
+                below = id.value();
+                placement = Placement.SAME;
+                face = side == site.side() ? Side.UP : Side.UNDER;
+            }
+            return below;
+        }
+
+        /** Its own opening is wider than the window by a sixteenth, so that it stays out of sight. */
+        private Piece wallFrame(PieceId id, String name) {
+            Length hidden = Length.ofInches(1, 16);
+            Length in = length(BORDER).minus(hidden);
+            return Piece.of(
+                            id,
+                            name,
+                            site.brief().paper(PaperSlot.PAPER),
+                            Shapes.grown(shape, length(BORDER)).outline())
+                    .opened(new Opening(id, "opening", Shapes.grown(shape, hidden), Placement.at(new Point(in, in))));
+        }
+    }
+}

@@ -1,0 +1,102 @@
+package kwibbet.card.feature;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.card.Feature;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
+import kwibbet.card.Settings;
+import kwibbet.card.Site;
+import kwibbet.card.Work;
+import kwibbet.card.Zone;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Point;
+
+/** Stamping, inking, embossing, colouring, heat: an area of a face, and what is kept free around it. */
+public record SurfaceWork() implements Feature {
+
+    /** What is done. */
+    public static final Parameter.OfChoice TECHNIQUE = Parameter.OfChoice.of(
+            "technique",
+            "Work",
+            "What is done there.",
+            "stamp",
+            "stamp",
+            "stencil",
+            "ink through a stencil",
+            "emboss",
+            "emboss dry",
+            SurfaceWork.HEAT,
+            "emboss with heat",
+            "colour",
+            "colour by hand");
+    /** What is kept free around it. */
+    public static final Parameter.OfLength KEEP_FREE =
+            Shapes.length("keepFree", "Keep free", "Kept free around it; 0 for nothing.", "0", "2", "0");
+
+    /** Embossing powder is melted with a heat gun, which warps film. */
+    public static final String HEAT = "heat";
+
+    @Override
+    public String key() {
+        return "surface";
+    }
+
+    @Override
+    public String title() {
+        return "Surface work";
+    }
+
+    @Override
+    public String sentence() {
+        return "Stamp, ink, emboss, colour or heat an area of a face.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        List<Parameter> all = new ArrayList<>(List.of(TECHNIQUE, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+        all.addAll(Placing.ALL);
+        all.add(KEEP_FREE);
+        return all;
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        List<Parameter> asked = new ArrayList<>(List.of(TECHNIQUE, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+        asked.addAll(Placing.asked(settings));
+        asked.add(KEEP_FREE);
+        return asked;
+    }
+
+    @Override
+    public List<PaperSlot> papers() {
+        return List.of();
+    }
+
+    @Override
+    public Outcome<Work> work(Site site) {
+        CutShape shape = Shapes.shape(site.brief());
+        Point corner = Placing.corner(site, shape.size());
+        Outline area = shape.outline().plus(corner.x(), corner.y());
+        return Window.fitting(site, area, "The area").then(ok -> {
+            Work.Collector work = new Work.Collector();
+            String doing = TECHNIQUE.choices().stream()
+                    .filter(choice -> choice.key().equals(site.brief().choice(TECHNIQUE)))
+                    .map(Parameter.Choice::label)
+                    .findFirst()
+                    .orElse("");
+            work.zone(site.piece(), site.zone(area, Zone.Use.SURFACE, doing + " “" + site.name() + "”"));
+            if (site.brief().length(KEEP_FREE).isPositive()) {
+                Overlay.inset(area, site.brief().length(KEEP_FREE).negated()).stream()
+                        .findFirst()
+                        .ifPresent(free -> work.zone(
+                                site.piece(), site.zone(free, Zone.Use.KEEP_OUT, "keep free around " + site.name())));
+            }
+            return Outcome.made(work.end());
+        });
+    }
+}

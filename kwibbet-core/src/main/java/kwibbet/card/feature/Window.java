@@ -1,0 +1,175 @@
+package kwibbet.card.feature;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.card.Feature;
+import kwibbet.card.Opening;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
+import kwibbet.card.Site;
+import kwibbet.card.Work;
+import kwibbet.card.Zone;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Region;
+
+/**
+ * An opening, by itself or framed, cut through one piece or through all that lies in register below it.
+ *
+ * <p>A frame comes from two nested dies cut in one pass: its width is half the difference of the two.
+ */
+public record Window() implements Feature {
+
+    /** How deep it goes. */
+    public static final Parameter.OfChoice THROUGH = Parameter.OfChoice.of(
+            "through",
+            "Cut through",
+            "What else is cut in exact register.",
+            Window.THIS,
+            "this piece",
+            Window.LAYERS,
+            "this and the layers below it",
+            Window.PANELS,
+            "the panels behind as well");
+    /** Whether it has a frame. */
+    public static final Parameter.OfChoice FRAME = Parameter.OfChoice.of(
+            "frame", "Frame", "A frame around it, of the same shape.", "none", "none", "framed", "framed");
+    /** How wide the frame is. */
+    public static final Parameter.OfLength FRAME_WIDTH =
+            Shapes.length("frameWidth", "Frame width", "Half the difference of the two dies.", "1/16", "4", "1/4");
+    /** Whether its outline is marked on the panel behind. */
+    public static final Parameter.OfChoice PENCIL = Parameter.OfChoice.of(
+            "pencil",
+            "Behind it",
+            "Mark the outline on the panel behind, to place a scene.",
+            "none",
+            "no mark",
+            "mark",
+            "pencil the outline");
+
+    static final String THIS = "this";
+    static final String LAYERS = "layers";
+    static final String PANELS = "panels";
+
+    @Override
+    public String key() {
+        return "opening";
+    }
+
+    @Override
+    public String title() {
+        return "Opening";
+    }
+
+    @Override
+    public String sentence() {
+        return "Cut by die or knife, framed or not, through one piece or several.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+        all.addAll(Placing.ALL);
+        all.addAll(List.of(THROUGH, FRAME, FRAME_WIDTH, PENCIL));
+        return all;
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        List<Parameter> asked = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+        asked.addAll(Placing.asked(settings));
+        asked.addAll(List.of(THROUGH, FRAME));
+        if (settings.is(FRAME, "framed")) {
+            asked.add(FRAME_WIDTH);
+        }
+        asked.add(PENCIL);
+        return asked;
+    }
+
+    @Override
+    public Length inset(Settings settings) {
+        return settings.is(FRAME, "framed") ? settings.length(FRAME_WIDTH) : Length.ZERO;
+    }
+
+    @Override
+    public Outcome<Work> work(Site site) {
+        CutShape shape = Shapes.shape(site.brief());
+        Point corner = Placing.corner(site, shape.size());
+        return fitting(site, shape.outline().plus(corner.x(), corner.y()), "The opening")
+                .then(outline -> Outcome.made(cut(site, shape, corner, outline)));
+    }
+
+    /** Refuses what runs past the room. */
+    static Outcome<Outline> fitting(Site site, Outline onSite, String what) {
+        if (Overlay.contains(site.room(), onSite)) {
+            return Outcome.made(onSite);
+        }
+        boolean wide = onSite.bounds().size().width().isLongerThan(site.size().width());
+        boolean high = onSite.bounds().size().height().isLongerThan(site.size().height());
+        String field = wide ? Shapes.WIDTH.key() : high ? Shapes.HEIGHT.key() : Placing.FROM_LEFT.key();
+        return Outcome.refused(
+                field,
+                what + " runs past the edge of the " + site.place() + ", which is "
+                        + site.brief().figure(site.size().width()) + " by "
+                        + site.brief().figure(site.size().height())
+                        + ".");
+    }
+
+    private static Work cut(Site site, CutShape shape, Point corner, Outline outline) {
+        Work.Collector work = new Work.Collector();
+        work.opening(site.piece(), site.opening("opening", shape, corner));
+        if (!site.brief().is(THROUGH, THIS)) {
+            site.below().forEach(deeper -> work.opening(deeper.piece(), on(deeper, site, shape, corner)));
+        }
+        if (site.brief().is(THROUGH, PANELS)) {
+            site.behind().stream()
+                    .filter(deeper -> Overlay.contains(Region.of(deeper.panel().outline()), outline.in(deeper.frame())))
+                    .forEach(deeper -> work.opening(deeper.piece(), on(deeper, site, shape, corner)));
+        }
+        if (site.brief().is(FRAME, "framed")) {
+            frame(site, shape, corner, work);
+        }
+        if (site.brief().is(PENCIL, "mark")) {
+            site.behind().stream()
+                    .limit(1)
+                    .forEach(deeper -> work.zone(
+                            deeper.piece(),
+                            new Zone(
+                                    site.id(),
+                                    deeper.side(),
+                                    outline.in(deeper.frame()),
+                                    Zone.Use.PENCIL,
+                                    "pencil the outline of the opening, and erase it afterwards")));
+        }
+        return work.end();
+    }
+
+    private static Opening on(Site.Deeper deeper, Site site, CutShape shape, Point corner) {
+        return new Opening(site.id(), "opening", shape, Placement.at(corner).within(deeper.frame()));
+    }
+
+    private static void frame(Site site, CutShape shape, Point corner, Work.Collector work) {
+        Length width = site.brief().length(FRAME_WIDTH);
+        Piece frame = ring(site.id(), site.name(), site, shape, width);
+        work.piece(frame, site.on(frame, corner.plus(width.negated(), width.negated())));
+    }
+
+    /** A frame around a shape, its own opening in register with it. */
+    static Piece ring(PieceId id, String name, Site site, CutShape shape, Length width) {
+        return Piece.of(
+                        id,
+                        name,
+                        site.brief().paper(PaperSlot.PAPER),
+                        Shapes.grown(shape, width).outline())
+                .opened(new Opening(id, "opening", shape, Placement.at(new Point(width, width))));
+    }
+}

@@ -1,0 +1,131 @@
+package kwibbet.fold;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.shape.Outline;
+import kwibbet.shape.Point;
+
+/**
+ * An outline as it appears, thinned to a few corners: enough to find a spot where two overlap.
+ *
+ * @param corners in order, clockwise as seen
+ * @param middleDepth how near to the viewer its middle lies
+ */
+record Polygon(List<Spot> corners, double middleDepth) {
+
+    private static final int MOST_CORNERS = 16;
+    /** Overlaps of less than this many square inches are touching edges. */
+    private static final double TOUCH = 1e-4;
+
+    /**
+     * A spot on the picture.
+     *
+     * @param x to the right, inches
+     * @param y down, inches
+     */
+    record Spot(double x, double y) {
+
+        /** How near to the viewer a plane lies behind this spot; the plane must not be seen edge on. */
+        double depthOn(Frame frame) {
+            Vector right = frame.right();
+            Vector down = frame.down();
+            double determinant = right.x() * down.y() - right.y() * down.x();
+            double dx = x - frame.origin().x();
+            double dy = y - frame.origin().y();
+            double across = (dx * down.y() - dy * down.x()) / determinant;
+            double along = (right.x() * dy - right.y() * dx) / determinant;
+            return frame.at(across, along).z();
+        }
+    }
+
+    static Polygon seen(Outline outline, Frame frame) {
+        List<Point> flat = outline.corners();
+        int step = Math.max(1, flat.size() / MOST_CORNERS);
+        List<Spot> spots = new ArrayList<>();
+        for (int i = 0; i < flat.size(); i += step) {
+            Vector place = frame.at(flat.get(i));
+            spots.add(new Spot(place.x(), place.y()));
+        }
+        double depth = frame.at(outline.bounds().middle()).z();
+        return new Polygon(signedArea(spots) < 0 ? reversed(spots) : spots, depth);
+    }
+
+    private static List<Spot> reversed(List<Spot> spots) {
+        List<Spot> reversed = new ArrayList<>(spots);
+        Collections.reverse(reversed);
+        return reversed;
+    }
+
+    private static double signedArea(List<Spot> spots) {
+        double twice = 0;
+        for (int i = 0; i < spots.size(); i++) {
+            Spot from = spots.get(i);
+            Spot to = spots.get((i + 1) % spots.size());
+            twice += from.x() * to.y() - to.x() * from.y();
+        }
+        return twice / 2;
+    }
+
+    /** A spot in the middle of what both cover, if they overlap; by clipping one at the edges of the other (Sutherland and Hodgman). */
+    Optional<Spot> sharedWith(Polygon other) {
+        if (!boxesOverlap(other)) {
+            return Optional.empty();
+        }
+        List<Spot> shared = corners;
+        for (int i = 0; i < other.corners.size() && shared.size() > 2; i++) {
+            shared = clipped(shared, other.corners.get(i), other.corners.get((i + 1) % other.corners.size()));
+        }
+        if (shared.size() < 3 || signedArea(shared) < TOUCH) {
+            return Optional.empty();
+        }
+        double x = shared.stream().mapToDouble(Spot::x).average().orElseThrow();
+        double y = shared.stream().mapToDouble(Spot::y).average().orElseThrow();
+        return Optional.of(new Spot(x, y));
+    }
+
+    private boolean boxesOverlap(Polygon other) {
+        return least(true) < other.most(true)
+                && other.least(true) < most(true)
+                && least(false) < other.most(false)
+                && other.least(false) < most(false);
+    }
+
+    private double least(boolean across) {
+        return corners.stream()
+                .mapToDouble(spot -> across ? spot.x() : spot.y())
+                .min()
+                .orElse(0);
+    }
+
+    private double most(boolean across) {
+        return corners.stream()
+                .mapToDouble(spot -> across ? spot.x() : spot.y())
+                .max()
+                .orElse(0);
+    }
+
+    private static List<Spot> clipped(List<Spot> spots, Spot from, Spot to) {
+        List<Spot> kept = new ArrayList<>();
+        for (int i = 0; i < spots.size(); i++) {
+            Spot here = spots.get(i);
+            Spot next = spots.get((i + 1) % spots.size());
+            double side = side(from, to, here);
+            double nextSide = side(from, to, next);
+            if (side >= 0) {
+                kept.add(here);
+            }
+            if (side * nextSide < 0) {
+                double share = side / (side - nextSide);
+                kept.add(new Spot(here.x() + share * (next.x() - here.x()), here.y() + share * (next.y() - here.y())));
+            }
+        }
+        return kept;
+    }
+
+    private static double side(Spot from, Spot to, Spot spot) {
+        return (to.x() - from.x()) * (spot.y() - from.y()) - (to.y() - from.y()) * (spot.x() - from.x());
+    }
+}

@@ -1,0 +1,58 @@
+package kwibbet.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Panel;
+import kwibbet.card.PieceId;
+import kwibbet.card.ShutFold;
+import kwibbet.card.base.GateBase;
+import kwibbet.measure.Length;
+import kwibbet.review.Finding.Remedy;
+import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Rect;
+
+/** Two doors on one middle leave a gap or overlap when they are shut; says which, and by how much. */
+record DoorsApart() implements Rule {
+
+    @Override
+    public String key() {
+        return "doors-apart";
+    }
+
+    @Override
+    public List<Finding> check(Card card) {
+        List<Finding> findings = new ArrayList<>();
+        if (!(card.design().base() instanceof GateBase)) {
+            return findings;
+        }
+        ShutFold shut = card.shut();
+        List<Panel> doors = card.panelsOf(PieceId.BASE).stream()
+                .filter(panel -> panel.hanging() instanceof Panel.OnScore)
+                .toList();
+        Rect one = doors.get(0).outline().in(shut.of(doors.get(0).key())).bounds();
+        Rect other = doors.get(1).outline().in(shut.of(doors.get(1).key())).bounds();
+        Length gap = Length.max(
+                Length.max(one.left(), other.left()).minus(Length.min(one.right(), other.right())),
+                Length.max(one.top(), other.top()).minus(Length.min(one.bottom(), other.bottom())));
+        if (gap.abs().isLongerThan(Length.ofTicks(2))) {
+            Design design = card.design();
+            findings.add(Looking.finding(
+                    this,
+                    Severity.NOTE,
+                    PieceId.BASE,
+                    doors.get(1).outline(),
+                    Looking.words(card)
+                            .words(gap.isPositive() ? "Shut, the doors leave a gap of " : "Shut, the doors overlap by ")
+                            .length(gap.abs())
+                            .words("."),
+                    Optional.of(new Remedy(
+                            "let them meet",
+                            design.settled().with(design.present().with(GateBase.DOORS, GateBase.MEET))))));
+        }
+        return findings;
+    }
+}

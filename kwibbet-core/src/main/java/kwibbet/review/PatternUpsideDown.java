@@ -1,0 +1,48 @@
+package kwibbet.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Card;
+import kwibbet.card.Face;
+import kwibbet.card.Panel;
+import kwibbet.paper.Paper;
+import kwibbet.paper.Pattern;
+import kwibbet.review.Finding.Severity;
+
+/** A pattern with an up stands on its head on a panel once that is folded. */
+record PatternUpsideDown() implements Rule {
+
+    @Override
+    public String key() {
+        return "pattern-upside-down";
+    }
+
+    @Override
+    public List<Finding> check(Card card) {
+        List<Finding> findings = new ArrayList<>();
+        Optional<Paper> paper = card.materials().shelf().find(card.base().paper());
+        if (paper.filter(each -> each.pattern() == Pattern.ONE_WAY).isEmpty()) {
+            return findings;
+        }
+        for (Face face : card.form().faces()) {
+            Optional<Panel> panel = card.panel(face.panel());
+            boolean onBase =
+                    panel.filter(each -> each.piece().equals(card.base().id())).isPresent();
+            if (onBase && face.upright() == 180) {
+                findings.add(Looking.finding(
+                        this,
+                        Severity.WARNING,
+                        card.base().id(),
+                        panel.get().outline(),
+                        Looking.words(card)
+                                .words("The pattern of " + paper.get().name()
+                                        + " has an up. Folded, it stands on its head on the " + face.title()
+                                        + ". Cover it, or take a paper without an up."),
+                        Optional.empty()));
+            }
+        }
+        return findings;
+    }
+}

@@ -1,0 +1,66 @@
+package kwibbet.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Adhesion;
+import kwibbet.card.Card;
+import kwibbet.card.Join;
+import kwibbet.card.Panel;
+import kwibbet.card.ShutFold;
+import kwibbet.card.feature.PullTab;
+import kwibbet.measure.Length;
+import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Rect;
+
+/** Something sticks out past the shut card, and past its envelope. A tab is meant to. */
+record SticksOut() implements Rule {
+
+    private static final Length SEEN = Length.ofTicks(4);
+
+    @Override
+    public String key() {
+        return "sticks-out";
+    }
+
+    @Override
+    public List<Finding> check(Card card) {
+        ShutFold shut = card.shut();
+        Rect whole = new Outline(card.form().panels().stream()
+                        .flatMap(panel -> panel.outline().in(shut.of(panel.key())).corners().stream())
+                        .toList())
+                .bounds();
+        List<Finding> findings = new ArrayList<>();
+        for (Join join : card.joins()) {
+            boolean meant = Looking.isOfBase(card, join.upper())
+                    || join.adhesion().kind() == Adhesion.Kind.NONE
+                    || card.additionOf(join.upper())
+                            .filter(addition -> addition.feature() instanceof PullTab)
+                            .isPresent();
+            Panel panel = Looking.stuck(card, join);
+            Length out = past(panel.outline().in(shut.of(panel.key())).bounds(), whole);
+            if (!meant && out.isLongerThan(SEEN)) {
+                findings.add(Looking.finding(
+                        this,
+                        Severity.NOTE,
+                        join.upper(),
+                        card.piece(join.upper()).orElseThrow().outline(),
+                        Looking.words(card)
+                                .words(Looking.name(card, join.upper()) + " sticks out past the shut card by ")
+                                .length(out)
+                                .words(": choose the envelope accordingly."),
+                        Optional.empty()));
+            }
+        }
+        return findings;
+    }
+
+    private static Length past(Rect inner, Rect outer) {
+        Length across =
+                Length.max(outer.left().minus(inner.left()), inner.right().minus(outer.right()));
+        Length down = Length.max(outer.top().minus(inner.top()), inner.bottom().minus(outer.bottom()));
+        return Length.max(across, down);
+    }
+}

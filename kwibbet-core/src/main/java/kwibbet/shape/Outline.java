@@ -1,0 +1,102 @@
+package kwibbet.shape;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+import kwibbet.measure.Length;
+
+/**
+ * A closed outline of straight edges; curves are drawn with edges that stay within a thousandth of an inch of them for
+ * what fits on a card.
+ *
+ * @param corners in order round it, at least three; the last joins the first; no edge crosses another
+ */
+public record Outline(List<Point> corners) {
+
+    private static final int FEWEST = 3;
+
+    /**
+     * Copies the corners.
+     *
+     * @throws IllegalArgumentException when there are fewer than three
+     */
+    public Outline {
+        corners = List.copyOf(corners);
+        if (corners.size() < FEWEST) {
+            throw new IllegalArgumentException("an outline has at least three corners, not " + corners.size());
+        }
+    }
+
+    /** The outline of a rectangle, from its left top corner clockwise. */
+    public static Outline of(Rect area) {
+        return of(
+                area.corner(),
+                new Point(area.right(), area.top()),
+                new Point(area.right(), area.bottom()),
+                new Point(area.left(), area.bottom()));
+    }
+
+    /** The outline through those corners. */
+    public static Outline of(Point... corners) {
+        return new Outline(List.of(corners));
+    }
+
+    /** The smallest upright rectangle around it. */
+    public Rect bounds() {
+        Length left = xs().reduce(Length::min).orElseThrow();
+        Length top = ys().reduce(Length::min).orElseThrow();
+        Length right = xs().reduce(Length::max).orElseThrow();
+        Length bottom = ys().reduce(Length::max).orElseThrow();
+        return Rect.of(left, top, right.minus(left), bottom.minus(top));
+    }
+
+    private Stream<Length> xs() {
+        return corners.stream().map(Point::x);
+    }
+
+    private Stream<Length> ys() {
+        return corners.stream().map(Point::y);
+    }
+
+    /** Whether it is an upright rectangle. */
+    public boolean isRectangle() {
+        return corners.size() == 4
+                && bounds().size().area() > 0
+                && edges().stream().allMatch(edge -> edge.axis().isPresent());
+    }
+
+    /** Its edges in order. */
+    public List<Segment> edges() {
+        return IntStream.range(0, corners.size())
+                .mapToObj(i -> new Segment(corners.get(i), corners.get((i + 1) % corners.size())))
+                .toList();
+    }
+
+    /** This outline in the outer frame of {@code placement}. */
+    public Outline in(Placement placement) {
+        return placement.equals(Placement.SAME)
+                ? this
+                : new Outline(corners.stream().map(placement::apply).toList());
+    }
+
+    /** This outline moved to the right and down. */
+    public Outline plus(Length right, Length down) {
+        return in(Placement.at(new Point(right, down)));
+    }
+
+    /** Square inches, by the surveyor's formula. */
+    public double area() {
+        double twice = 0;
+        for (Segment edge : edges()) {
+            twice += edge.start().x().toInches() * edge.end().y().toInches()
+                    - edge.end().x().toInches() * edge.start().y().toInches();
+        }
+        return Math.abs(twice) / 2;
+    }
+
+    /** The length of its edge in inches. */
+    public double perimeter() {
+        return edges().stream().mapToDouble(Segment::inches).sum();
+    }
+}

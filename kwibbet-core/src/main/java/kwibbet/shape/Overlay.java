@@ -1,0 +1,168 @@
+package kwibbet.shape;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+
+import kwibbet.measure.Length;
+
+/**
+ * Areas laid over each other: what they share, what is left, and what lies a border within.
+ *
+ * <p>Computed in inches by the overlay of JTS (OverlayNG, robust) and brought back to the nearest tick. What is thinner than
+ * {@link #NOTHING} square inches is no area.
+ */
+public final class Overlay {
+
+    /** A sliver of this area, in square inches, is what rounding leaves and nothing a hand could cut. */
+    public static final double NOTHING = 1e-6;
+
+    private static final GeometryFactory FACTORY = new GeometryFactory();
+    private static final double MITRE_LIMIT = 4;
+
+    private Overlay() {}
+
+    /** What both cover. */
+    public static List<Region> shared(Region one, Region other) {
+        if (isPlain(one) && isPlain(other)) {
+            return one.outline().bounds().shared(other.outline().bounds()).stream()
+                    .map(both -> Region.of(Outline.of(both)))
+                    .toList();
+        }
+        return combined(one, other, OverlayNG.INTERSECTION);
+    }
+
+    /** What the first covers and the second does not. */
+    public static List<Region> without(Region one, Region other) {
+        return combined(one, other, OverlayNG.DIFFERENCE);
+    }
+
+    /** What either covers; one region where they touch along an edge. */
+    public static List<Region> joined(Region one, Region other) {
+        return combined(one, other, OverlayNG.UNION);
+    }
+
+    /** What the first covers and none of the others does. */
+    public static List<Region> without(Region one, List<Region> others) {
+        List<Region> left = List.of(one);
+        for (Region other : others) {
+            left = left.stream().flatMap(part -> without(part, other).stream()).toList();
+        }
+        return left;
+    }
+
+    private static List<Region> combined(Region one, Region other, int operation) {
+        return regions(OverlayNGRobust.overlay(polygon(one), polygon(other), operation));
+    }
+
+    private static boolean isPlain(Region region) {
+        return region.holes().isEmpty() && region.outline().isRectangle();
+    }
+
+    /** The square inches both cover. */
+    public static double sharedArea(Region one, Region other) {
+        if (!one.outline().bounds().overlaps(other.outline().bounds())) {
+            return 0;
+        }
+        return shared(one, other).stream().mapToDouble(Region::area).sum();
+    }
+
+    /** Whether {@code inner} lies within {@code outer}, edges included. */
+    public static boolean contains(Region outer, Outline inner) {
+        if (isPlain(outer)) {
+            return outer.outline().bounds().contains(inner.bounds());
+        }
+        return without(Region.of(inner), outer).isEmpty();
+    }
+
+    /**
+     * The outline that lies {@code border} within another, its corners kept sharp; a negative border lies outside. Empty
+     * when nothing is left, the largest part when it falls apart. Of an upright rectangle it is exact.
+     */
+    public static List<Outline> inset(Outline outline, Length border) {
+        if (border.isZero()) {
+            return List.of(outline);
+        }
+        if (outline.isRectangle()) {
+            return insetRectangle(outline.bounds(), border);
+        }
+        return buffered(Region.of(outline), border).stream()
+                .max((one, other) -> Double.compare(one.area(), other.area()))
+                .map(region -> List.of(region.outline()))
+                .orElse(List.of());
+    }
+
+    /** What lies at least {@code border} within an area, off its outer edge and off its holes. */
+    public static List<Region> inset(Region region, Length border) {
+        if (isPlain(region)) {
+            return inset(region.outline(), border).stream().map(Region::of).toList();
+        }
+        return buffered(region, border);
+    }
+
+    private static List<Region> buffered(Region region, Length border) {
+        BufferParameters mitred = new BufferParameters(
+                BufferParameters.DEFAULT_QUADRANT_SEGMENTS,
+                BufferParameters.CAP_FLAT,
+                BufferParameters.JOIN_MITRE,
+                MITRE_LIMIT);
+        return regions(BufferOp.bufferOp(polygon(region), -border.toInches(), mitred));
+    }
+
+    private static List<Outline> insetRectangle(Rect area, Length border) {
+        Length twice = border.multipliedBy(2);
+        Length width = area.size().width().minus(twice);
+        Length height = area.size().height().minus(twice);
+        return width.isPositive() && height.isPositive()
+                ? List.of(
+                        Outline.of(Rect.of(area.left().plus(border), area.top().plus(border), width, height)))
+                : List.of();
+    }
+
+    private static Polygon polygon(Region region) {
+        LinearRing[] holes = region.holes().stream().map(Overlay::ring).toArray(LinearRing[]::new);
+        return FACTORY.createPolygon(ring(region.outline()), holes);
+    }
+
+    private static LinearRing ring(Outline outline) {
+        List<Point> corners = outline.corners();
+        Coordinate[] coordinates = IntStream.rangeClosed(0, corners.size())
+                .mapToObj(i -> corners.get(i % corners.size()))
+                .map(point -> new Coordinate(point.x().toInches(), point.y().toInches()))
+                .toArray(Coordinate[]::new);
+        return FACTORY.createLinearRing(coordinates);
+    }
+
+    private static List<Region> regions(Geometry geometry) {
+        List<Region> regions = new ArrayList<>();
+        for (int i = 0; i < geometry.getNumGeometries(); i++) {
+            if (geometry.getGeometryN(i) instanceof Polygon polygon && polygon.getArea() > NOTHING) {
+                List<Outline> holes = IntStream.range(0, polygon.getNumInteriorRing())
+                        .mapToObj(polygon::getInteriorRingN)
+                        .map(Overlay::outline)
+                        .toList();
+                regions.add(new Region(outline(polygon.getExteriorRing()), holes));
+            }
+        }
+        return regions;
+    }
+
+    private static Outline outline(LinearRing ring) {
+        Coordinate[] coordinates = ring.getCoordinates();
+        return new Outline(Arrays.stream(coordinates, 0, coordinates.length - 1)
+                .map(at -> new Point(Length.nearestInches(at.getX()), Length.nearestInches(at.getY())))
+                .distinct()
+                .toList());
+    }
+}

@@ -1,0 +1,270 @@
+package kwibbet.card.base;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Score;
+import kwibbet.card.Settings;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Refusal;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Outline;
+
+import static kwibbet.Inches.base;
+import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
+import static kwibbet.Inches.set;
+import static kwibbet.Inches.size;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
+/** The figures are common practice in the craft, no source, unless said otherwise. */
+class BasesTest {
+
+    private static Card card(String key, String width, String height, String... pairs) {
+        return make(base(key, width, height, pairs)).orThrow();
+    }
+
+    private static Piece piece(Card card, String id) {
+        return card.piece(new PieceId(id)).orElseThrow();
+    }
+
+    /** The distances of the upright scores from the left, or of the level ones from the top. */
+    private static List<Length> scores(Piece piece, Axis axis) {
+        return piece.scores().stream()
+                .map(Score::line)
+                .filter(line -> line.axis().filter(axis::equals).isPresent())
+                .map(line ->
+                        axis == Axis.VERTICAL ? line.start().x() : line.start().y())
+                .sorted()
+                .toList();
+    }
+
+    private static List<Length> inches(String... texts) {
+        return Stream.of(texts).map(text -> in(text)).toList();
+    }
+
+    private static List<String> fields(Design design) {
+        return make(design).reasons().stream().map(Refusal::field).toList();
+    }
+
+    @Test
+    void aFiveBySevenGateIsTenBySevenScoredAtTwoAndAHalfAndSevenAndAHalf() {
+        Piece gate = card("gate", "5", "7").base();
+        assertThat(gate.size()).isEqualTo(size("10", "7"));
+        assertThat(scores(gate, Axis.VERTICAL)).isEqualTo(inches("2 1/2", "7 1/2"));
+    }
+
+    @Test
+    void doorsThatOverlapAreRefusedWithTheFigureUnlessTheyMay() {
+        Design overlapping = base("gate", "5", "7", "doors", "own", "left", "3", "right", "2 1/4");
+        assertThat(make(overlapping).reasons()).singleElement().satisfies(reason -> {
+            assertThat(reason.field()).isEqualTo("right");
+            assertThat(reason.message()).startsWith("The doors overlap by 1/4 in.");
+        });
+        Piece gate = card("gate", "5", "7", "doors", "overlap", "left", "3", "right", "2 1/4")
+                .base();
+        assertThat(gate.size()).isEqualTo(size("10 1/4", "7"));
+        assertThat(fields(base("gate", "5", "7", "doors", "own", "left", "5 1/2", "right", "1/2")))
+                .containsExactly("left", "right");
+    }
+
+    @Test
+    void aSixteenthOffTheInnerFlapIsTheUsualReliefOfARollFold() {
+        Piece roll = card("roll", "4", "6").base();
+        assertThat(roll.size()).isEqualTo(size("11 15/16", "6"));
+        assertThat(scores(roll, Axis.VERTICAL)).isEqualTo(inches("4", "8"));
+        Piece five = card("roll", "4", "6", "panels", "5", "relief", "own", "shorterBy", "1/8")
+                .base();
+        assertThat(scores(five, Axis.VERTICAL)).isEqualTo(inches("4", "8", "11 7/8", "15 5/8"));
+        assertThat(five.size().width()).isEqualTo(in("19 1/4"));
+        assertThat(fields(base("roll", "1", "6", "panels", "6", "relief", "own", "shorterBy", "1/2")))
+                .containsExactly("shorterBy");
+    }
+
+    /** Two calipers a wrapped panel, up to the next mark: ours, so that thick stock gets more. */
+    @Test
+    void thickPaperTakesMoreRelief() {
+        Piece roll = card("roll", "4", "6", "panels", "6").base();
+        // The stock of the tests is 1/64 in: 1, 2, 3 and 4 wrapped panels take 1/32, 1/16, 3/32 and 1/8, rounded up to
+        // sixteenths.
+        assertThat(roll.size().width()).isEqualTo(in("22 15/16"));
+    }
+
+    @Test
+    void aZigzagTurnsItsFirstPanelToTheReaderWhicheverFaceThatIs() {
+        Card four = card("zigzag", "3", "5");
+        assertThat(four.base().size()).isEqualTo(size("12", "5"));
+        assertThat(four.base().scores())
+                .extracting(Score::fold)
+                .containsExactly(Score.Fold.VALLEY, Score.Fold.MOUNTAIN, Score.Fold.VALLEY);
+        assertThat(four.faces().get(0).key()).isEqualTo("panel-1-outside");
+        assertThat(card("zigzag", "3", "5", "panels", "3").faces().get(0).key()).isEqualTo("panel-1-inside");
+    }
+
+    @Test
+    void fiveAndAHalfByTenScoredTwiceLeavesAFlapOfOneAndAHalf() {
+        Piece base = card("wrap-over", "4 1/4", "5 1/2", "flap", "1 1/2").base();
+        assertThat(base.size()).isEqualTo(size("10", "5 1/2"));
+        assertThat(scores(base, Axis.VERTICAL)).isEqualTo(inches("4 1/4", "8 1/2"));
+        assertThat(fields(base("wrap-over", "4", "6", "flap", "4 1/8"))).containsExactly("flap");
+    }
+
+    @Test
+    void aBridgedFiveBySevenIsFiveByNineScoredAtSevenWithAFilmASixteenthShort() {
+        Card card = card("bridged", "5", "7");
+        Piece base = card.base();
+        assertThat(base.size()).isEqualTo(size("5", "9"));
+        Score.Measured score =
+                base.scores().get(0).measured(base.size()).orElseThrow().fromOppositeEdge(base.size());
+        assertThat(score.at()).isEqualTo(in("7"));
+        assertThat(piece(card, "film").size()).isEqualTo(size("5", "6 15/16"));
+        assertThat(piece(card, "loose-strip").size()).isEqualTo(size("5", "2"));
+        assertThat(card.form().finished()).isEqualTo(size("5", "7"));
+        assertThat(fields(base("bridged", "5", "7", "strip", "3 1/2"))).containsExactly("strip");
+    }
+
+    @Test
+    void aShutterGateIsCutAsItIsTaught() {
+        Card card = card("shutter-gate", "5", "7");
+        assertThat(card.base().size()).isEqualTo(size("10", "7"));
+        Piece sleeve = piece(card, "sleeve");
+        assertThat(sleeve.size()).isEqualTo(size("4", "8"));
+        assertThat(scores(sleeve, Axis.HORIZONTAL)).isEqualTo(inches("1/2", "7 1/2"));
+        assertThat(sleeve.openings().get(0).shape().size()).isEqualTo(size("3", "3"));
+        assertThat(sleeve.openings().get(0).bounds().middle())
+                .isEqualTo(sleeve.outline().bounds().middle());
+        for (String side : List.of("left-shutter", "right-shutter")) {
+            assertThat(piece(card, side).size()).isEqualTo(size("4", "4"));
+            assertThat(scores(piece(card, side), Axis.VERTICAL)).isEqualTo(inches("1/2"));
+        }
+        assertThat(piece(card, "left-shutter").outline())
+                .isEqualTo(piece(card, "right-shutter").outline());
+    }
+
+    /** Shut, the opening is covered; open, the shutters are drawn apart by twice the distance of their scores from the folds. */
+    @Test
+    void shuttersStayBehindTheSleeve() {
+        assertThat(fields(base("shutter-gate", "5", "7", "shutter", "4 1/2"))).containsExactly("shutter");
+        assertThat(fields(base("shutter-gate", "5", "7", "opening", "3 3/4"))).containsExactly("opening");
+        assertThat(fields(base("shutter-gate", "5", "7", "sleeve", "5 1/2"))).contains("sleeve");
+    }
+
+    /** The relation is derived in the docstring of the base; the first row is common practice, no source. */
+    @ParameterizedTest
+    @CsvSource({"3,1,8", "2 1/2,3/4,6 1/2", "4,2,12", "3 1/3,1/8,6 11/12"})
+    void aPinwheelClosesToTheMarkTimesTheRootOfTwo(String mark, String pleat, String sheet) {
+        Card card = make(base("pinwheel", "4", "4")
+                        .with(set(new PinwheelBase(), Settings.PRESET, "mark", mark, "pleat", pleat)))
+                .orThrow();
+        assertThat(card.base().size()).isEqualTo(size(sheet, sheet));
+        double side = in(mark).toInches() * Math.sqrt(2);
+        assertThat(card.form().finished().width().toInches()).isCloseTo(side, offset(1e-5));
+        Outline middle = card.panel("middle").orElseThrow().outline();
+        assertThat(middle.edges()).allSatisfy(edge -> assertThat(edge.inches()).isCloseTo(side, offset(1e-4)));
+        if (mark.equals("3")) {
+            assertThat(card.form()
+                            .finished()
+                            .width()
+                            .roundedTo(Graduation.SIXTEENTHS)
+                            .shown())
+                    .isEqualTo(in("4 1/4"));
+        }
+    }
+
+    /** Cut from the sheet, nothing is left over but four triangles, each as deep as the pleat and twice as wide. */
+    @Test
+    void thePanelsOfAPinwheelMakeUpItsSheet() {
+        Card card = card("pinwheel", "4", "4", "mark", "3", "pleat", "1");
+        double panels = card.panels().stream()
+                .mapToDouble(panel -> panel.outline().area())
+                .sum();
+        assertThat(panels).isCloseTo(card.base().outline().area(), offset(1e-6));
+        assertThat(panels).isCloseTo(64 - 4, offset(1e-6));
+        assertThat(fields(base("pinwheel", "4", "4", "mark", "2", "pleat", "2")))
+                .containsExactly("pleat");
+    }
+
+    @Test
+    void aShapedBaseHingesWhereItsOutlineRunsIntoTheFold() {
+        Card card = card("shaped", "4", "5", "shape", "oval", "leftOff", "1/4", "foot", "1/4");
+        Piece base = card.base();
+        assertThat(base.size().width()).isEqualTo(in("8"));
+        Score.Measured hinge = base.scores().get(0).measured(base.size()).orElseThrow();
+        assertThat(hinge.isWhole()).isFalse();
+        // The ellipse 4 1/4 × 5 1/4 a quarter inch from its edge: 2·b·√(1 − (1 − o/a)²).
+        double half = 2.625 * Math.sqrt(1 - Math.pow(1 - 0.25 / 2.125, 2));
+        assertThat(hinge.stop().minus(hinge.start()).toInches()).isCloseTo(2 * half, offset(0.01));
+        assertThat(fields(base("shaped", "4", "5", "shape", "diamond", "leftOff", "1/16")))
+                .containsExactly("leftOff");
+    }
+
+    @Test
+    void whatStandsUpPastTheFoldIsCutFreeOfTheBackAndNotCreased() {
+        Card card = card("past-fold", "4 1/4", "6 1/2", "shape", "gable", "across", "2", "rise", "1 1/2");
+        Piece base = card.base();
+        assertThat(base.size()).isEqualTo(size("4 1/4", "10"));
+        assertThat(base.scores().stream()
+                        .mapToDouble(score -> score.line().inches())
+                        .sum())
+                .isCloseTo(4.25 - 2, offset(1e-9));
+        double front = card.panel("front").orElseThrow().outline().area();
+        double back = card.panel("back").orElseThrow().outline().area();
+        assertThat(front + back).isCloseTo(base.outline().area(), offset(1e-6));
+        assertThat(front).isGreaterThan(back);
+        assertThat(fields(base("past-fold", "4", "6", "across", "4"))).containsExactly("across");
+        assertThat(fields(base("past-fold", "4", "6", "rise", "3"))).containsExactly("rise");
+    }
+
+    @Test
+    void aStripOfOnesOwnTakesAnyWidthsAndFolds() {
+        Card card = card("custom", "4", "6", "panels", "3", "panel1", "2", "fold1", "mountain", "fold2", "flat");
+        assertThat(card.base().size()).isEqualTo(size("10", "6"));
+        assertThat(scores(card.base(), Axis.VERTICAL)).isEqualTo(inches("2", "6"));
+        assertThat(fields(base("custom", "4", "6", "panels", "3", "panel2", "4 1/8")))
+                .containsExactly("panel2");
+        assertThat(fields(base("custom", "4", "6", "panels", "9"))).containsExactly("panels");
+    }
+
+    /** Turned a quarter, a base for 5 × 7 is cut as the upright one for 7 × 5, lying the other way. */
+    @ParameterizedTest
+    @CsvSource({
+        "gate,lies,upright,turned",
+        "roll,lies,upright,turned",
+        "zigzag,lies,upright,turned",
+        "wrap-over,lies,upright,turned",
+        "custom,lies,upright,turned",
+        "folded,fold,side,top",
+        "bridged,fold,side,top",
+        "past-fold,fold,side,top"
+    })
+    void aQuarterTurnLaysEveryPieceTheOtherWay(String key, String parameter, String upright, String turned) {
+        Settings standingSettings = set(Bases.find(key).orElseThrow(), Settings.PRESET, parameter, upright);
+        Settings lyingSettings = set(Bases.find(key).orElseThrow(), Settings.PRESET, parameter, turned);
+        Card standing = make(base(key, "7", "5")
+                        .with(standingSettings)
+                        .resized(size("7", "5"))
+                        .settled())
+                .orThrow();
+        Card lying = make(base(key, "5", "7")
+                        .with(lyingSettings)
+                        .resized(size("5", "7"))
+                        .settled())
+                .orThrow();
+        assertThat(lying.form().finished()).isEqualTo(size("5", "7"));
+        for (Piece piece : standing.pieces()) {
+            assertThat(piece(lying, piece.id().value()).size())
+                    .isEqualTo(piece.size().turned());
+        }
+        assertThat(scores(lying.base(), Axis.HORIZONTAL)).isEqualTo(scores(standing.base(), Axis.VERTICAL));
+    }
+}
