@@ -252,7 +252,14 @@ final class Assembly {
         supplies.addAll(work.supplies());
         hollows.addAll(work.hollows());
         work.holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
-        work.scores().forEach(on -> change(on.piece(), piece -> piece.scored(List.of(on.what()))));
+        for (Work.On<Score> on : work.scores()) {
+            boolean crosses = piece(on.piece()).openings().stream().anyMatch(opening -> opening.bounds()
+                    .contains(on.what().line().middle()));
+            if (crosses) {
+                refuse(addition, new Refusal("form", addition.name() + " runs into an opening there."));
+            }
+            change(on.piece(), piece -> piece.scored(List.of(on.what())));
+        }
         work.slits().forEach(on -> change(on.piece(), piece -> piece.slit(on.what())));
         work.zones().forEach(on -> change(on.piece(), piece -> piece.zoned(on.what())));
         work.freed()

@@ -27,6 +27,9 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at) 
 
     /** The smallest upright rectangle around it. */
     public Rect bounds() {
-        return outline().bounds();
+        // Every shape touches its box on all sides, so a quarter turn of the box is enough; a slanted one is worked
+        // out.
+        Outline box = at.degrees() % 90 == 0 ? Outline.of(Rect.atOrigin(shape.size())) : shape.outline();
+        return box.in(at).bounds();
     }
 }

@@ -94,10 +94,10 @@ public record Panel(String key, PieceId piece, Outline outline, List<Outline> fr
     public Region material(Piece whole) {
         Region paper = new Region(outline, freed);
         for (Opening opening : whole.openings()) {
-            Outline hole = opening.outline();
-            if (!hole.bounds().overlaps(outline.bounds())) {
+            if (!opening.bounds().overlaps(outline.bounds())) {
                 continue;
             }
+            Outline hole = opening.outline();
             paper = Overlay.contains(Region.of(outline), hole)
                     ? new Region(paper.outline(), joined(paper.holes(), hole))
                     : largest(Overlay.without(paper, Region.of(hole)), paper);

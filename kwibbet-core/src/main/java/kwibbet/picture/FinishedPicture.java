@@ -83,7 +83,7 @@ public final class FinishedPicture {
             String number = String.valueOf(i + 1);
             seen.stream()
                     .filter(each -> each.panel().piece().equals(finding.piece()))
-                    .filter(each -> contains(each.panel().outline().bounds(), middle))
+                    .filter(each -> each.panel().outline().bounds().contains(middle))
                     .findFirst()
                     .filter(each -> isInSight(each, each.seen(middle)))
                     .ifPresent(each -> sketch.number(each.seen(middle).plus(right, down), number, taken));
@@ -92,15 +92,9 @@ public final class FinishedPicture {
 
     private boolean isInSight(SeenPanel panel, Point at) {
         return seen.subList(seen.indexOf(panel) + 1, seen.size()).stream()
-                .noneMatch(
-                        over -> contains(new Outline(over.outline(over.panel().outline())).bounds(), at));
-    }
-
-    private static boolean contains(Rect box, Point point) {
-        return !point.x().isShorterThan(box.left())
-                && !point.x().isLongerThan(box.right())
-                && !point.y().isShorterThan(box.top())
-                && !point.y().isLongerThan(box.bottom());
+                .noneMatch(over -> new Outline(over.outline(over.panel().outline()))
+                        .bounds()
+                        .contains(at));
     }
 
     /** Draws it alone, with a little room around it and no figures. */

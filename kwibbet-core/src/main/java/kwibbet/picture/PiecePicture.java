@@ -63,8 +63,11 @@ public final class PiecePicture {
         List<Mark> marks = new ArrayList<>();
         for (Score score : piece.scores()) {
             Line line = score.fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;
-            // A group of its own, so that it can be taken hold of.
-            marks.add(new Mark.Group("score:" + score.key(), "score", List.of(stroke(score.line(), place, line, ink))));
+            // A group of its own with a line that is not seen, so that the hand can take hold of it.
+            marks.add(new Mark.Group(
+                    "score:" + score.key(),
+                    "score",
+                    List.of(stroke(score.line(), place, Line.NONE, ink), stroke(score.line(), place, line, ink))));
         }
         return marks;
     }

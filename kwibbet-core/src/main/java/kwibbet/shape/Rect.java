@@ -68,6 +68,14 @@ public record Rect(Point corner, Size size) {
                 && !other.bottom().isLongerThan(bottom());
     }
 
+    /** Whether a point lies within this rectangle, edges included. */
+    public boolean contains(Point point) {
+        return !point.x().isShorterThan(left())
+                && !point.x().isLongerThan(right())
+                && !point.y().isShorterThan(top())
+                && !point.y().isLongerThan(bottom());
+    }
+
     /** Whether the two share more than an edge. */
     public boolean overlaps(Rect other) {
         return left().isShorterThan(other.right())

@@ -173,7 +173,7 @@ class CardEdits {
         if (moved.isEmpty()) {
             entries.refuse("form", "It follows from something else and cannot be moved by hand.");
         }
-        return moved.flatMap(design -> checked(design, entries, what));
+        return moved.flatMap(design -> checked(design, entries, ""));
     }
 
     Optional<Design> run(Design design, Entries entries) {

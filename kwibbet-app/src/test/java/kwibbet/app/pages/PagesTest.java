@@ -181,6 +181,7 @@ class PagesTest {
         chip("mat-1").click();
         page.locator("#addition-fit").selectOption("size");
         enter(page.locator("#addition-height"), "5 1/4");
+        assertThat(chip("mat-1")).containsText("3 × 5\u20091/4 in");
         enter(page.locator("#addition-width"), "4 1/2");
         assertThat(page.locator("#addition-width-help")).containsText("can be at most 4 1/4 in");
         enter(page.locator("#addition-width"), "4 - 1/8");

@@ -176,7 +176,7 @@ public record CustomStrip() implements Base {
         List<Pose> poses = List.of(
                 new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
                 new Pose(Pose.OPEN, "open", Map.of(), Pose.View.ABOVE),
-                new Pose(Pose.BEHIND, "from behind", shut, new Pose.View(0, 0, 180, 0)),
+                new Pose(Pose.BEHIND, "behind", shut, new Pose.View(0, 0, 180, 0)),
                 new Pose(Pose.STANDING, "standing", standing, new Pose.View(0, 0, -28, 16)));
         List<String> closing = creases.stream().map(Crease::key).toList();
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing);

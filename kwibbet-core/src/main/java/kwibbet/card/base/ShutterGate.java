@@ -315,7 +315,7 @@ public record ShutterGate() implements Base {
             return List.of(
                     new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
                     new Pose(Pose.OPEN, "open", open, Pose.View.ABOVE),
-                    new Pose(Pose.BEHIND, "from behind", shut, new Pose.View(0, 0, 180, 0)),
+                    new Pose(Pose.BEHIND, "behind", shut, new Pose.View(0, 0, 180, 0)),
                     new Pose(Pose.STANDING, "standing", ajar, new Pose.View(0, 0, 8, 12)));
         }
 

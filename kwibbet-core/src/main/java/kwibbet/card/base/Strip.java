@@ -116,7 +116,7 @@ record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) 
         return List.of(
                 new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
                 new Pose(Pose.OPEN, "open", Map.of(), Pose.View.ABOVE),
-                new Pose(Pose.BEHIND, "from behind", shut, new Pose.View(0, 0, 180, 0)),
+                new Pose(Pose.BEHIND, "behind", shut, new Pose.View(0, 0, 180, 0)),
                 new Pose(Pose.STANDING, "standing", standing, view));
     }
 }

@@ -99,7 +99,10 @@ public record Collar() implements Feature {
                                             site.size().height().minus(top).minus(KEEP), Length.ZERO))
                             + " long.");
         }
-        return Outcome.made(cut(site, middle, reach, top, foot));
+        Outline opened = Outline.of(
+                new Point(middle.minus(reach), top), new Point(middle.plus(reach), top), new Point(middle, foot));
+        return Window.fitting(site, opened, "What is folded back")
+                .then(ok -> Outcome.made(cut(site, middle, reach, top, foot)));
     }
 
     private static Work cut(Site site, Length middle, Length reach, Length top, Length foot) {

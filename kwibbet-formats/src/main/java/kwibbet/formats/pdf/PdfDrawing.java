@@ -56,7 +56,7 @@ final class PdfDrawing {
             }
         } else if (mark instanceof Mark.Area area) {
             area(area);
-        } else if (mark instanceof Mark.Stroke stroke) {
+        } else if (mark instanceof Mark.Stroke stroke && stroke.line() != Line.NONE) {
             pen(stroke.line());
             path(stroke.path());
             content.stroke();

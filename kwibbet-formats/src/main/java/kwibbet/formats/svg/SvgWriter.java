@@ -1,7 +1,5 @@
 package kwibbet.formats.svg;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -209,9 +207,21 @@ public final class SvgWriter {
         return number(length.toMillimetres());
     }
 
+    /** To the thousandth, without zeros at the end; by hand, since a drawing has thousands of numbers. */
     private static String number(double millimetres) {
-        BigDecimal rounded = BigDecimal.valueOf(millimetres).setScale(3, RoundingMode.HALF_EVEN);
-        return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+        long thousandths = Math.round(millimetres * 1000);
+        StringBuilder text = new StringBuilder().append(Math.abs(thousandths) / 1000);
+        int rest = (int) (Math.abs(thousandths) % 1000);
+        if (rest > 0) {
+            text.append('.').append((char) ('0' + rest / 100));
+            if (rest % 100 > 0) {
+                text.append((char) ('0' + rest / 10 % 10));
+            }
+            if (rest % 10 > 0) {
+                text.append((char) ('0' + rest % 10));
+            }
+        }
+        return thousandths < 0 ? "-" + text : text.toString();
     }
 
     private static String escaped(String text) {

@@ -1,0 +1,372 @@
+package kwibbet.card.feature;
+
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Join;
+import kwibbet.card.Opening;
+import kwibbet.card.Panel;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.ShutFold;
+import kwibbet.card.Supply;
+import kwibbet.card.SupplyList;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Refusal;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+
+import static kwibbet.Inches.STOCK;
+import static kwibbet.Inches.add;
+import static kwibbet.Inches.base;
+import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
+import static kwibbet.Inches.on;
+import static kwibbet.Inches.size;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
+/** What each feature comes to; figures are common practice, no source, or follow from elementary geometry. */
+class FeaturesTest {
+
+    private static final Design FOLDED = base("folded", "5", "7");
+
+    private static Card card(Design design, Addition... additions) {
+        return make(design.withAdditions(List.of(additions))).orThrow();
+    }
+
+    private static List<String> fields(Design design, Addition... additions) {
+        return make(design.withAdditions(List.of(additions))).reasons().stream()
+                .map(Refusal::field)
+                .toList();
+    }
+
+    private static Piece piece(Card card, String id) {
+        return card.piece(new PieceId(id)).orElseThrow();
+    }
+
+    private static double amount(Card card, String name) {
+        Supply.Amount amount = card.supplies().stream()
+                .filter(supply -> supply.name().startsWith(name))
+                .findFirst()
+                .orElseThrow()
+                .amount();
+        if (amount instanceof Supply.OfLength length) {
+            return length.length().toInches();
+        }
+        return amount instanceof Supply.OfCount count ? count.count() : ((Supply.OfVolume) amount).cubicInches();
+    }
+
+    @Test
+    void matsFitByBorderBySizeByClearanceAndInStrips() {
+        Card card = card(
+                FOLDED,
+                add("mat", "mat-1", on("front-outside"), "border", "1/4"),
+                add("mat", "mat-2", on("mat-1"), "fit", "clearance", "clearance", "1/2", "across", "start"),
+                add("mat", "mat-3", on("back-inside"), "strips", "3", "gap", "1/8", "border", "1/8"));
+        assertThat(piece(card, "mat-1").size()).isEqualTo(size("4 1/2", "6 1/2"));
+        assertThat(piece(card, "mat-2").size()).isEqualTo(size("4", "6"));
+        assertThat(card.join(new PieceId("mat-2")).orElseThrow().zone().bounds().left())
+                .isEqualTo(in("0"));
+        assertThat(piece(card, "mat-3").size()).isEqualTo(size("1 1/2", "6 3/4"));
+        assertThat(piece(card, "mat-3-3").size()).isEqualTo(size("1 1/2", "6 3/4"));
+        assertThat(fields(FOLDED, add("mat", "mat-1", on("front-outside"), "strips", "8", "gap", "1")))
+                .containsExactly("mat-1.strips");
+    }
+
+    @Test
+    void aHiddenMiddleIsCutOutButForItsLap() {
+        Addition lower = add("mat", "mat-1", on("front-outside"), "border", "1/8", "hollow", "cut", "lap", "1/2");
+        Card card = card(FOLDED, lower, add("mat", "mat-2", on("mat-1"), "border", "1/8"));
+        assertThat(piece(card, "mat-1").openings())
+                .singleElement()
+                .satisfies(hidden -> assertThat(hidden.bounds().size()).isEqualTo(size("3 1/2", "5 1/2")));
+        assertThat(piece(card(FOLDED, lower), "mat-1").openings()).isEmpty();
+    }
+
+    @Test
+    void aMatOnASlantedPanelFollowsItsOutline() {
+        Card card = card(base("pinwheel", "4", "4"), add("mat", "mat-1", on("middle-inside"), "border", "1/4"));
+        double side = card.form().finished().width().toInches() - 0.5;
+        assertThat(piece(card, "mat-1").size().width().toInches()).isCloseTo(side, offset(1e-4));
+        assertThat(piece(card, "mat-1").outline().area()).isCloseTo(side * side, offset(1e-3));
+    }
+
+    @Test
+    void anOpeningGoesThroughAllThatLiesInRegister() {
+        Card card = card(
+                FOLDED,
+                add("mat", "mat-1", on("front-outside"), "border", "1/8"),
+                add("opening", "opening-1", on("mat-1"), "shape", "oval", "through", "panels", "frame", "framed"));
+        Opening inBase = piece(card, "base").openings().get(0);
+        Opening inBack = piece(card, "base").openings().get(1);
+        assertThat(inBase.bounds().middle().x()).isEqualTo(in("2 1/2"));
+        assertThat(inBack.bounds().middle().x()).isEqualTo(in("7 1/2"));
+        assertThat(inBack.bounds().middle().y())
+                .isEqualTo(inBase.bounds().middle().y());
+        Piece frame = piece(card, "opening-1");
+        assertThat(frame.size()).isEqualTo(size("2 1/2", "2 1/2"));
+        assertThat(frame.openings().get(0).shape().size()).isEqualTo(size("2", "2"));
+        assertThat(fields(FOLDED, add("opening", "opening-1", on("front-outside"), "width", "6")))
+                .containsExactly("opening-1.width");
+    }
+
+    /** Two openings that would meet in one piece, and one that runs past an edge, are refused. */
+    @Test
+    void openingsKeepOffEachOther() {
+        Addition first = add("opening", "opening-1", on("front-outside"), "width", "2", "height", "2");
+        Addition second = add("opening", "opening-2", on("front-outside"), "across", "by", "fromLeft", "2");
+        assertThat(fields(FOLDED, first, second)).containsExactly("opening-2.form");
+        Addition aside = add("opening", "opening-2", on("front-outside"), "across", "by", "fromLeft", "3 1/2");
+        assertThat(fields(FOLDED, first, aside)).containsExactly("opening-2.fromLeft");
+    }
+
+    @Test
+    void aShakerHasFilmAWallAndFiller() {
+        Card card = card(
+                FOLDED,
+                add(
+                        "shaker",
+                        "shaker-1",
+                        on("front-outside"),
+                        "shape",
+                        "oval",
+                        "width",
+                        "2",
+                        "height",
+                        "2",
+                        "depth",
+                        "1/8"));
+        assertThat(piece(card, "shaker-1").size()).isEqualTo(size("3", "3"));
+        assertThat(piece(card, "shaker-1-film").size()).isEqualTo(size("2 1/2", "2 1/2"));
+        // The wall runs round in the middle of a frame half an inch wide: a circle 2 1/2 across.
+        assertThat(amount(card, "foam tape for the wall")).isCloseTo(Math.PI * 2.5, offset(1e-3));
+        assertThat(amount(card, "filler")).isCloseTo(Math.PI * 0.125 / 3, offset(1e-3));
+        assertThat(card.join(new PieceId("shaker-1")).orElseThrow().adhesion().height())
+                .isEqualTo(in("1/8"));
+        assertThat(fields(FOLDED, add("shaker", "shaker-1", on("front-outside"), "lap", "1/2")))
+                .containsExactly("shaker-1.lap");
+    }
+
+    /** Stock of 1/64 in: eight frames make an eighth; every opening is in register, film faces the filler on both sides. */
+    @Test
+    void aSeeThroughShakerStacksFramesInRegister() {
+        Card card = card(
+                FOLDED,
+                add(
+                        "shaker",
+                        "shaker-1",
+                        on("front-outside"),
+                        "built",
+                        "through",
+                        "wall",
+                        "frames",
+                        "back",
+                        "clear",
+                        "width",
+                        "2",
+                        "height",
+                        "2",
+                        "depth",
+                        "1/8"));
+        assertThat(card.pieces().stream().filter(piece -> piece.id().value().contains("-wall-")))
+                .hasSize(8);
+        Rect opening = piece(card, "base").openings().get(0).bounds();
+        for (Piece part : card.pieces()) {
+            if (!part.openings().isEmpty() && !part.equals(card.base())) {
+                Rect there = part.openings()
+                        .get(0)
+                        .in(card.onBase(part.id()).orElseThrow())
+                        .bounds();
+                assertThat(there.middle()).as(part.name()).isEqualTo(opening.middle());
+            }
+        }
+        assertThat(piece(card, "shaker-1-back-film").size()).isEqualTo(size("2 1/2", "2 1/2"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"3,1/2,8", "3 1/4,1/2,8", "1,1/2,4", "6,1,8"})
+    void aBlindTakesTheNextEvenNumberOfPleats(String drop, String pleat, int pleats) {
+        // A pleat 20° off the panel covers cos 20° = 0.94 of its depth.
+        assertThat(Blind.pleats(in(drop), in(pleat))).isEqualTo(pleats);
+    }
+
+    @Test
+    void aBlindIsWiderThanItsOpeningPunchedAtBothEndsAndStartsWithAValley() {
+        Card card = card(
+                FOLDED,
+                add(
+                        "blind",
+                        "blind-1",
+                        on("front-outside"),
+                        "width",
+                        "2 1/2",
+                        "height",
+                        "3",
+                        "lap",
+                        "1/4",
+                        "pleat",
+                        "1/2"));
+        Piece strip = piece(card, "blind-1");
+        assertThat(strip.size()).isEqualTo(size("3", "4"));
+        assertThat(strip.scores()).hasSize(7);
+        assertThat(strip.scores().get(0).fold().word()).isEqualTo("valley");
+        assertThat(strip.scores().get(1).fold().word()).isEqualTo("mountain");
+        assertThat(strip.openings()).hasSize(16);
+        assertThat(piece(card, "blind-1-valance").scores()).hasSize(1);
+        assertThat(amount(card, "cord")).isCloseTo(2 * (3.5 + 2.5 + 4), offset(1e-9));
+    }
+
+    @Test
+    void aCollarsCornersAreCutFreeAndFoldedBack() {
+        Card card = card(
+                FOLDED, add("collar", "collar-1", on("front-outside"), "reach", "1", "length", "2", "fromTop", "1"));
+        assertThat(card.base().slits()).hasSize(2);
+        Panel front = card.panel("front").orElseThrow();
+        double freed = front.outline().area() - front.material(card.base()).area();
+        assertThat(freed).isCloseTo(2 * (1 * 2) / 2.0, offset(1e-6));
+        assertThat(card.panelsOf(PieceId.BASE)).hasSize(4);
+        assertThat(fields(FOLDED, add("collar", "collar-1", on("front-outside"), "reach", "3", "length", "7")))
+                .containsExactly("collar-1.reach");
+    }
+
+    @Test
+    void aPocketIsTapedAlongThreeEdgesOnly() {
+        Card card = card(
+                FOLDED,
+                add("pocket", "pocket-1", on("back-inside"), "width", "4", "height", "3", "notch", "0")
+                        .withPapers(Map.of("paper", STOCK)));
+        Join pocket = card.join(new PieceId("pocket-1")).orElseThrow();
+        double taped =
+                pocket.adhesive().stream().mapToDouble(region -> region.area()).sum();
+        // A sixteenth off every edge, a quarter inch wide at both sides and the bottom.
+        double outer = (4 - 0.125) * (3 - 0.125);
+        double inner = (4 - 0.5) * (3 - 0.25 - 0.0625);
+        assertThat(taped).isCloseTo(outer - inner, offset(1e-6));
+    }
+
+    @Test
+    void aBellyBandIsTwiceTheCardAndItsOverlapAndSlack() {
+        Card card = card(
+                base("folded", "4 1/4", "5 1/2"),
+                add("belly-band", "belly-band-1", on("front-outside"), "height", "1 1/2", "overlap", "1/2"));
+        double length = piece(card, "belly-band-1").size().width().toInches();
+        assertThat(length).isBetween(2 * 4.25 + 0.5, 2 * 4.25 + 0.5 + 0.25);
+    }
+
+    @Test
+    void magnetsMeetWhenTheCardIsShutOrAreRefused() {
+        Card card = card(FOLDED, add("magnets", "magnets-1", on("front-outside"), "across", "end"));
+        assertThat(card.base().zones()).hasSize(2);
+        Rect one = card.base().zones().get(0).outline().bounds();
+        Rect other = card.base().zones().get(1).outline().bounds();
+        // Mirrored in the fold at 5.
+        assertThat(one.middle().x().plus(other.middle().x())).isEqualTo(in("10"));
+        assertThat(amount(card, "magnet")).isEqualTo(2);
+        assertThat(fields(FOLDED, add("magnets", "magnets-1", on("back-outside"))))
+                .containsExactly("magnets-1.form");
+    }
+
+    @Test
+    void aTieReachesOverToTheOtherDoor() {
+        Card card = card(
+                base("gate", "5", "7"),
+                add("tie", "tie-1", on("left-outside"), "across", "by", "fromLeft", "2", "apart", "1", "turns", "3"));
+        assertThat(card.base().openings()).hasSize(2);
+        assertThat(card.base().openings().get(0).bounds().left()).isLessThan(in("2 1/2"));
+        assertThat(card.base().openings().get(1).bounds().left()).isGreaterThan(in("7 1/2"));
+        assertThat(amount(card, "twine")).isCloseTo(6 + 10, offset(1e-9));
+        assertThat(fields(FOLDED, add("tie", "tie-1", on("front-outside"), "across", "end", "apart", "12")))
+                .isNotEmpty();
+    }
+
+    /** The second pass must land on the pattern's pitch. */
+    @Test
+    void aDieIsStretchedByWholeRepeats() {
+        String[] fine = {"width", "2", "die", "4", "wanted", "5", "pitch", "1/4"};
+        assertThat(piece(
+                                card(FOLDED, add("stretched-die", "stretched-die-1", on("front-outside"), fine)),
+                                "stretched-die-1")
+                        .size())
+                .isEqualTo(size("2", "5"));
+        String[] between = {"width", "2", "die", "4", "wanted", "5 1/8", "pitch", "1/4"};
+        assertThat(make(FOLDED.withAdditions(
+                                List.of(add("stretched-die", "stretched-die-1", on("front-outside"), between))))
+                        .reasons())
+                .singleElement()
+                .satisfies(reason -> assertThat(reason.message()).contains("5 in or 5 1/4 in"));
+    }
+
+    @Test
+    void aPatternStaysOffEdgesAndOtherCuts() {
+        Addition pattern = add(
+                "pattern-die",
+                "pattern-die-1",
+                on("front-outside"),
+                "width",
+                "2",
+                "height",
+                "2",
+                "motif",
+                "3/8",
+                "pitch",
+                "5/8");
+        assertThat(card(FOLDED, pattern).base().openings()).hasSize(9);
+        assertThat(fields(FOLDED, add("pattern-die", "pattern-die-1", on("front-outside"), "width", "5")))
+                .containsExactly("pattern-die-1.width");
+        Addition window = add("opening", "opening-1", on("front-outside"), "width", "1", "height", "1");
+        assertThat(fields(FOLDED, window, pattern)).isNotEmpty();
+    }
+
+    @Test
+    void everyBaseCanBeASmallCardOnAnother() {
+        for (var small : SmallCard.BASE.choices()) {
+            Design large = base("folded", "12", "12");
+            Card card = card(
+                    large,
+                    add(
+                            "small-card",
+                            "small-card-1",
+                            on("front-outside"),
+                            "base",
+                            small.key(),
+                            "width",
+                            "5",
+                            "height",
+                            "7"));
+            assertThat(card.faces().stream().filter(face -> face.panel().startsWith("small-card-1")))
+                    .as(small.key())
+                    .isNotEmpty();
+            ShutFold shut = card.shut();
+            List<Point> corners = card.panels().stream()
+                    .filter(panel -> panel.piece().value().startsWith("small-card-1"))
+                    .flatMap(panel -> panel.outline().in(shut.of(panel.key())).corners().stream())
+                    .toList();
+            Size seen = new Outline(corners).bounds().size();
+            Size expected = card.form().finished();
+            assertThat(seen.fitsIn(expected)).as(small.key() + " " + seen).isTrue();
+            assertThat(seen.width().toInches()).as(small.key()).isBetween(4.9, 5.1);
+        }
+    }
+
+    @Test
+    void suppliesOfOneKindAreTakenTogether() {
+        Card card = card(
+                FOLDED,
+                add("mat", "mat-1", on("front-outside"), "border", "1/8"),
+                add("mat", "mat-2", on("back-inside"), "border", "1/8"));
+        assertThat(SupplyList.of(card)).singleElement().satisfies(tape -> {
+            // Two rectangles of 4 5/8 × 6 5/8 are taped round: 22 1/2 each.
+            assertThat(tape.words(MeasureSystem.INCH).text()).isEqualTo("tape: 45 in");
+        });
+    }
+}
