@@ -68,7 +68,7 @@
 
   document.addEventListener('pointerdown', (event) => {
     const group = event.button === 0 && event.target.closest && event.target.closest('.flat svg [data-piece]');
-    if (!group || group.dataset.piece === 'base') return;
+    if (!group || group.dataset.piece === 'base' || group.dataset.piece.startsWith('face:')) return;
     const matrix = group.ownerSVGElement.getScreenCTM().inverse();
     const score = group.dataset.piece.startsWith('score:');
     drag = {

@@ -1,4 +1,4 @@
-// A piece touched anywhere lights everywhere; pressed in a drawing, it is taken in hand.
+// A piece touched anywhere lights everywhere; pressed in a drawing, it is taken in hand. A panel pressed is where the next thing goes.
 (() => {
   const pieceAt = (target) => (target.closest ? target.closest('[data-piece]') : null);
 
@@ -21,6 +21,12 @@
 
   document.addEventListener('click', (event) => {
     const at = event.target.closest ? event.target.closest('svg [data-piece]') : null;
+    if (at && at.dataset.piece.startsWith('face:')) {
+      const path = document.getElementById('work').dataset.path;
+      const face = encodeURIComponent(at.dataset.piece.slice('face:'.length));
+      htmx.ajax('GET', `${path}?hand=base&on=${face}`, { target: '#work', swap: 'outerHTML' });
+      return;
+    }
     const chip = at && document.getElementById(`chip-${at.dataset.piece}`);
     if (chip && !chip.contains(at)) {
       chip.click();

@@ -1,11 +1,17 @@
 // Nothing typed is lost while an answer is on its way: what was entered since the form was sent is put back into the
 // exchanged part of the page and sent in its turn, and a link or a button pressed meanwhile waits for the answer.
 (() => {
-  const FIELDS = '#work input:not([type="hidden"]):not([type="radio"]):not([type="checkbox"])';
+  const FIELDS = '#work input:not([type="hidden"]):not([type="radio"]):not([type="checkbox"]), #work select, #work textarea';
   let kept = [];
   let answersDue = 0;
   let follow = null;
   let press = null;
+
+  const asDrawn = (field) => {
+    if (field.tagName !== 'SELECT') return field.defaultValue;
+    const option = [...field.options].find((each) => each.defaultSelected) || field.options[0];
+    return option ? option.value : '';
+  };
 
   const send = (field) => field.dispatchEvent(new Event('change', { bubbles: true }));
 
@@ -23,7 +29,7 @@
     const sent = event.detail.requestConfig.formData;
     kept = [...document.querySelectorAll(FIELDS)]
       .filter((field) => {
-        const known = form && form.contains(field) && sent.has(field.name) ? sent.get(field.name) : field.defaultValue;
+        const known = form && form.contains(field) && sent.has(field.name) ? sent.get(field.name) : asDrawn(field);
         return field.id && field.value !== known;
       })
       .map((field) => ({ id: field.id, value: field.value, active: field === document.activeElement }));
@@ -40,7 +46,7 @@
       field.value = value;
       if (active) {
         // Set by script, the browser would not report it as a change when the maker leaves the field.
-        field.addEventListener('blur', () => field.isConnected && field.value !== field.defaultValue && send(field), { once: true });
+        field.addEventListener('blur', () => field.isConnected && field.value !== asDrawn(field) && send(field), { once: true });
       } else {
         send(field);
       }

@@ -245,7 +245,6 @@ final class Assembly {
                 refuse(addition, new Refusal("form", piece.name() + " would be less than " + least + " wide."));
             }
             pieces.put(piece.id(), piece);
-            places.putIfAbsent(piece.id(), addition.name());
         }
         panels.addAll(work.panels());
         faces.addAll(work.faces());

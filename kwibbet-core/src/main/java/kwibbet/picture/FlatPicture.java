@@ -105,11 +105,10 @@ public final class FlatPicture {
                 base.id().value(),
                 base.name(),
                 PiecePicture.marks(base, whole.corner(), palette.fill(base), palette.ink(base)));
+        panelsOf(base).forEach(this::panel);
         works(base, place);
         card.joins().forEach(this::layer);
-        card.form().panels().stream()
-                .filter(panel -> panel.piece().equals(base.id()))
-                .forEach(this::panelName);
+        panelsOf(base).forEach(this::panelName);
         if (inHand.equals(base)) {
             openingFigures(base, place);
             figures(base);
@@ -198,15 +197,31 @@ public final class FlatPicture {
         return card.basePanel(join.upper()).map(panel -> inkOf(panel.key())).orElse(palette.ink(card.base()));
     }
 
+    private List<Panel> panelsOf(Piece base) {
+        return card.form().panels().stream()
+                .filter(panel -> panel.piece().equals(base.id()))
+                .toList();
+    }
+
+    /** An area that is not seen, so that the panel can be taken hold of: the face that looks up, or else the other. */
+    private void panel(Panel panel) {
+        face(panel, Side.UP).or(() -> face(panel, Side.UNDER)).ifPresent(face -> {
+            Mark area =
+                    Mark.Area.of(panel.material(card.base()).in(place), Fill.NONE, Line.NONE, palette.ink(card.base()));
+            sketch.group("face:" + face.key(), face.title(), List.of(area));
+        });
+    }
+
+    private Optional<Face> face(Panel panel, Side side) {
+        return card.faces().stream()
+                .filter(face -> face.panel().equals(panel.key()) && face.side() == side)
+                .findFirst();
+    }
+
     private void panelName(Panel panel) {
-        String title = card.faces().stream()
-                .filter(face -> face.panel().equals(panel.key()) && face.side() == Side.UP)
+        String title = face(panel, Side.UP)
                 .map(Face::title)
-                .findFirst()
-                .or(() -> card.faces().stream()
-                        .filter(face -> face.panel().equals(panel.key()))
-                        .map(face -> "inside " + face.title())
-                        .findFirst())
+                .or(() -> face(panel, Side.UNDER).map(face -> "inside " + face.title()))
                 .orElse("");
         Rect area = panel.outline().in(place).bounds();
         if (!title.isEmpty()

@@ -101,9 +101,10 @@ class CardController {
             @ModelAttribute(name = ASKED, binding = false) Asked asked,
             Model model,
             HttpServletResponse response) {
+        String name = additionOf(designs.get(asked.id()).design(), addition).name();
         return change(
                 asked,
-                addition,
+                name,
                 model,
                 response,
                 (card, entries) -> edits.addition(card, additionOf(card.design(), addition), entries));

@@ -254,6 +254,10 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
 
     /** Where the next thing goes until another place is chosen: on what is in hand, or on top of the front. */
     public String nextPlace() {
+        String asked = entries.words("on");
+        if (places().stream().anyMatch(place -> place.value().equals(asked))) {
+            return asked;
+        }
         if (!isOfBase() && design().addition(inHand().id()).isPresent()) {
             return inHand().id().value();
         }

@@ -7,10 +7,13 @@ import java.util.List;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -181,7 +184,7 @@ class PagesTest {
         chip("mat-1").click();
         page.locator("#addition-fit").selectOption("size");
         enter(page.locator("#addition-height"), "5 1/4");
-        assertThat(chip("mat-1")).containsText("3 × 5\u20091/4 in");
+        assertThat(chip("mat-1")).containsText("2\u20091/2 × 5\u20091/4 in");
         enter(page.locator("#addition-width"), "4 1/2");
         assertThat(page.locator("#addition-width-help")).containsText("can be at most 4 1/4 in");
         enter(page.locator("#addition-width"), "4 - 1/8");
@@ -253,6 +256,8 @@ class PagesTest {
         assertThat(page.locator("#hand-title")).containsText("Lamp mat");
         assertThat(page.locator("#pose-open")).hasAttribute("aria-current", "true");
         page.goBack();
+        assertThat(page.locator("#pose-shut")).hasAttribute("aria-current", "true");
+        assertThat(page.locator("#hand-title")).containsText("Lamp mat");
         page.goBack();
         assertThat(page.locator("#hand-title")).containsText("Base");
         assertThat(page.locator(".head .brand")).isVisible();
@@ -313,6 +318,8 @@ class PagesTest {
                 card + "/trim",
                 card + "/score",
                 card + "/make",
+                "/compare",
+                card + "?pose=section",
                 "/nowhere");
         for (String path : paths) {
             seen.navigate(at(path));
@@ -326,6 +333,107 @@ class PagesTest {
             assertThat(((Number) overflow).intValue()).as(path).isLessThanOrEqualTo(0);
         }
         seen.context().close();
+    }
+
+    @Test
+    void aBaseIsChosenFromPicturesDrawnAtTheChosenSize() {
+        page.navigate(at("/cards/new"));
+        assertThat(page.locator(".base-picture svg")).hasCount(11);
+        page.locator("#new-size").selectOption("own");
+        page.locator("#new-width").fill("1");
+        enter(page.locator("#new-height"), "1");
+        assertThat(page.locator("#gallery")).containsText("Opening must be 1/2 to 24 in");
+        page.locator("#new-size").selectOption("five-by-seven");
+        assertThat(page.locator(".base-picture svg")).hasCount(11);
+        page.locator("input[name=base][value=wrap-over]").check();
+        page.locator("#new-name").fill("Wrapped");
+        page.getByRole(AriaRole.BUTTON, named("Start the card")).click();
+        enter(page.locator("#base-flap"), "2");
+        assertThat(chip("base")).containsText("12 × 7 in");
+        enter(page.locator("#base-flap"), "6");
+        assertThat(page.locator("#base-flap-help")).containsText("reach past the front by 1 in");
+    }
+
+    @Test
+    void aMistakeIsShownAndPutRightWithOneClickAndUndone() {
+        page.navigate(at("/cards/new"));
+        page.locator("input[name=base][value=bridged]").check();
+        page.locator("#new-name").fill("Bowing");
+        page.getByRole(AriaRole.BUTTON, named("Start the card")).click();
+        Locator findings = page.locator(".worth-a-look li");
+        assertThat(findings.first()).containsText("so the front bows");
+        assertThat(page.locator(".flat .disc").first()).isVisible();
+        int before = findings.count();
+        page.locator("#remedy-1").click();
+        assertThat(chip("ornament-1")).containsText("Topper");
+        assertThat(findings).not().hasCount(before);
+        page.locator("#undo").click();
+        assertThat(findings).hasCount(before);
+    }
+
+    @Test
+    void layersAreDraggedNudgedAndDoneAllAtOnce() {
+        newCard("By hand", "five-by-seven");
+        page.locator("#add-feature").selectOption("ornament");
+        page.locator("#add-it").click();
+        assertThat(page.locator("#hand-title")).containsText("Ornament 1");
+        page.locator("#addition-down").selectOption("start");
+        assertThat(page.locator("#addition-down")).hasValue("start");
+        assertThat(page.locator("#undo")).hasAttribute("title", "Undo: Ornament 1");
+        BoundingBox box = page.locator(".flat svg g[data-piece='ornament-1']").boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2 + 40, new Mouse.MoveOptions().setSteps(5));
+        page.mouse().up();
+        assertThat(page.locator("#addition-down")).hasValue("by");
+        String dragged = page.locator("#addition-fromTop").inputValue();
+        chip("ornament-1").focus();
+        page.keyboard().press("Alt+ArrowDown");
+        assertThat(page.locator("#addition-fromTop")).not().hasValue(dragged);
+        page.locator("#undo").click();
+        assertThat(page.locator("#addition-fromTop")).hasValue(dragged);
+
+        page.locator("#quick-mats").click();
+        assertThat(chip("mat-1")).containsText("4\u20093/4 × 6\u20093/4 in");
+        page.locator("#quick-inside").click();
+        assertThat(chip("mat-2")).containsText("Mat 1, inside");
+        chip("mat-1").click();
+        page.locator("#quick-step").click();
+        assertThat(chip("mat-3")).containsText("4\u20091/2 × 6\u20091/2 in");
+        enter(page.locator("#card-notes"), "Score before lunch");
+        page.locator("#pose-section").click();
+        assertThat(page.locator(".side-by-side")).containsText("thickest");
+        page.reload();
+        assertThat(page.locator("#card-notes")).hasValue("Score before lunch");
+    }
+
+    @Test
+    void aDesignIsDownloadedLoadedDuplicatedAndCompared() {
+        page.navigate(at("/"));
+        page.getByText("Workshop doors").click();
+        APIResponse file = page.request().get(page.url() + "/design.json");
+        assertThat(file.headers().get("content-disposition")).contains("Workshop doors.json");
+        page.navigate(at("/cards/new"));
+        page.locator("#load-file").setInputFiles(new FilePayload("design.json", "application/json", file.body()));
+        page.getByRole(AriaRole.BUTTON, named("Load")).click();
+        assertThat(page.locator("#card-name")).hasValue("Workshop doors");
+        page.locator("#duplicate-card").click();
+        assertThat(page.locator("#card-name")).hasValue("Workshop doors, copy");
+        page.locator("#compare-card").click();
+        assertThat(page.locator(".compared").first()).containsText("Paper for one card");
+        page.navigate(at("/cards/new"));
+        byte[] damaged =
+                file.text().replace("\"width\":\"5 in\"", "\"width\":\"wide\"").getBytes(StandardCharsets.UTF_8);
+        page.locator("#load-file").setInputFiles(new FilePayload("design.json", "application/json", damaged));
+        page.getByRole(AriaRole.BUTTON, named("Load")).click();
+        assertThat(page.locator(".load .help")).containsText("At /base/lengths/width");
+    }
+
+    @Test
+    void theServiceDescribesItself() {
+        APIResponse description = page.request().get(at("/api/openapi"));
+        assertThat(description.status()).isEqualTo(200);
+        assertThat(description.text()).contains("/api/cards", "/api/bases", "/api/features");
     }
 
     @Test

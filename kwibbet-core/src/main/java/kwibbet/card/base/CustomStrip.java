@@ -114,7 +114,7 @@ public record CustomStrip() implements Base {
         return CardSides.sized(settings, finished);
     }
 
-    /** The panels on both sides share out what they have together. */
+    /** The panel before the score changes; those after it keep their widths. */
     @Override
     public Optional<Settings> moved(Settings settings, String score, Length at) {
         int number = Integer.parseInt(score.substring(score.lastIndexOf('-') + 1));
@@ -122,9 +122,7 @@ public record CustomStrip() implements Base {
         for (int i = 0; i < number - 1; i++) {
             before = before.plus(widthOf(settings, i));
         }
-        Length both = widthOf(settings, number - 1).plus(widthOf(settings, number));
-        Length first = at.minus(before);
-        return Optional.of(settings.with(WIDTHS.get(number - 1), first).with(WIDTHS.get(number), both.minus(first)));
+        return Optional.of(settings.with(WIDTHS.get(number - 1), at.minus(before)));
     }
 
     private static Length widthOf(Settings settings, int panel) {

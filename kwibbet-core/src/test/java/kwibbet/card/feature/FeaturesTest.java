@@ -272,7 +272,7 @@ class FeaturesTest {
         // Mirrored in the fold at 5.
         assertThat(one.middle().x().plus(other.middle().x())).isEqualTo(in("10"));
         assertThat(amount(card, "magnet")).isEqualTo(2);
-        assertThat(fields(FOLDED, add("magnets", "magnets-1", on("back-outside"))))
+        assertThat(fields(FOLDED, add("magnets", "magnets-1", on("front-inside"))))
                 .containsExactly("magnets-1.form");
     }
 

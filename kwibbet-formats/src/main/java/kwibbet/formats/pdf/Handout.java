@@ -15,6 +15,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.SupplyList;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
@@ -114,6 +115,13 @@ public final class Handout {
         flow.row(words("Paper", "Sheet", "Sheets", "On hand"), SHEET_COLUMNS, true);
         for (PaperPlan paper : plan.sheets().papers()) {
             flow.row(sheetCells(paper), SHEET_COLUMNS, false);
+        }
+        List<SupplyList> supplies = SupplyList.of(card);
+        if (!supplies.isEmpty()) {
+            flow.heading("Besides paper, for one card");
+            for (SupplyList supply : supplies) {
+                flow.line("", supply.words(system), 10.5f);
+            }
         }
     }
 

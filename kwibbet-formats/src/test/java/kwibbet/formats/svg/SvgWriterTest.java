@@ -57,7 +57,7 @@ class SvgWriterTest {
         assertThat(width).isEqualTo(254, offset(0.002));
         assertThat(height).isEqualTo(177.8, offset(0.002));
         assertThat(outline.getAttribute("fill")).isEqualTo("#263a63");
-        assertThat(all(base, "path").get(1).getAttribute("class")).startsWith("line-valley ");
+        assertThat(all(base, "path").get(2).getAttribute("class")).startsWith("line-valley ");
     }
 
     @Test
