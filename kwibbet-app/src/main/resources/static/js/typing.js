@@ -65,7 +65,7 @@
   });
 
   document.addEventListener('click', (event) => {
-    const button = event.target.closest ? event.target.closest('#work button[id]') : null;
+    const button = event.target.closest ? event.target.closest('#work button[id], #work a[id][hx-get]') : null;
     if (button && answersDue > 0) {
       event.preventDefault();
       event.stopPropagation();

@@ -55,9 +55,10 @@ public final class EditInBrowser {
             page.navigate(arguments[0]);
             List<String> cards = new ArrayList<>();
             for (Locator card : page.locator(".shelf a").all()) {
-                cards.add(card.getAttribute("href") + "\t" + card.locator("strong").textContent());
+                cards.add(card.getAttribute("href") + "\t"
+                        + card.locator("strong").textContent());
             }
-            System.out.printf("%-20s %8s %10s %10s%n", "edit of", "pieces", "median ms", "95 %% ms");
+            System.out.printf("%-20s %8s %10s %10s%n", "edit of", "pieces", "median ms", "95 % ms");
             for (String card : cards) {
                 measure(page, arguments[0], card.split("\t"));
             }

@@ -114,7 +114,8 @@ public class RunBenchmark {
     /** From the design to its pieces. */
     @Benchmark
     public Card make() {
-        return CardMaker.make(design, new Materials(shelf, Graduation.SIXTEENTHS)).orThrow();
+        return CardMaker.make(design, new Materials(shelf, Graduation.SIXTEENTHS))
+                .orThrow();
     }
 
     /** From the card to its sheets and steps. */

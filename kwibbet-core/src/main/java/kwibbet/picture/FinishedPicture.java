@@ -135,7 +135,8 @@ public final class FinishedPicture {
         Ink ink = palette.ink(piece);
         Fill fill = shaded(palette.fill(piece), each);
         List<Mark> marks = new ArrayList<>();
-        List<Region> visible = visible(each, piece);
+        Region material = each.panel().material(piece);
+        List<Region> visible = visible(each, material);
         for (Region region : visible) {
             Region moved = new Region(
                     region.outline().plus(right, down),
@@ -143,7 +144,7 @@ public final class FinishedPicture {
             marks.add(Mark.Area.of(moved, fill, Line.NONE, ink).lifted());
         }
         if (each.hiddenBy().isEmpty()) {
-            edges(each, piece).forEach(edge -> marks.add(moved(edge, right, down, ink)));
+            edges(each, piece, material).forEach(edge -> marks.add(moved(edge, right, down, ink)));
         } else {
             visible.forEach(
                     region -> marks.add(Mark.Area.of(region.outline().plus(right, down), Fill.NONE, Line.CUT, ink)));
@@ -162,8 +163,8 @@ public final class FinishedPicture {
                 : fill;
     }
 
-    private static List<Region> visible(SeenPanel each, Piece piece) {
-        Region material = seen(each, each.panel().material(piece));
+    private static List<Region> visible(SeenPanel each, Region flat) {
+        Region material = seen(each, flat);
         List<Region> over = each.hiddenBy().stream()
                 .map(panel -> Region.of(new Outline(each.outline(panel.outline()))))
                 .toList();
@@ -191,8 +192,7 @@ public final class FinishedPicture {
     }
 
     /** Runs of cut edges as one path, creases that are not folded in this pose as scores. */
-    private List<SeenEdge> edges(SeenPanel each, Piece piece) {
-        Region material = each.panel().material(piece);
+    private List<SeenEdge> edges(SeenPanel each, Piece piece, Region material) {
         List<SeenEdge> edges = new ArrayList<>();
         List<Point> run = new ArrayList<>();
         for (Segment edge : material.outline().edges()) {

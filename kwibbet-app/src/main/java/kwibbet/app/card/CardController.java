@@ -18,11 +18,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.DesignStore;
-import kwibbet.app.store.Inventory;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
-import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
@@ -46,12 +45,12 @@ class CardController {
     private static final String ASKED = "asked";
 
     private final DesignStore designs;
-    private final Inventory inventory;
+    private final Workshop workshop;
     private final CardEdits edits;
 
-    CardController(DesignStore designs, Inventory inventory, CardEdits edits) {
+    CardController(DesignStore designs, Workshop workshop, CardEdits edits) {
         this.designs = designs;
-        this.inventory = inventory;
+        this.workshop = workshop;
         this.edits = edits;
     }
 
@@ -145,7 +144,7 @@ class CardController {
             return change(asked, "moving", model, response, edits::move);
         }
         StoredDesign stored = designs.get(asked.id());
-        Optional<Design> moved = edits.move(inventory.card(stored.design()), asked.entries());
+        Optional<Design> moved = edits.move(workshop.card(stored.design()), asked.entries());
         if (moved.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
@@ -245,7 +244,7 @@ class CardController {
             BiFunction<Card, Entries, Optional<Design>> edit,
             String held) {
         StoredDesign stored = designs.get(asked.id());
-        Card card = inventory.card(stored.design());
+        Card card = workshop.card(stored.design());
         Optional<Design> changed = edit.apply(card, asked.entries());
         if (changed.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -263,11 +262,10 @@ class CardController {
     }
 
     private String page(StoredDesign stored, Asked asked, Station station, Model model) {
-        Card card = inventory.card(stored.design());
-        RunPlan plan = RunPlan.of(card, inventory.shelf(), inventory.toolbox());
+        Workshop.Worked worked = workshop.run(stored.design());
         Looking looking =
                 new Looking(station, asked.looking().hand(), asked.looking().pose());
-        model.addAttribute("page", new CardPage(stored, plan, Review.of(card), looking, asked.entries()));
+        model.addAttribute("page", new CardPage(stored, worked.plan(), worked.findings(), looking, asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

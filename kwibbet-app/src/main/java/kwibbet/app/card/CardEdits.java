@@ -9,10 +9,10 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
-import kwibbet.card.CardMaker;
 import kwibbet.card.Craft;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
@@ -41,9 +41,11 @@ import kwibbet.shape.Size;
 class CardEdits {
 
     private final Inventory inventory;
+    private final Workshop workshop;
 
-    CardEdits(Inventory inventory) {
+    CardEdits(Inventory inventory, Workshop workshop) {
         this.inventory = inventory;
+        this.workshop = workshop;
     }
 
     /** The base form. Where only the size was changed, what is on the card grows with it. */
@@ -232,8 +234,7 @@ class CardEdits {
         if (!entries.areGood()) {
             return Optional.empty();
         }
-        List<Refusal> reasons =
-                new ArrayList<>(CardMaker.make(changed, inventory.materials()).reasons());
+        List<Refusal> reasons = new ArrayList<>(workshop.make(changed).reasons());
         entries.refuse(reasons.stream().map(reason -> placed(reason, inHand)).toList());
         return entries.areGood() ? Optional.of(changed) : Optional.empty();
     }

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
 import kwibbet.app.store.DesignStore;
-import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Workshop;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Design;
 import kwibbet.formats.pdf.Handout;
@@ -22,17 +22,17 @@ import kwibbet.formats.pdf.PageFormat;
 class PrintController {
 
     private final DesignStore designs;
-    private final Inventory inventory;
+    private final Workshop workshop;
 
-    PrintController(DesignStore designs, Inventory inventory) {
+    PrintController(DesignStore designs, Workshop workshop) {
         this.designs = designs;
-        this.inventory = inventory;
+        this.workshop = workshop;
     }
 
     @GetMapping("/cards/{id}/handout-{format:a4|letter}.pdf")
     ResponseEntity<byte[]> handout(@PathVariable String id, @PathVariable String format) {
         Design design = designs.get(id).design();
-        RunPlan plan = RunPlan.of(inventory.card(design), inventory.shelf(), inventory.toolbox());
+        RunPlan plan = workshop.run(design).plan();
         byte[] file = Handout.write(plan, PageFormat.valueOf(format.toUpperCase(Locale.ROOT)));
         ContentDisposition name = ContentDisposition.inline()
                 .filename(design.name() + ".pdf", StandardCharsets.UTF_8)

@@ -12,9 +12,9 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.DesignStore;
-import kwibbet.app.store.Inventory;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Workshop;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -30,11 +30,11 @@ import kwibbet.wording.Phrase;
 class CompareController {
 
     private final DesignStore designs;
-    private final Inventory inventory;
+    private final Workshop workshop;
 
-    CompareController(DesignStore designs, Inventory inventory) {
+    CompareController(DesignStore designs, Workshop workshop) {
         this.designs = designs;
-        this.inventory = inventory;
+        this.workshop = workshop;
     }
 
     /**
@@ -82,7 +82,7 @@ class CompareController {
     }
 
     private RunPlan plan(StoredDesign stored) {
-        return RunPlan.of(inventory.card(stored.design()), inventory.shelf(), inventory.toolbox());
+        return workshop.run(stored.design()).plan();
     }
 
     private static Side side(String id, RunPlan plan, TableScale scale) {

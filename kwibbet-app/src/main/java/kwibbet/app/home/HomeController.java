@@ -14,10 +14,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
-import kwibbet.card.CardMaker;
 import kwibbet.card.CardSize;
 import kwibbet.card.Design;
 import kwibbet.card.Pose;
@@ -43,8 +43,10 @@ class HomeController {
 
     private final DesignStore designs;
     private final Inventory inventory;
+    private final Workshop workshop;
 
-    HomeController(DesignStore designs, Inventory inventory) {
+    HomeController(DesignStore designs, Inventory inventory, Workshop workshop) {
+        this.workshop = workshop;
         this.designs = designs;
         this.inventory = inventory;
     }
@@ -80,7 +82,7 @@ class HomeController {
     }
 
     private OnShelf onShelf(String id, Design design, PaperShelf shelf) {
-        Card card = inventory.card(design);
+        Card card = workshop.card(design);
         return new OnShelf(id, card, standing(card, shelf));
     }
 
@@ -131,7 +133,7 @@ class HomeController {
     }
 
     private Offered offered(Base base, CardSize size, PaperId paper, PaperShelf shelf) {
-        Outcome<Card> card = CardMaker.make(fresh(base.title(), base, size, paper), inventory.materials());
+        Outcome<Card> card = workshop.make(fresh(base.title(), base, size, paper));
         return card instanceof Outcome.Made<Card> made
                 ? new Offered(base, Optional.of(standing(made.value(), shelf)), "")
                 : new Offered(
@@ -173,7 +175,7 @@ class HomeController {
         }
         String name = entries.words("name").isEmpty() ? base.get().title() : entries.words("name");
         Design design = fresh(name, base.get(), size, new PaperId(paper));
-        CardMaker.make(design, inventory.materials()).reasons().forEach(reason -> refuse(reason, entries));
+        workshop.make(design).reasons().forEach(reason -> refuse(reason, entries));
         return entries.areGood() ? Optional.of(design) : Optional.empty();
     }
 

@@ -6,11 +6,8 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-import kwibbet.card.Card;
-import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
-import kwibbet.outcome.Outcome;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
@@ -82,18 +79,6 @@ public class Inventory {
     @Transactional(readOnly = true)
     public Materials materials() {
         return new Materials(shelf(), toolbox().trimmer().graduation());
-    }
-
-    /**
-     * The card of a kept design. It could be made when it was kept; should a paper have become so thick since then that it no longer
-     * can, it is shown as it would be with usual card stock.
-     */
-    @Transactional(readOnly = true)
-    public Card card(Design design) {
-        Outcome<Card> card = CardMaker.make(design, materials());
-        return card instanceof Outcome.Made<Card> made
-                ? made.value()
-                : CardMaker.make(design, Materials.USUAL).orThrow();
     }
 
     /** Keeps the tools at hand. */

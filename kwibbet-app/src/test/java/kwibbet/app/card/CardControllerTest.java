@@ -17,7 +17,7 @@ import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StaleDesignException;
 import kwibbet.app.store.StoredDesign;
-import kwibbet.card.CardMaker;
+import kwibbet.app.store.Workshop;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Run;
@@ -42,7 +42,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 /** How the card's pages answer when their collaborators do what is hard to bring about for real. */
 @WebMvcTest(CardController.class)
-@Import(CardEdits.class)
+@Import({CardEdits.class, Workshop.class})
 class CardControllerTest {
 
     private static final Design DESIGN = Samples.design("Card");
@@ -63,8 +63,6 @@ class CardControllerTest {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         when(inventory.materials()).thenReturn(Materials.USUAL);
-        when(inventory.card(any())).thenAnswer(call -> CardMaker.make(call.getArgument(0), Materials.USUAL)
-                .orThrow());
     }
 
     @Test

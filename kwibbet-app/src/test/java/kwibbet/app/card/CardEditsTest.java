@@ -9,6 +9,7 @@ import org.mockito.Mockito;
 
 import kwibbet.app.Samples;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
@@ -36,7 +37,7 @@ class CardEditsTest {
     private static final Design PLAIN = Samples.design("Card");
 
     private final Inventory inventory = Mockito.mock(Inventory.class);
-    private final CardEdits edits = new CardEdits(inventory);
+    private final CardEdits edits = new CardEdits(inventory, new Workshop(inventory));
 
     @BeforeEach
     void set() {

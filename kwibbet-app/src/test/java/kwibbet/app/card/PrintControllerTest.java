@@ -9,6 +9,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Import;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
@@ -16,7 +17,7 @@ import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
-import kwibbet.card.CardMaker;
+import kwibbet.app.store.Workshop;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Run;
@@ -26,7 +27,6 @@ import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -34,6 +34,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 @WebMvcTest(PrintController.class)
+@Import(Workshop.class)
 class PrintControllerTest {
 
     @Autowired
@@ -52,8 +53,7 @@ class PrintControllerTest {
                 .withRun(new Run(2, 1));
         when(designs.get("7")).thenReturn(new StoredDesign("7", 0, design, Optional.empty(), Optional.empty()));
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
-        when(inventory.card(any())).thenAnswer(call -> CardMaker.make(call.getArgument(0), Materials.USUAL)
-                .orThrow());
+        when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         byte[] file = mvc.perform(get("/cards/7/handout-a4.pdf"))
                 .andExpect(status().isOk())

@@ -1,0 +1,108 @@
+package kwibbet.app.store;
+
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+import org.springframework.stereotype.Component;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.card.Materials;
+import kwibbet.outcome.Outcome;
+import kwibbet.paper.PaperShelf;
+import kwibbet.review.Finding;
+import kwibbet.review.Review;
+import kwibbet.tool.Toolbox;
+
+/**
+ * Works cards out with the papers and tools at hand, and remembers the last ones: a design that is tried, kept and shown is worked out
+ * once. Everything is a pure function of values, so what is remembered is never out of date.
+ */
+@Component
+public class Workshop {
+
+    private static final int REMEMBERED = 64;
+
+    private final Inventory inventory;
+    private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
+    private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
+
+    /** A workshop with those papers and tools. */
+    public Workshop(Inventory inventory) {
+        this.inventory = inventory;
+    }
+
+    private record Tried(Design design, Materials materials) {}
+
+    private record Planned(Design design, PaperShelf shelf, Toolbox tools) {}
+
+    /**
+     * A run with what is worth a look.
+     *
+     * @param plan everything worked out
+     * @param findings the worst first
+     */
+    public record Worked(RunPlan plan, List<Finding> findings) {
+        /** Copies the findings. */
+        public Worked {
+            findings = List.copyOf(findings);
+        }
+    }
+
+    /** The card of a design, or what stands in its way. */
+    public Outcome<Card> make(Design design) {
+        return make(new Tried(design, inventory.materials()));
+    }
+
+    private Outcome<Card> make(Tried tried) {
+        return remembered(cards, tried, each -> CardMaker.make(each.design(), each.materials()));
+    }
+
+    /**
+     * The card of a kept design. It could be made when it was kept; should a paper have become so thick since then that it no longer
+     * can, it is shown as it would be with usual card stock.
+     */
+    public Card card(Design design) {
+        return make(design) instanceof Outcome.Made<Card> made
+                ? made.value()
+                : make(new Tried(design, Materials.USUAL)).orThrow();
+    }
+
+    /** Everything worked out for the run of a kept design. */
+    public Worked run(Design design) {
+        Planned planned = new Planned(design, inventory.shelf(), inventory.toolbox());
+        return remembered(runs, planned, each -> {
+            Card card = card(each.design());
+            return new Worked(RunPlan.of(card, each.shelf(), each.tools()), Review.of(card));
+        });
+    }
+
+    /** Two requests may work the same out at once; neither waits for the other. */
+    private static <K, V> V remembered(Map<K, V> known, K key, Function<K, V> work) {
+        return Optional.ofNullable(known.get(key)).orElseGet(() -> {
+            V worked = work.apply(key);
+            known.put(key, worked);
+            return worked;
+        });
+    }
+
+    /** Forgets what was not asked for longest. */
+    private static final class Recent<K, V> extends LinkedHashMap<K, V> {
+        private static final long serialVersionUID = 1L;
+
+        Recent() {
+            super(REMEMBERED, 0.75f, true);
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > REMEMBERED;
+        }
+    }
+}
