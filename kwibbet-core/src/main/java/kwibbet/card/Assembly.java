@@ -101,7 +101,7 @@ final class Assembly {
                 places.put(addition.id(), site.place());
                 return addition.feature().work(site);
             });
-            work.reasons().forEach(reason -> refuse(addition, reason));
+            work.reasons().forEach(reason -> refuse(addition, CardMaker.asked(reason, addition.feature(), settings)));
             if (work instanceof Outcome.Made<Work> made) {
                 take(addition, made.value());
             }

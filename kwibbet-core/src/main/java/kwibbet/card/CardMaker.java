@@ -24,7 +24,7 @@ public final class CardMaker {
     /**
      * The card, or all that stands in its way. The fields of the refusals are the keys of the base's parameters, or those
      * of an addition after its id and a dot, or {@code name}, {@code notes}, {@code make}, {@code spares} and {@code
-     * additions}.
+     * additions}, or {@code form} for what belongs to no entry.
      *
      * @param design what is wanted
      * @param materials what its papers are
@@ -47,10 +47,21 @@ public final class CardMaker {
             return Outcome.refused(reasons);
         }
         Brief brief = new Brief(settings, design.papers(), design.system(), materials);
-        return design.base()
-                .form(brief)
-                .then(form -> sized(form, design.system()))
-                .then(form -> new Assembly(design, materials, form.uprighted(), growth).build());
+        Outcome<Form> folded = design.base().form(brief).then(form -> sized(form, design.system()));
+        if (!folded.reasons().isEmpty()) {
+            return Outcome.refused(folded.reasons().stream()
+                    .map(reason -> asked(reason, design.base(), settings))
+                    .toList());
+        }
+        return folded.then(form -> new Assembly(design, materials, form.uprighted(), growth).build());
+    }
+
+    /** What is wrong with something that is not asked as the rest is set is said at the form as a whole. */
+    static Refusal asked(Refusal reason, Craft craft, Settings settings) {
+        boolean shown = List.of("form", "on", "name").contains(reason.field())
+                || craft.asked(settings).stream()
+                        .anyMatch(parameter -> parameter.key().equals(reason.field()));
+        return shown ? reason : reason.at("form");
     }
 
     static boolean isName(String name) {

@@ -10,6 +10,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.TopologyException;
+import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -63,7 +65,15 @@ public final class Overlay {
     }
 
     private static List<Region> combined(Region one, Region other, int operation) {
-        return regions(OverlayNGRobust.overlay(polygon(one), polygon(other), operation));
+        Polygon first = polygon(one);
+        Polygon second = polygon(other);
+        try {
+            return regions(OverlayNGRobust.overlay(first, second, operation));
+        } catch (TopologyException touching) {
+            // Holes that touch or overlap each other make no polygon in the sense of JTS; what they leave is meant all
+            // the same.
+            return regions(OverlayNGRobust.overlay(GeometryFixer.fix(first), GeometryFixer.fix(second), operation));
+        }
     }
 
     private static boolean isPlain(Region region) {

@@ -1,0 +1,95 @@
+package kwibbet.app.store;
+
+import java.util.List;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
+
+import kwibbet.app.Samples;
+import kwibbet.card.Design;
+import kwibbet.card.Materials;
+import kwibbet.card.Settings;
+import kwibbet.card.base.RollFold;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.PaperShelf;
+import kwibbet.paper.Pattern;
+import kwibbet.paper.SheetSizes;
+import kwibbet.shape.Size;
+import kwibbet.tool.Toolbox;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.when;
+
+/** A card is worked out once, and anew as soon as anything it follows from is another. */
+class WorkshopTest {
+
+    private final Inventory inventory = Mockito.mock(Inventory.class);
+    private final Workshop workshop = new Workshop(inventory);
+
+    private void shelf(String caliper) {
+        Paper stock = new Paper(
+                new PaperId("stock"),
+                "Stock",
+                PaperKind.CARD_STOCK,
+                SheetSizes.LETTER,
+                MeasureSystem.INCH,
+                Colour.WHITE,
+                Pattern.PLAIN,
+                Grain.UNKNOWN,
+                270,
+                Length.parse(caliper, MeasureSystem.INCH),
+                10,
+                25);
+        PaperShelf shelf = new PaperShelf(List.of(stock));
+        when(inventory.shelf()).thenReturn(shelf);
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+        when(inventory.materials()).thenReturn(new Materials(shelf, Graduation.SIXTEENTHS));
+    }
+
+    @BeforeEach
+    void set() {
+        shelf("1/64");
+    }
+
+    @Test
+    void theSameDesignIsTheSameCardAndRun() {
+        Design design = Samples.design("Card");
+        assertThat(workshop.card(design)).isSameAs(workshop.card(Samples.design("Card")));
+        assertThat(workshop.run(design)).isSameAs(workshop.run(design));
+        assertThat(workshop.run(design).plan().cents()).contains(75);
+    }
+
+    @Test
+    void anotherThicknessIsAnotherCard() {
+        Design roll = Design.of("Roll", MeasureSystem.INCH, new RollFold(), Settings.PRESET, new PaperId("stock"));
+        Length thin = workshop.card(roll).base().size().width();
+        shelf("3/64");
+        assertThat(workshop.card(roll).base().size().width()).isLessThan(thin);
+    }
+
+    /** 15/64 in is as thick as chipboard: five wrapped panels leave nothing of the last, and the card is shown in usual stock. */
+    @Test
+    void aKeptCardWhosePaperGrewTooThickIsStillShown() {
+        Design roll = Design.of("Roll", MeasureSystem.INCH, new RollFold(), Settings.PRESET, new PaperId("stock"))
+                .resized(new Size(Length.ofInches(2), Length.ofInches(5)));
+        Design six = roll.with(roll.settings().with(RollFold.PANELS, 6));
+        shelf("15/64");
+        assertThat(workshop.make(six).reasons()).isNotEmpty();
+        assertThat(workshop.card(six).base().scores()).hasSize(5);
+    }
+
+    @Test
+    void oneThatCannotBeMadeIsRememberedToo() {
+        Design empty = Samples.design(" ");
+        assertThat(workshop.make(empty).reasons()).isNotEmpty();
+        assertThat(workshop.make(empty)).isSameAs(workshop.make(empty));
+    }
+}

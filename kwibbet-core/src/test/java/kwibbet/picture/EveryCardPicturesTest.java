@@ -1,0 +1,231 @@
+package kwibbet.picture;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.bench.ScoreStep;
+import kwibbet.card.Base;
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.card.base.Bases;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperShelf;
+import kwibbet.review.Finding;
+import kwibbet.review.Review;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+
+import static kwibbet.Inches.MATERIALS;
+import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
+import static kwibbet.Inches.base;
+import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
+import static kwibbet.Inches.on;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Every base there is, drawn in every way there is: all within the frame, everything that can be seen, nothing twice. */
+class EveryCardPicturesTest {
+
+    private static final PaperShelf SHELF = MATERIALS.shelf();
+
+    static Stream<Base> bases() {
+        return Bases.ALL.stream();
+    }
+
+    private static Card card(Base base) {
+        Card plain = make(base(base.key(), "5", "7")).orThrow();
+        Design matted =
+                plain.design().plus(add("mat", "mat-1", on(plain.faces().get(0).key()), "border", "1/8"));
+        return make(matted).orThrow();
+    }
+
+    private static Stream<Mark> all(List<Mark> marks) {
+        return marks.stream().flatMap(mark -> mark instanceof Mark.Group group ? all(group.marks()) : Stream.of(mark));
+    }
+
+    private static Stream<Point> points(Drawing drawing) {
+        return all(drawing.marks()).flatMap(mark -> {
+            if (mark instanceof Mark.Area area) {
+                return Stream.concat(
+                        area.outline().stream(), area.holes().stream().flatMap(List::stream));
+            }
+            return mark instanceof Mark.Stroke stroke ? stroke.path().stream() : Stream.of();
+        });
+    }
+
+    private static Set<String> groups(Drawing drawing) {
+        return drawing.marks().stream()
+                .filter(Mark.Group.class::isInstance)
+                .map(mark -> ((Mark.Group) mark).piece())
+                .collect(Collectors.toSet());
+    }
+
+    private static void assertWithin(Drawing drawing) {
+        Rect frame = drawing.frame();
+        assertThat(points(drawing)).isNotEmpty().allSatisfy(point -> assertThat(frame.contains(point))
+                .isTrue());
+    }
+
+    @ParameterizedTest
+    @MethodSource("bases")
+    void everyPoseLiesWithinItsFrameAndShowsTheMatOnTheFront(Base base) {
+        Card card = card(base);
+        TableScale scale = TableScale.of(card);
+        for (Pose pose : card.form().poses()) {
+            assertWithin(FinishedPicture.alone(card, SHELF, pose));
+            if (pose.view().isStraight()) {
+                assertWithin(FinishedPicture.onTable(card, SHELF, pose, scale));
+            }
+        }
+        Drawing shut = FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.SHUT), scale);
+        assertThat(groups(shut)).contains("mat-1", "base");
+        assertThat(all(shut.marks()).filter(Mark.Area.class::isInstance)).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("bases")
+    void everyPieceLiesFlatWithItsScoresToTakeHoldOf(Base base) {
+        Card card = card(base);
+        TableScale scale = TableScale.of(card);
+        for (Piece piece : card.pieces()) {
+            Drawing flat = FlatPicture.of(card, SHELF, piece.id(), scale);
+            assertWithin(flat);
+            boolean alone = FlatPicture.isAlone(card, piece);
+            assertThat(groups(flat)).contains(alone ? piece.id().value() : "base");
+            assertWithin(PiecePicture.chip(card, piece, SHELF));
+            assertThat(points(PiecePicture.template(piece, MeasureSystem.METRIC)))
+                    .allSatisfy(point ->
+                            assertThat(piece.outline().bounds().contains(point)).isTrue());
+        }
+        Drawing flat = FlatPicture.of(card, SHELF, PieceId.BASE, scale);
+        Mark.Group lying = (Mark.Group) flat.marks().get(0);
+        assertThat(lying.marks().stream().filter(Mark.Group.class::isInstance).map(mark -> ((Mark.Group) mark).piece()))
+                .containsExactlyElementsOf(card.base().scores().stream()
+                        .map(score -> "score:" + score.key())
+                        .toList());
+    }
+
+    @ParameterizedTest
+    @MethodSource("bases")
+    void everyRunHasStepsThatCanBeReadAndDrawn(Base base) {
+        RunPlan plan = RunPlan.of(card(base), SHELF, TOOLS);
+        plan.bench().make().forEach(step -> {
+            assertThat(step.sentence(MeasureSystem.INCH).text()).endsWith(".").doesNotContain("null");
+            assertWithin(StepPicture.of(step, SHELF, MeasureSystem.INCH));
+        });
+        for (ScoreStep step : plan.bench().score()) {
+            assertThat(step.sentence(MeasureSystem.METRIC).text()).startsWith("Inside up, score");
+            assertThat(step.onBoard().isPresent())
+                    .isEqualTo(step.score().line().axis().isPresent());
+            assertWithin(StepPicture.of(step, SHELF, MeasureSystem.METRIC));
+        }
+        plan.sheets().lettered().forEach(sheet -> assertWithin(SheetPicture.of(sheet, plan.card())));
+    }
+
+    @Test
+    void aSlantedScoreIsSaidByItsEndsAndPartialOnesByWhereTheyStop() {
+        RunPlan wheel = RunPlan.of(make(base("pinwheel", "4", "4")).orThrow(), SHELF, TOOLS);
+        assertThat(wheel.bench().score().get(0).sentence(MeasureSystem.INCH).text())
+                .contains("slanted from", "It runs at 45°.");
+        Card shaped = make(base("past-fold", "4 1/4", "6 1/2", "across", "2")).orThrow();
+        assertThat(RunPlan.of(shaped, SHELF, TOOLS).bench().score())
+                .extracting(step -> step.sentence(MeasureSystem.INCH).text())
+                .anyMatch(sentence -> sentence.contains("starting 3 1/8 in and stopping 4 1/4 in from the left"))
+                .anyMatch(sentence -> sentence.contains("starting 0 in and stopping 1 1/8 in from the left"));
+    }
+
+    /** Through an opening one sees what lies behind: a hole in the area, not a patch on it. */
+    @Test
+    void openingsAreHolesAndFilmIsClear() {
+        Card card = make(base("folded", "5", "7")
+                        .withAdditions(List.of(add(
+                                "shaker",
+                                "shaker-1",
+                                on("front-outside"),
+                                "shape",
+                                "oval",
+                                "width",
+                                "2",
+                                "height",
+                                "2"))))
+                .orThrow();
+        Drawing shut = FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.SHUT), TableScale.of(card));
+        List<Mark.Area> areas = all(shut.marks())
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .toList();
+        assertThat(areas.stream().filter(area -> !area.holes().isEmpty())).hasSize(1);
+        assertThat(areas.stream().filter(area -> area.fill() instanceof Fill.Film))
+                .hasSize(1);
+    }
+
+    /** A folded card of stock 1/64 in thick with a mat on its front: three plies, and foam where it is raised. */
+    @Test
+    void aSectionShowsEveryPlyToScale() {
+        Card card = make(base("folded", "5", "7")
+                        .withAdditions(List.of(add(
+                                "mat",
+                                "mat-1",
+                                on("front-outside"),
+                                "border",
+                                "1/2",
+                                "raised",
+                                "foam",
+                                "foam",
+                                "1/16"))))
+                .orThrow();
+        TableScale scale = TableScale.of(card);
+        Drawing section = SectionPicture.onTable(card, SHELF, scale, 1);
+        List<Mark.Area> plies = all(section.marks())
+                .filter(Mark.Area.class::isInstance)
+                .map(Mark.Area.class::cast)
+                .toList();
+        // Back and front run in three stretches, the mat only over the middle one.
+        assertThat(plies).hasSize(7);
+        assertThat(plies).allSatisfy(ply -> {
+            List<Point> corners = ply.outline();
+            assertThat(corners.get(2).y().minus(corners.get(1).y())).isEqualTo(in("1/64"));
+        });
+        String words = all(section.marks())
+                .filter(Mark.Text.class::isInstance)
+                .map(mark -> ((Mark.Text) mark).phrase().text())
+                .collect(Collectors.joining("|"));
+        // 3/64 of paper and 4/64 of foam, up to the next sixteenth.
+        assertThat(words).contains("thickest 1/8 in");
+        assertThat(all(SectionPicture.onTable(card, SHELF, scale, SectionPicture.EXAGGERATED)
+                                .marks())
+                        .filter(mark -> mark instanceof Mark.Area area && area.line() == Line.FINE))
+                .hasSize(7);
+    }
+
+    @Test
+    void findingsAreNumberedWhereTheyAre() {
+        Card card = make(base("bridged", "5", "7")).orThrow();
+        List<Finding> findings = Review.of(card);
+        assertThat(findings).isNotEmpty();
+        TableScale scale = TableScale.of(card);
+        Drawing flat = FlatPicture.of(card, SHELF, PieceId.BASE, scale, findings);
+        assertThat(flat.marks().stream().filter(Mark.Disc.class::isInstance).map(mark -> ((Mark.Disc) mark).label()))
+                .hasSize(findings.size())
+                .doesNotHaveDuplicates();
+        Drawing behind = FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.BEHIND), scale, findings);
+        assertThat(behind.marks().stream().filter(Mark.Disc.class::isInstance))
+                .as("the back hides the front")
+                .isEmpty();
+    }
+}
