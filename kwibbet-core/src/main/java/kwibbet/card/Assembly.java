@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
@@ -251,19 +252,18 @@ final class Assembly {
         supplies.addAll(work.supplies());
         hollows.addAll(work.hollows());
         work.holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
-        for (Work.On<Score> on : work.scores()) {
-            boolean crosses = piece(on.piece()).openings().stream().anyMatch(opening -> opening.bounds()
-                    .contains(on.what().line().middle()));
-            if (crosses) {
-                refuse(addition, new Refusal("form", addition.name() + " runs into an opening there."));
-            }
-            change(on.piece(), piece -> piece.scored(List.of(on.what())));
-        }
+        work.scores().forEach(on -> change(on.piece(), piece -> piece.scored(List.of(on.what()))));
         work.slits().forEach(on -> change(on.piece(), piece -> piece.slit(on.what())));
         work.zones().forEach(on -> change(on.piece(), piece -> piece.zoned(on.what())));
-        work.freed()
-                .forEach(part -> panels.replaceAll(
-                        panel -> panel.key().equals(part.panel()) ? panel.freeing(part.outline()) : panel));
+        for (Work.Freed part : work.freed()) {
+            PieceId cut = panel(part.panel()).piece();
+            boolean taken = Stream.concat(piece(cut).openings().stream().map(Opening::outline), freedIn(cut))
+                    .anyMatch(other -> overlap(part.outline(), other));
+            if (taken) {
+                refuse(addition, new Refusal("form", addition.name() + " runs into another cut there."));
+            }
+            panels.replaceAll(panel -> panel.key().equals(part.panel()) ? panel.freeing(part.outline()) : panel);
+        }
         above.addAll(work.above());
         directions.addAll(work.directions());
         work.openings().forEach(on -> open(addition, on));
@@ -278,15 +278,23 @@ final class Assembly {
                     new Refusal("form", "The " + on.what().name() + " runs past the edge of " + piece.name() + "."));
             return;
         }
-        boolean cutTwice = piece.openings().stream()
-                .anyMatch(
-                        other -> Overlay.sharedArea(Region.of(other.outline()), Region.of(outline)) > Overlay.NOTHING);
+        boolean cutTwice = Stream.concat(piece.openings().stream().map(Opening::outline), freedIn(on.piece()))
+                .anyMatch(other -> overlap(outline, other));
         if (cutTwice) {
             String words = "The " + on.what().name() + " runs into another one in " + piece.name() + ".";
             refuse(addition, new Refusal("form", words));
             return;
         }
         change(on.piece(), each -> each.opened(on.what()));
+    }
+
+    /** What is cut free of the panels of a piece. */
+    private Stream<Outline> freedIn(PieceId id) {
+        return panels.stream().filter(panel -> panel.piece().equals(id)).flatMap(panel -> panel.freed().stream());
+    }
+
+    private static boolean overlap(Outline one, Outline other) {
+        return Overlay.sharedArea(Region.of(one), Region.of(other)) > Overlay.NOTHING;
     }
 
     private void change(PieceId id, UnaryOperator<Piece> change) {

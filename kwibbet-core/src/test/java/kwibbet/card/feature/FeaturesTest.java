@@ -240,6 +240,14 @@ class FeaturesTest {
     }
 
     @Test
+    void aCollarAndAnOpeningKeepOffEachOther() {
+        Addition collar = add("collar", "collar-1", on("front-outside"), "reach", "1", "length", "2", "fromTop", "1");
+        Addition window = add("opening", "opening-1", on("front-outside"), "down", "by", "fromTop", "1 1/2");
+        assertThat(fields(FOLDED, collar, window)).containsExactly("opening-1.form");
+        assertThat(fields(FOLDED, window, collar)).contains("collar-1.form");
+    }
+
+    @Test
     void aPocketIsTapedAlongThreeEdgesOnly() {
         Card card = card(
                 FOLDED,
