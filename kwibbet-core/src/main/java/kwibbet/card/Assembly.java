@@ -86,7 +86,7 @@ final class Assembly {
     }
 
     private void add(Addition addition) {
-        Settings settings = growth.grown(addition.feature(), addition.settings());
+        Settings settings = growth.of(addition);
         List<Refusal> outOfRange = CardMaker.outOfRange(addition.feature(), settings, design.system());
         if (!CardMaker.isName(addition.name())) {
             refuse(addition, new Refusal("name", "Give it a name of 1 to 60 letters."));

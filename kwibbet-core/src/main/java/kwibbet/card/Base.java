@@ -15,6 +15,11 @@ public interface Base extends Craft {
     /** The settings for a card that is {@code finished} when shut, all else unchanged. */
     Settings sized(Settings settings, Size finished);
 
+    /** Whether it lies a quarter turned: what its lengths grow with in one direction is the shut card's other side. */
+    default boolean isTurned(Settings settings) {
+        return false;
+    }
+
     /**
      * The settings that put a score somewhere else; nothing where it lies where it must.
      *

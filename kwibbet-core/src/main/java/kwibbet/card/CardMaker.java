@@ -41,7 +41,7 @@ public final class CardMaker {
             reasons.add(new Refusal("additions", "A card can hold " + MOST_ADDITIONS + " additions."));
         }
         Growth growth = Growth.of(design);
-        Settings settings = growth.grown(design.base(), design.settings());
+        Settings settings = growth.ofBase(design.base(), design.settings());
         reasons.addAll(outOfRange(design.base(), settings, design.system()));
         if (!reasons.isEmpty()) {
             return Outcome.refused(reasons);

@@ -1,7 +1,6 @@
 package kwibbet.card;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -112,12 +111,12 @@ public record Design(
 
     /** The settings of the base at the present size. */
     public Settings present() {
-        return Growth.of(this).grown(base, settings);
+        return Growth.of(this).ofBase(base, settings);
     }
 
     /** The settings of an addition at the present size. */
     public Settings present(Addition addition) {
-        return Growth.of(this).grown(addition.feature(), addition.settings());
+        return Growth.of(this).of(addition);
     }
 
     /** This design with all lengths as they are at the present size, to enter others beside them. */
@@ -126,9 +125,9 @@ public record Design(
             return this;
         }
         Growth growth = Growth.of(this);
-        return with(growth.grown(base, settings))
+        return with(growth.ofBase(base, settings))
                 .withAdditions(additions.stream()
-                        .map(addition -> addition.with(growth.grown(addition.feature(), addition.settings())))
+                        .map(addition -> addition.with(growth.of(addition)))
                         .toList())
                 .drawnFor(Optional.empty());
     }
@@ -183,16 +182,5 @@ public record Design(
             number++;
         }
         return new PieceId(feature.key() + "-" + number);
-    }
-
-    /** This design with one slot of an addition cut from another paper. */
-    public Design withPaper(PieceId id, String slot, PaperId paper) {
-        return addition(id)
-                .map(addition -> {
-                    Map<String, PaperId> changed = new HashMap<>(addition.papers());
-                    changed.put(slot, paper);
-                    return with(addition.withPapers(changed));
-                })
-                .orElse(this);
     }
 }

@@ -22,7 +22,17 @@ record Growth(Size from, Size to, Graduation marks) {
         return new Growth(design.drawnFor().orElse(finished), finished, marks);
     }
 
-    Settings grown(Craft craft, Settings settings) {
+    /** The settings of a base: what follows the width of one that lies a quarter turned grows with the height. */
+    Settings ofBase(Base base, Settings settings) {
+        Growth asItLies = base.isTurned(settings) ? new Growth(from.turned(), to.turned(), marks) : this;
+        return asItLies.grown(base, settings);
+    }
+
+    Settings of(Addition addition) {
+        return grown(addition.feature(), addition.settings());
+    }
+
+    private Settings grown(Craft craft, Settings settings) {
         if (from.equals(to)) {
             return settings;
         }

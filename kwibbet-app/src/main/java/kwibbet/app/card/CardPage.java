@@ -293,16 +293,6 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
         return MeasureSystem.values();
     }
 
-    /** What the piece in hand sits on, in words. */
-    public String sitsOn() {
-        return card().join(inHand().id())
-                .map(join -> card().form().pieces().stream()
-                                .anyMatch(piece -> piece.id().equals(join.lower()))
-                        ? "the " + join.place()
-                        : pieceName(join.lower()))
-                .orElse("");
-    }
-
     public List<Face> faces() {
         return card().faces();
     }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
@@ -33,7 +32,7 @@ import kwibbet.shape.Size;
  * w × s}; the gap is {@code h − 2s}. Common practice, no source: 5 × 7 with 2 inch strips takes a base of 5 × 9 scored at 7, from a
  * letter sheet that leaves the lower strip of 5 × 2.
  */
-public record BridgedBase() implements Base {
+public record BridgedBase() implements ParallelFoldBase {
 
     /** How deep the strips are. */
     public static final Parameter.OfLength STRIP = CardSides.length(
@@ -43,7 +42,7 @@ public record BridgedBase() implements Base {
                     Length.ofInches(1, 2),
                     Length.ofInches(12),
                     Length.ofInches(2))
-            .following(Parameter.Follows.HEIGHT);
+            .following(Parameter.Follows.WIDTH);
     /** How much shorter the film is than the card. */
     public static final Parameter.OfLength SHORTER_BY = CardSides.length(
             "shorterBy",
@@ -53,17 +52,7 @@ public record BridgedBase() implements Base {
             Length.ofInches(1, 2),
             Length.ofInches(1, 16));
     /** Where it is folded. */
-    public static final Parameter.OfChoice FOLD = Parameter.OfChoice.of(
-            "fold",
-            "Fold",
-            "Where the shut card is folded.",
-            BridgedBase.AT_TOP,
-            "at the top",
-            BridgedBase.AT_SIDE,
-            "at the side");
-
-    static final String AT_TOP = "top";
-    static final String AT_SIDE = "side";
+    public static final Parameter.OfChoice FOLD = CardSides.FOLD_AT_TOP;
 
     private static final Length NARROWEST_GAP = Length.ofInches(1, 2);
     private static final String FRONT = "front";
@@ -105,13 +94,8 @@ public record BridgedBase() implements Base {
     }
 
     @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
+    public boolean isTurned(Settings settings) {
+        return settings.is(FOLD, CardSides.AT_TOP);
     }
 
     /** The score lies at the depth of the strip. */
@@ -121,20 +105,16 @@ public record BridgedBase() implements Base {
     }
 
     @Override
-    public Outcome<Form> form(Brief brief) {
-        boolean atTop = brief.is(FOLD, AT_TOP);
-        Size finished = finished(brief.settings());
-        Size acrossFold = atTop ? finished.turned() : finished;
+    public Outcome<Form> upright(Brief brief, Size finished) {
         Length strip = brief.length(STRIP);
-        Length gap = acrossFold.width().minus(strip.multipliedBy(2));
+        Length gap = finished.width().minus(strip.multipliedBy(2));
         if (gap.isShorterThan(NARROWEST_GAP)) {
-            Length most = Length.ofTicks(acrossFold.width().minus(NARROWEST_GAP).toTicks() / 2);
+            Length most = Length.ofTicks(finished.width().minus(NARROWEST_GAP).toTicks() / 2);
             return Outcome.refused(
                     STRIP.key(),
                     "The strips leave no gap between them. They can be at most " + brief.figure(most) + " deep.");
         }
-        Form form = bridged(acrossFold, strip, brief);
-        return Outcome.made(atTop ? form.turned() : form);
+        return Outcome.made(bridged(finished, strip, brief));
     }
 
     /** Folded at the left: the fixed strip lies left of the fold, the film and the loose strip go on to the left of it. */

@@ -1,9 +1,9 @@
 package kwibbet.card.base;
 
+import java.util.List;
+
 import kwibbet.card.Parameter;
-import kwibbet.card.Settings;
 import kwibbet.measure.Length;
-import kwibbet.shape.Size;
 
 /** The parameters nearly every base has: the size of the shut card and how it lies. */
 final class CardSides {
@@ -27,29 +27,24 @@ final class CardSides {
             CardSides.TURNED,
             "a quarter turned");
 
+    /** The edge of the shut card at which it is folded, at the side unless it is set. */
+    static final Parameter.OfChoice FOLD_AT_SIDE = fold(
+            new Parameter.Choice(CardSides.AT_SIDE, "at the side"),
+            new Parameter.Choice(CardSides.AT_TOP, "at the top"));
+    /** The edge of the shut card at which it is folded, at the top unless it is set. */
+    static final Parameter.OfChoice FOLD_AT_TOP = fold(
+            new Parameter.Choice(CardSides.AT_TOP, "at the top"),
+            new Parameter.Choice(CardSides.AT_SIDE, "at the side"));
+
+    static final String AT_SIDE = "side";
+    static final String AT_TOP = "top";
     static final String UPRIGHT = "upright";
     static final String TURNED = "turned";
 
     private CardSides() {}
 
-    static Size finished(Settings settings) {
-        return new Size(
-                Length.max(settings.length(WIDTH), Length.ofTicks(1)),
-                Length.max(settings.length(HEIGHT), Length.ofTicks(1)));
-    }
-
-    static Settings sized(Settings settings, Size finished) {
-        return settings.with(WIDTH, finished.width()).with(HEIGHT, finished.height());
-    }
-
-    static boolean isTurned(Settings settings) {
-        return settings.is(LIES, TURNED);
-    }
-
-    /** The size of the shut card before it is turned: across its folds and along them. */
-    static Size beforeTurn(Settings settings) {
-        Size finished = finished(settings);
-        return isTurned(settings) ? finished.turned() : finished;
+    private static Parameter.OfChoice fold(Parameter.Choice first, Parameter.Choice second) {
+        return new Parameter.OfChoice("fold", "Fold", "Where the shut card is folded.", List.of(first, second));
     }
 
     static Parameter.OfLength length(

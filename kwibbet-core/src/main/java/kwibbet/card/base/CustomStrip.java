@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
@@ -28,7 +27,7 @@ import kwibbet.shape.Size;
  *
  * <p>The last panel lies still; the creases are folded from the first to the last.
  */
-public record CustomStrip() implements Base {
+public record CustomStrip() implements ParallelFoldBase {
 
     private static final int MOST = 8;
 
@@ -104,16 +103,6 @@ public record CustomStrip() implements Base {
                 .toList();
     }
 
-    @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
     /** The panel before the score changes; those after it keep their widths. */
     @Override
     public Optional<Settings> moved(Settings settings, String score, Length at) {
@@ -125,14 +114,13 @@ public record CustomStrip() implements Base {
         return Optional.of(settings.with(WIDTHS.get(number - 1), at.minus(before)));
     }
 
-    private static Length widthOf(Settings settings, int panel) {
+    private Length widthOf(Settings settings, int panel) {
         Length own = settings.length(WIDTHS.get(panel));
-        return own.isZero() ? CardSides.beforeTurn(settings).width() : own;
+        return own.isZero() ? upright(settings).width() : own;
     }
 
     @Override
-    public Outcome<Form> form(Brief brief) {
-        Size finished = CardSides.beforeTurn(brief.settings());
+    public Outcome<Form> upright(Brief brief, Size finished) {
         int count = brief.count(PANELS);
         List<Leaf> leaves = new ArrayList<>();
         for (int i = 0; i < count; i++) {
@@ -178,6 +166,6 @@ public record CustomStrip() implements Base {
                 new Pose(Pose.STANDING, "standing", standing, new Pose.View(0, 0, -28, 16)));
         List<String> closing = creases.stream().map(Crease::key).toList();
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing);
-        return CardSides.isTurned(brief.settings()) ? form.turned() : form;
+        return form;
     }
 }

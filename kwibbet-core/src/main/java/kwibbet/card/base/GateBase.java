@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
@@ -26,7 +25,7 @@ import kwibbet.shape.Size;
  * <p>For doors {@code a} and {@code b} and a middle {@code w} the flat base is {@code a + w + b} wide, scored at {@code a} and
  * {@code a + w}. Common practice, no source: a 5 × 7 gate is 10 × 7, scored at 2 1/2 and 7 1/2.
  */
-public record GateBase() implements Base {
+public record GateBase() implements ParallelFoldBase {
 
     /** How wide the doors are. */
     public static final Parameter.OfChoice DOORS = Parameter.OfChoice.of(
@@ -98,20 +97,10 @@ public record GateBase() implements Base {
                 : parameters();
     }
 
-    @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
     /** The middle keeps its width; the door that hangs on the score takes what there is. */
     @Override
     public Optional<Settings> moved(Settings settings, String score, Length at) {
-        Length width = CardSides.beforeTurn(settings).width();
+        Length width = upright(settings).width();
         Length half = Length.ofTicks(width.toTicks() / 2);
         boolean alike = settings.is(DOORS, MEET);
         Length left = alike ? half : settings.length(LEFT);
@@ -124,8 +113,7 @@ public record GateBase() implements Base {
     }
 
     @Override
-    public Outcome<Form> form(Brief brief) {
-        Size finished = CardSides.beforeTurn(brief.settings());
+    public Outcome<Form> upright(Brief brief, Size finished) {
         Length width = finished.width();
         boolean alike = brief.is(DOORS, MEET);
         Length half = Length.ofTicks(width.toTicks() / 2);
@@ -165,6 +153,6 @@ public record GateBase() implements Base {
         Strip strip = strip(left, finished.width(), right, finished.height());
         List<Pose> poses = strip.poses(Map.of("left", 118, "right", 118), new Pose.View(0, 0, 8, 12));
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), FACES, poses, List.of("left", "right"));
-        return CardSides.isTurned(brief.settings()) ? form.turned() : form;
+        return form;
     }
 }

@@ -5,9 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
-import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Lines;
 import kwibbet.card.Panel;
@@ -18,7 +16,6 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
 import kwibbet.card.Settings;
-import kwibbet.card.Side;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
@@ -38,17 +35,10 @@ import kwibbet.shape.Size;
  * <p>For panels {@code w} deep and a part that rises {@code r} beyond the fold, the flat base is {@code 2w} across the fold. The fold is
  * scored on both sides of the part only, and the shut card measures {@code w + r} across it.
  */
-public record PastFoldBase() implements Base {
+public record PastFoldBase() implements ParallelFoldBase {
 
     /** Where it is folded. */
-    public static final Parameter.OfChoice FOLD = Parameter.OfChoice.of(
-            "fold",
-            "Fold",
-            "Where the shut card is folded.",
-            PastFoldBase.AT_TOP,
-            "at the top",
-            PastFoldBase.AT_SIDE,
-            "at the side");
+    public static final Parameter.OfChoice FOLD = CardSides.FOLD_AT_TOP;
     /** The outline that crosses the fold. */
     public static final Parameter.OfChoice SHAPE = new Parameter.OfChoice(
             "shape",
@@ -72,7 +62,7 @@ public record PastFoldBase() implements Base {
                     Length.ofInches(1, 2),
                     Length.ofInches(23),
                     Length.ofInches(3))
-            .following(Parameter.Follows.WIDTH);
+            .following(Parameter.Follows.HEIGHT);
     /** How far it stands up beyond the fold. */
     public static final Parameter.OfLength RISE = CardSides.length(
                     "rise",
@@ -83,15 +73,7 @@ public record PastFoldBase() implements Base {
                     Length.ofInches(3, 2))
             .following(Parameter.Follows.BOTH);
 
-    static final String AT_TOP = "top";
-    static final String AT_SIDE = "side";
-
     private static final Length SHORTEST_HINGE = Length.ofInches(1, 4);
-    private static final List<Face> FACES = List.of(
-            Face.of("front", Side.UNDER, "front"),
-            Face.of("front", Side.UP, "inside front"),
-            Face.of("back", Side.UP, "inside back"),
-            Face.of("back", Side.UNDER, "back"));
 
     @Override
     public String key() {
@@ -114,24 +96,16 @@ public record PastFoldBase() implements Base {
     }
 
     @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
+    public boolean isTurned(Settings settings) {
+        return settings.is(FOLD, CardSides.AT_TOP);
     }
 
     @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
-    @Override
-    public Outcome<Form> form(Brief brief) {
-        boolean atTop = brief.is(FOLD, AT_TOP);
-        Size finished = finished(brief.settings());
-        Size acrossFold = atTop ? finished.turned() : finished;
+    public Outcome<Form> upright(Brief brief, Size finished) {
         Length rise = brief.length(RISE);
-        Length depth = acrossFold.width().minus(rise);
+        Length depth = finished.width().minus(rise);
         if (rise.plus(SHORTEST_HINGE).isLongerThan(depth)) {
-            Length most = Length.ofTicks(Length.max(acrossFold.width().minus(SHORTEST_HINGE), Length.ZERO)
+            Length most = Length.ofTicks(Length.max(finished.width().minus(SHORTEST_HINGE), Length.ZERO)
                             .toTicks()
                     / 2);
             return Outcome.refused(
@@ -139,14 +113,13 @@ public record PastFoldBase() implements Base {
                     "There is not enough of the back to cut it from. It can stand up by at most " + brief.figure(most)
                             + ".");
         }
-        Length widest = acrossFold.height().minus(SHORTEST_HINGE.multipliedBy(2));
+        Length widest = finished.height().minus(SHORTEST_HINGE.multipliedBy(2));
         if (brief.length(ACROSS).isLongerThan(widest)) {
             return Outcome.refused(
                     ACROSS.key(),
                     "Nothing would be left of the fold to hinge on. It can be at most " + brief.figure(widest) + ".");
         }
-        Form form = form(brief, acrossFold, depth);
-        return Outcome.made(atTop ? form.turned() : form);
+        return Outcome.made(form(brief, finished, depth));
     }
 
     /** Folded at the left: the front lies left of the fold, and what stands up is cut out of the back right of it. */
@@ -172,7 +145,7 @@ public record PastFoldBase() implements Base {
                 Panel.folding("front", PieceId.BASE, frontPanel, "back", "fold"));
         List<String> folds = List.of("fold", "fold-2");
         List<Pose> poses = Strip.poses(folds, Map.of("fold", 146, "fold-2", 146), new Pose.View(0, 0, 10, 12));
-        return Form.of(finished, base, panels, FACES, poses, folds);
+        return Form.of(finished, base, panels, FRONT_AND_BACK, poses, folds);
     }
 
     /** The upper half of the outline, its top pointing away from the front. */

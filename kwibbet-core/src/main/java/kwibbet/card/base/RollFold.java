@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
@@ -29,7 +28,7 @@ import kwibbet.shape.Size;
  * to what the trimmer shows. With card stock of 0.3 mm and a trimmer of sixteenths that gives the usual 1/16 off the inner flap
  * (common practice, no source).
  */
-public record RollFold() implements Base {
+public record RollFold() implements ParallelFoldBase {
 
     /** How many panels. */
     public static final Parameter.OfCount PANELS =
@@ -87,16 +86,6 @@ public record RollFold() implements Base {
                 : parameters();
     }
 
-    @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
     /**
      * How much shorter a flap is than the panel it hangs on.
      *
@@ -111,8 +100,7 @@ public record RollFold() implements Base {
     }
 
     @Override
-    public Outcome<Form> form(Brief brief) {
-        Size finished = CardSides.beforeTurn(brief.settings());
+    public Outcome<Form> upright(Brief brief, Size finished) {
         int flaps = brief.count(PANELS) - 2;
         List<Leaf> leaves =
                 new ArrayList<>(List.of(new Leaf(FRONT, finished.width()), new Leaf(BACK, finished.width())));
@@ -141,7 +129,7 @@ public record RollFold() implements Base {
         closing.add(FRONT);
         List<Pose> poses = strip.poses(standing, new Pose.View(0, 0, 12, 14));
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces(flaps), poses, closing);
-        return CardSides.isTurned(brief.settings()) ? form.turned() : form;
+        return form;
     }
 
     private static List<Face> faces(int flaps) {

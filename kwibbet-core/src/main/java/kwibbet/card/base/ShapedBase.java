@@ -6,9 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
-import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Lines;
 import kwibbet.card.Panel;
@@ -18,8 +16,6 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
-import kwibbet.card.Settings;
-import kwibbet.card.Side;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
@@ -37,7 +33,7 @@ import kwibbet.shape.Size;
  * <p>For a die {@code w × h} and {@code o} left off, the shut card is {@code w − o} wide; what remains of the fold is where the outline
  * crosses the line {@code o} from its edge. A foot trimmed off flat lets the card stand.
  */
-public record ShapedBase() implements Base {
+public record ShapedBase() implements ParallelFoldBase {
 
     /** The outline of the die. */
     public static final Parameter.OfChoice SHAPE = new Parameter.OfChoice(
@@ -67,11 +63,6 @@ public record ShapedBase() implements Base {
 
     private static final Length SHORTEST_HINGE = Length.ofInches(1, 2);
     private static final String CREASE = "fold";
-    private static final List<Face> FACES = List.of(
-            Face.of("front", Side.UNDER, "front"),
-            Face.of("front", Side.UP, "inside front"),
-            Face.of("back", Side.UP, "inside back"),
-            Face.of("back", Side.UNDER, "back"));
 
     @Override
     public String key() {
@@ -94,24 +85,17 @@ public record ShapedBase() implements Base {
     }
 
     @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
-    @Override
-    public Outcome<Form> form(Brief brief) {
-        Size finished = CardSides.beforeTurn(brief.settings());
-        boolean turned = CardSides.isTurned(brief.settings());
+    public Outcome<Form> upright(Brief brief, Size finished) {
+        boolean turned = isTurned(brief.settings());
         Length off = brief.length(LEFT_OFF);
-        // A foot is trimmed at the bottom of the shut card, which is at the fold's far side once it is turned.
-        Length foot = turned ? Length.ZERO : brief.length(FOOT);
-        Size die = new Size(finished.width().plus(off), finished.height().plus(foot));
-        Region cut = trimmed(outline(brief, die, turned), die, off, foot);
+        Length foot = brief.length(FOOT);
+        // The foot is at the bottom of the shut card, which lies at the right until the card is turned.
+        Length right = turned ? foot : Length.ZERO;
+        Length below = turned ? Length.ZERO : foot;
+        Rect kept = Rect.of(off, Length.ZERO, finished.width(), finished.height());
+        Size die = new Size(
+                off.plus(kept.size().width()).plus(right), finished.height().plus(below));
+        Region cut = trimmed(outline(brief, die, turned), kept);
         Rect back = cut.outline().bounds();
         List<Length> hinge = onFold(cut.outline());
         if (hinge.isEmpty() || hinge.get(1).minus(hinge.get(0)).isShorterThan(SHORTEST_HINGE)) {
@@ -125,7 +109,7 @@ public record ShapedBase() implements Base {
             return Outcome.refused(FOOT.key(), "Hardly anything would be left of the outline.");
         }
         Form form = form(brief, cut.outline(), hinge.get(0), hinge.get(1), finished);
-        return Outcome.made(turned ? form.turned() : form);
+        return Outcome.made(form);
     }
 
     /** The die's outline as it lies before the card is turned, so that it stands upright afterwards. */
@@ -139,13 +123,11 @@ public record ShapedBase() implements Base {
     }
 
     /** What is left of the outline right of the fold and above the foot, the fold at 0. */
-    private static Region trimmed(Outline outline, Size die, Length off, Length foot) {
-        Rect kept =
-                Rect.of(off, Length.ZERO, die.width().minus(off), die.height().minus(foot));
+    private static Region trimmed(Outline outline, Rect kept) {
         return Overlay.shared(Region.of(outline), Region.of(Outline.of(kept))).stream()
                 .max(Comparator.comparingDouble(Region::area))
                 .orElse(Region.of(outline))
-                .in(Placement.at(new Point(off.negated(), Length.ZERO)));
+                .in(Placement.at(new Point(kept.left().negated(), Length.ZERO)));
     }
 
     /** Where the outline starts and ends on the fold; empty where it does not touch it. */
@@ -173,6 +155,6 @@ public record ShapedBase() implements Base {
                 Panel.still("back", PieceId.BASE, backPanel),
                 Panel.folding("front", PieceId.BASE, frontPanel, "back", CREASE));
         List<Pose> poses = Strip.poses(List.of(CREASE), Map.of(CREASE, 138), new Pose.View(0, 0, 10, 12));
-        return Form.of(finished, base, panels, FACES, poses, List.of(CREASE));
+        return Form.of(finished, base, panels, FRONT_AND_BACK, poses, List.of(CREASE));
     }
 }

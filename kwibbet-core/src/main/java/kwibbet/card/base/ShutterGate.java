@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 
 import kwibbet.card.Adhesion;
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
@@ -18,7 +17,6 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
-import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
@@ -44,7 +42,7 @@ import kwibbet.shape.Size;
  * <p>Common practice, no source: for 5 × 7 a gate of 10 × 7; a sleeve of 4 × 8 scored at 1/2 and 7 1/2; shutters of 4 × 4 scored at
  * 1/2, their tabs 1/4 in from the folds; an opening 3 across in the middle.
  */
-public record ShutterGate() implements Base {
+public record ShutterGate() implements ParallelFoldBase {
 
     /** How wide the sleeve is. */
     public static final Parameter.OfLength SLEEVE = size(
@@ -122,24 +120,12 @@ public record ShutterGate() implements Base {
     }
 
     @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
-    @Override
-    public Outcome<Form> form(Brief brief) {
-        Size finished = CardSides.beforeTurn(brief.settings());
+    public Outcome<Form> upright(Brief brief, Size finished) {
         List<Refusal> reasons = impossible(finished, brief);
         if (!reasons.isEmpty()) {
             return Outcome.refused(reasons);
         }
-        Form form = new Gate(brief, finished).form();
-        return Outcome.made(CardSides.isTurned(brief.settings()) ? form.turned() : form);
+        return Outcome.made(new Gate(brief, finished).form());
     }
 
     private static List<Refusal> impossible(Size finished, Brief brief) {

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
@@ -24,7 +23,7 @@ import kwibbet.shape.Size;
  * <p>For a flap {@code f} the flat base is {@code 2w + f} wide, scored at {@code w} and {@code 2w}. Common practice, no source: 5 1/2
  * × 10 scored at 4 1/4 and 8 1/2 leaves a 1 1/2 flap.
  */
-public record WrapOverBase() implements Base {
+public record WrapOverBase() implements ParallelFoldBase {
 
     /** How far the flap comes onto the front. */
     public static final Parameter.OfLength FLAP = CardSides.length(
@@ -67,27 +66,16 @@ public record WrapOverBase() implements Base {
         return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, FLAP);
     }
 
-    @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
     /** The flap takes what lies beyond its score; the fold between front and back lies where it must. */
     @Override
     public Optional<Settings> moved(Settings settings, String score, Length at) {
-        Length width = CardSides.beforeTurn(settings).width();
+        Length width = upright(settings).width();
         Length flat = width.multipliedBy(2).plus(settings.length(FLAP));
         return score.equals(WRAP) ? Optional.of(settings.with(FLAP, flat.minus(at))) : Optional.empty();
     }
 
     @Override
-    public Outcome<Form> form(Brief brief) {
-        Size finished = CardSides.beforeTurn(brief.settings());
+    public Outcome<Form> upright(Brief brief, Size finished) {
         Length width = finished.width();
         Length flap = brief.length(FLAP);
         if (flap.isLongerThan(width)) {
@@ -103,6 +91,6 @@ public record WrapOverBase() implements Base {
                 finished.height());
         List<Pose> poses = strip.poses(Map.of(FRONT, 150, WRAP, 112), new Pose.View(0, 0, 8, 12));
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), FACES, poses, List.of(FRONT, WRAP));
-        return Outcome.made(CardSides.isTurned(brief.settings()) ? form.turned() : form);
+        return Outcome.made(form);
     }
 }

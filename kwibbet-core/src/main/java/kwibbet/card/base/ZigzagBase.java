@@ -5,14 +5,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
-import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
 import kwibbet.card.base.Strip.Leaf;
@@ -25,7 +23,7 @@ import kwibbet.shape.Size;
  * <p>{@code n} panels of the shut card's width lie side by side; the crease before the last is a valley and they alternate from
  * there. The first panel is the front: an odd number of folds turns its under face to the reader, an even number its up face.
  */
-public record ZigzagBase() implements Base {
+public record ZigzagBase() implements ParallelFoldBase {
 
     /** How many panels. */
     public static final Parameter.OfCount PANELS =
@@ -52,18 +50,7 @@ public record ZigzagBase() implements Base {
     }
 
     @Override
-    public Size finished(Settings settings) {
-        return CardSides.finished(settings);
-    }
-
-    @Override
-    public Settings sized(Settings settings, Size finished) {
-        return CardSides.sized(settings, finished);
-    }
-
-    @Override
-    public Outcome<Form> form(Brief brief) {
-        Size finished = CardSides.beforeTurn(brief.settings());
+    public Outcome<Form> upright(Brief brief, Size finished) {
         int count = brief.count(PANELS);
         List<Leaf> leaves = new ArrayList<>();
         List<Crease> creases = new ArrayList<>();
@@ -82,7 +69,7 @@ public record ZigzagBase() implements Base {
         List<String> closing = creases.stream().map(Crease::key).toList();
         List<Pose> poses = strip.poses(standing, new Pose.View(0, 0, -40, 14));
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing);
-        return Outcome.made(CardSides.isTurned(brief.settings()) ? form.turned() : form);
+        return Outcome.made(form);
     }
 
     private static String panel(int number) {

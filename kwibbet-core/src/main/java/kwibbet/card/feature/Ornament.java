@@ -63,11 +63,6 @@ public record Ornament() implements Feature {
     }
 
     @Override
-    public boolean isLayer() {
-        return false;
-    }
-
-    @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         all.addAll(Placing.ALL);

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Piece;
@@ -266,5 +267,44 @@ class BasesTest {
                     .isEqualTo(piece.size().turned());
         }
         assertThat(scores(lying.base(), Axis.HORIZONTAL)).isEqualTo(scores(standing.base(), Axis.VERTICAL));
+    }
+
+    /** What is entered across the folds grows with the side across the folds, whichever way the card lies. */
+    @ParameterizedTest
+    @CsvSource({
+        "gate,lies,upright,turned,doors=own;left=2;right=3",
+        "wrap-over,lies,upright,turned,flap=2",
+        "custom,lies,upright,turned,panel1=2;panel3=1 1/2",
+        "shutter-gate,lies,upright,turned,sleeve=4 1/4",
+        "bridged,fold,side,top,strip=1 3/4",
+        "past-fold,fold,side,top,across=2;rise=1"
+    })
+    void aCardThatLiesGrowsAsOneThatStands(String key, String turn, String upright, String turned, String entered) {
+        String[] pairs = entered.split("[=;]");
+        Base base = Bases.find(key).orElseThrow();
+        Settings settings = set(base, Settings.PRESET, pairs);
+        Design plain = base(key, "5", "7");
+        Design standing = plain.with(set(base, base.sized(settings, size("5", "7")), turn, upright));
+        Design lying = plain.with(set(base, base.sized(settings, size("7", "5")), turn, turned));
+        Card grown = make(standing.resized(size("5 1/2", "10 1/2"))).orThrow();
+        Card grownLying = make(lying.resized(size("10 1/2", "5 1/2"))).orThrow();
+        assertThat(grownLying.pieces()).hasSameSizeAs(grown.pieces());
+        for (Piece piece : grown.pieces()) {
+            assertThat(piece(grownLying, piece.id().value()).size())
+                    .isEqualTo(piece.size().turned());
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"upright,5,7", "turned,7,5", "turned,5,7"})
+    void theFootOfAShapedCardIsAtTheBottomWhicheverWayItLies(String lies, String width, String height) {
+        Card card = card("shaped", width, height, "lies", lies, "shape", "oval", "leftOff", "1/2", "foot", "1/2");
+        Outline base = card.base().outline();
+        Length foot = base.edges().stream()
+                .filter(edge -> edge.start().y().equals(base.bounds().bottom())
+                        && edge.end().y().equals(base.bounds().bottom()))
+                .map(edge -> edge.start().x().minus(edge.end().x()).abs())
+                .reduce(Length.ZERO, Length::plus);
+        assertThat(foot).isGreaterThan(in("1"));
     }
 }

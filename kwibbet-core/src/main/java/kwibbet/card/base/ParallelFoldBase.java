@@ -1,0 +1,64 @@
+package kwibbet.card.base;
+
+import java.util.List;
+
+import kwibbet.card.Base;
+import kwibbet.card.Brief;
+import kwibbet.card.Face;
+import kwibbet.card.Form;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.Size;
+
+/**
+ * A base whose folds all run one way. Its shut card is set by width and height; it is worked out with its folds upright and then
+ * turned where they lie level.
+ */
+interface ParallelFoldBase extends Base {
+
+    /** The four faces of a front that hangs on a back. */
+    List<Face> FRONT_AND_BACK = List.of(
+            Face.of("front", Side.UNDER, "front"),
+            Face.of("front", Side.UP, "inside front"),
+            Face.of("back", Side.UP, "inside back"),
+            Face.of("back", Side.UNDER, "back"));
+
+    @Override
+    default Size finished(Settings settings) {
+        return new Size(
+                Length.max(settings.length(CardSides.WIDTH), Length.ofTicks(1)),
+                Length.max(settings.length(CardSides.HEIGHT), Length.ofTicks(1)));
+    }
+
+    @Override
+    default Settings sized(Settings settings, Size finished) {
+        return settings.with(CardSides.WIDTH, finished.width()).with(CardSides.HEIGHT, finished.height());
+    }
+
+    @Override
+    default boolean isTurned(Settings settings) {
+        return settings.is(CardSides.LIES, CardSides.TURNED);
+    }
+
+    /** The size of the shut card with its folds upright. */
+    default Size upright(Settings settings) {
+        Size finished = finished(settings);
+        return isTurned(settings) ? finished.turned() : finished;
+    }
+
+    @Override
+    default Outcome<Form> form(Brief brief) {
+        Settings settings = brief.settings();
+        return upright(brief, upright(settings)).then(form -> Outcome.made(isTurned(settings) ? form.turned() : form));
+    }
+
+    /**
+     * The form with its folds upright, or why it cannot be made.
+     *
+     * @param brief its settings, each within its parameter's range
+     * @param finished the size of the shut card with its folds upright
+     */
+    Outcome<Form> upright(Brief brief, Size finished);
+}
