@@ -140,8 +140,16 @@ public final class Inches {
     }
 
     public static Paper paper(Size sheet, Pattern pattern, Grain grain) {
+        return paper(STOCK, sheet, pattern, grain);
+    }
+
+    public static Paper paper(PaperId id, Size sheet) {
+        return paper(id, sheet, Pattern.PLAIN, Grain.UNKNOWN);
+    }
+
+    private static Paper paper(PaperId id, Size sheet, Pattern pattern, Grain grain) {
         return new Paper(
-                STOCK,
+                id,
                 "Stock",
                 PaperKind.CARD_STOCK,
                 sheet,

@@ -3,6 +3,7 @@
 (() => {
   const FAR_ENOUGH = 5;
   const EDGE = 7;
+  const TOWARDS = { ArrowLeft: 'left', ArrowUp: 'top', ArrowRight: 'right', ArrowDown: 'bottom' };
   let drag = null;
   let dragged = false;
 
@@ -110,9 +111,9 @@
 
   document.addEventListener('keydown', (event) => {
     const chip = event.target.closest && event.target.closest('.chip[data-piece]');
-    if (chip && event.altKey && event.key.startsWith('Arrow') && chip.dataset.piece !== 'base') {
+    if (chip && event.altKey && TOWARDS[event.key] && chip.dataset.piece !== 'base') {
       event.preventDefault();
-      keep({ what: chip.dataset.piece, handle: 'move', nudge: event.key.slice('Arrow'.length).toLowerCase() });
+      keep({ what: chip.dataset.piece, handle: 'move', nudge: TOWARDS[event.key] });
     }
   });
 })();

@@ -1,5 +1,7 @@
 package kwibbet.bench;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Optional;
 
 import kwibbet.card.Card;
@@ -29,13 +31,19 @@ public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder orde
     }
 
     /** What the sheets of the run cost, in hundredths; nothing where the price of one of them is not known. */
-    public Optional<Integer> cents() {
+    public Optional<Long> cents() {
         boolean known = sheets.papers().stream().allMatch(paper -> paper.paper().cents() > 0);
         return known
                 ? Optional.of(sheets.papers().stream()
-                        .mapToInt(paper ->
-                                Math.multiplyExact(paper.sheets(), paper.paper().cents()))
+                        .mapToLong(
+                                paper -> (long) paper.sheets() * paper.paper().cents())
                         .sum())
                 : Optional.empty();
+    }
+
+    /** What the paper of one card of the run costs, to two places; nothing where a price is not known. */
+    public Optional<BigDecimal> paperOfOneCard() {
+        return cents().map(cents ->
+                BigDecimal.valueOf(cents, 2).divide(BigDecimal.valueOf(order.cards()), 2, RoundingMode.HALF_UP));
     }
 }

@@ -258,7 +258,7 @@ final class Assembly {
         for (Work.Freed part : work.freed()) {
             PieceId cut = panel(part.panel()).piece();
             boolean taken = Stream.concat(piece(cut).openings().stream().map(Opening::outline), freedIn(cut))
-                    .anyMatch(other -> overlap(part.outline(), other));
+                    .anyMatch(other -> Overlay.overlap(part.outline(), other));
             if (taken) {
                 refuse(addition, new Refusal("form", addition.name() + " runs into another cut there."));
             }
@@ -279,7 +279,7 @@ final class Assembly {
             return;
         }
         boolean cutTwice = Stream.concat(piece.openings().stream().map(Opening::outline), freedIn(on.piece()))
-                .anyMatch(other -> overlap(outline, other));
+                .anyMatch(other -> Overlay.overlap(outline, other));
         if (cutTwice) {
             String words = "The " + on.what().name() + " runs into another one in " + piece.name() + ".";
             refuse(addition, new Refusal("form", words));
@@ -291,10 +291,6 @@ final class Assembly {
     /** What is cut free of the panels of a piece. */
     private Stream<Outline> freedIn(PieceId id) {
         return panels.stream().filter(panel -> panel.piece().equals(id)).flatMap(panel -> panel.freed().stream());
-    }
-
-    private static boolean overlap(Outline one, Outline other) {
-        return Overlay.sharedArea(Region.of(one), Region.of(other)) > Overlay.NOTHING;
     }
 
     private void change(PieceId id, UnaryOperator<Piece> change) {

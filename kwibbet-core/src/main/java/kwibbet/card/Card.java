@@ -53,6 +53,21 @@ public record Card(
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
+    /** What a piece is called. */
+    public String nameOf(PieceId id) {
+        return piece(id).map(Piece::name).orElse(id.value());
+    }
+
+    /** Whether a piece is cut from clear film. */
+    public boolean isClear(PieceId id) {
+        return piece(id).map(piece -> materials.isClear(piece.paper())).orElse(false);
+    }
+
+    /** Whether a piece is one of the base's own. */
+    public boolean isOfBase(PieceId id) {
+        return form.pieces().stream().anyMatch(piece -> piece.id().equals(id));
+    }
+
     /** The panel of that key, if there is one. */
     public Optional<Panel> panel(String key) {
         return panels.stream().filter(panel -> panel.key().equals(key)).findFirst();
@@ -71,6 +86,19 @@ public record Card(
     /** How a piece is stuck on, if it is. */
     public Optional<Join> join(PieceId upper) {
         return joins.stream().filter(join -> join.upper().equals(upper)).findFirst();
+    }
+
+    /** All that is stuck to a piece. */
+    public List<Join> joinsOn(PieceId lower) {
+        return joins.stream().filter(join -> join.lower().equals(lower)).toList();
+    }
+
+    /** The panel of a join's upper piece that is stuck. */
+    public Panel stuckPanel(Join join) {
+        return panelsOf(join.upper()).stream()
+                .filter(panel -> panel.hanging() instanceof Panel.Stuck)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** What a piece lies on: the panel it is stuck to; in the frame of the lower piece. */

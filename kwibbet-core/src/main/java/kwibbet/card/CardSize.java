@@ -8,6 +8,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.SheetSizes;
 import kwibbet.paper.SheetSizes.Family;
 import kwibbet.shape.Size;
+import kwibbet.wording.Phrase;
 
 /**
  * A finished size that is made every day.
@@ -33,6 +34,12 @@ public record CardSize(String key, String title, Size size, MeasureSystem system
     /** The size of that key, if there is one. */
     public static Optional<CardSize> find(String key) {
         return ALL.stream().filter(size -> size.key().equals(key)).findFirst();
+    }
+
+    /** Its title and its measure; only the measure where that is what makers call it. */
+    public String words() {
+        String measure = Phrase.in(system).size(size).end().text();
+        return measure.startsWith(title) ? measure : title + ", " + measure;
     }
 
     private static CardSize inches(String key, String title, Length width, Length height) {

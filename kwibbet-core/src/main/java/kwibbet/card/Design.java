@@ -164,9 +164,9 @@ public record Design(
         return additions.stream().filter(addition -> addition.id().equals(id)).findFirst();
     }
 
-    /** What the next layer on a face is stuck to: the topmost layer there, or the face itself. */
-    public Host topOf(Face face) {
-        Host top = new Host.OnFace(face.key());
+    /** What the next layer on a face or a piece is stuck to: the topmost layer there, or the face or piece itself. */
+    public Host topOf(Host host) {
+        Host top = host;
         for (Addition addition : additions) {
             if (addition.host().equals(top) && addition.feature().isLayer()) {
                 top = new Host.OnPiece(addition.id());
@@ -177,10 +177,24 @@ public record Design(
 
     /** An id no piece of this design has yet. */
     public PieceId nextId(Feature feature) {
+        return idOf(feature, nextNumber(feature));
+    }
+
+    /** A feature under the next free number, which is also in its name; it is not on this design yet. */
+    public Addition next(Feature feature, Host host, Settings itsSettings, Map<String, PaperId> itsPapers) {
+        String title = feature.title() + " " + nextNumber(feature);
+        return new Addition(nextId(feature), title, feature, host, itsSettings, itsPapers);
+    }
+
+    private int nextNumber(Feature feature) {
         int number = 1;
-        while (addition(new PieceId(feature.key() + "-" + number)).isPresent()) {
+        while (addition(idOf(feature, number)).isPresent()) {
             number++;
         }
+        return number;
+    }
+
+    private static PieceId idOf(Feature feature, int number) {
         return new PieceId(feature.key() + "-" + number);
     }
 }

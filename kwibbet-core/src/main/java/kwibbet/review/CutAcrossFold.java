@@ -13,6 +13,7 @@ import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
+import kwibbet.wording.Phrase;
 
 /** An opening runs over a score, which then has nothing to fold there. */
 record CutAcrossFold() implements Rule {
@@ -30,12 +31,11 @@ record CutAcrossFold() implements Rule {
         for (Piece piece : card.pieces()) {
             for (Opening opening : piece.openings()) {
                 if (piece.scores().stream().map(Score::line).anyMatch(line -> crosses(line, opening.bounds()))) {
-                    findings.add(Looking.finding(
-                            this,
+                    findings.add(finding(
                             Severity.TROUBLE,
                             piece.id(),
                             opening.outline(),
-                            Looking.words(card)
+                            Phrase.in(card.design().system())
                                     .words("The " + opening.name() + " in " + piece.name()
                                             + " runs over a score. Keep it to one panel."),
                             Optional.empty()));

@@ -14,6 +14,7 @@ import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Rect;
+import kwibbet.wording.Phrase;
 
 /** Two doors on one middle leave a gap or overlap when they are shut; says which, and by how much. */
 record DoorsApart() implements Rule {
@@ -40,12 +41,11 @@ record DoorsApart() implements Rule {
                 Length.max(one.top(), other.top()).minus(Length.min(one.bottom(), other.bottom())));
         if (gap.abs().isLongerThan(Length.ofTicks(2))) {
             Design design = card.design();
-            findings.add(Looking.finding(
-                    this,
+            findings.add(finding(
                     Severity.NOTE,
                     PieceId.BASE,
                     doors.get(1).outline(),
-                    Looking.words(card)
+                    Phrase.in(card.design().system())
                             .words(gap.isPositive() ? "Shut, the doors leave a gap of " : "Shut, the doors overlap by ")
                             .length(gap.abs())
                             .words("."),

@@ -16,6 +16,7 @@ import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
+import kwibbet.wording.Phrase;
 
 /** Film reaches the fold of what it is stuck to, pushes into it and bulges. */
 record FilmAtFold() implements Rule {
@@ -33,16 +34,15 @@ record FilmAtFold() implements Rule {
         for (Join join : card.joins()) {
             Piece lower = card.piece(join.lower()).orElseThrow();
             Rect film = join.zone().bounds();
-            boolean near = Looking.isClear(card, join.upper())
+            boolean near = card.isClear(join.upper())
                     && lower.scores().stream().map(Score::line).anyMatch(line -> isNear(line, film));
             if (near) {
-                findings.add(Looking.finding(
-                        this,
+                findings.add(finding(
                         Severity.WARNING,
                         join.upper(),
                         card.piece(join.upper()).orElseThrow().outline(),
-                        Looking.words(card)
-                                .words(Looking.name(card, join.upper())
+                        Phrase.in(card.design().system())
+                                .words(card.nameOf(join.upper())
                                         + " reaches the fold and will bulge. Make it shorter by ")
                                 .length(Length.ofInches(1, 16))
                                 .words("."),

@@ -18,6 +18,7 @@ import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
+import kwibbet.wording.Phrase;
 
 /**
  * A panel that ends up inside a fold reaches too far into it: the shut card springs open or the flap fouls.
@@ -81,12 +82,11 @@ record FlapTooLong() implements Rule {
     }
 
     private Finding finding(Card card, Panel inner) {
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.WARNING,
                 PieceId.BASE,
                 inner.outline(),
-                Looking.words(card)
+                Phrase.in(card.design().system())
                         .words(
                                 "“" + inner.key().replace('-', ' ')
                                         + "” ends up inside a fold and reaches too far into it: the shut card springs. Make it shorter by ")

@@ -11,6 +11,7 @@ import kwibbet.paper.PaperKind;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Region;
+import kwibbet.wording.Phrase;
 
 /** Foam sticks out past what lies on it. */
 record FoamOnShow() implements Rule {
@@ -30,16 +31,15 @@ record FoamOnShow() implements Rule {
                     .map(Paper::kind)
                     .filter(PaperKind.FOAM::equals)
                     .isPresent();
-            List<Region> over = Looking.joinsOn(card, foam.id()).stream()
+            List<Region> over = card.joinsOn(foam.id()).stream()
                     .map(join -> Region.of(join.zone()))
                     .toList();
             if (isFoam && !Overlay.without(foam.material(), over).isEmpty()) {
-                findings.add(Looking.finding(
-                        this,
+                findings.add(finding(
                         Severity.WARNING,
                         foam.id(),
                         foam.outline(),
-                        Looking.words(card).words(foam.name() + " sticks out past what lies on it."),
+                        Phrase.in(card.design().system()).words(foam.name() + " sticks out past what lies on it."),
                         Optional.empty()));
             }
         }

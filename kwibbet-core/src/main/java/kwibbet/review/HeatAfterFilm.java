@@ -13,6 +13,7 @@ import kwibbet.card.Zone;
 import kwibbet.card.feature.SurfaceWork;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.wording.Phrase;
 
 /** Heat comes after film, which warps. Additions are made in their order. */
 record HeatAfterFilm() implements Rule {
@@ -40,7 +41,7 @@ record HeatAfterFilm() implements Rule {
     private static Optional<Piece> filmBefore(Card card, Addition addition) {
         int at = card.design().additions().indexOf(addition);
         return card.pieces().stream()
-                .filter(piece -> Looking.isClear(card, piece.id()))
+                .filter(piece -> card.isClear(piece.id()))
                 .filter(piece -> card.additionOf(piece.id())
                         .map(owner -> card.design().additions().indexOf(owner) < at)
                         .orElse(true))
@@ -57,12 +58,11 @@ record HeatAfterFilm() implements Rule {
                 .filter(each -> each.owner().equals(addition.id()))
                 .findFirst()
                 .orElseThrow();
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.WARNING,
                 on.id(),
                 zone.outline(),
-                Looking.words(card)
+                Phrase.in(card.design().system())
                         .words("“" + addition.name() + "” needs heat, and " + film.name()
                                 + " is on the card before it: film warps. Do the heat first."),
                 first(card, addition, film));

@@ -13,6 +13,8 @@ import kwibbet.card.Zone;
 import kwibbet.card.feature.SurfaceWork;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Overlay;
+import kwibbet.wording.Phrase;
 
 /** Surface work that something stuck over it hides: a sentiment stamped on the wrong layer, or too late. */
 record HiddenWork() implements Rule {
@@ -32,9 +34,9 @@ record HiddenWork() implements Rule {
                         .filter(addition -> addition.feature() instanceof SurfaceWork)
                         .isPresent();
                 if (surface && zone.use() == Zone.Use.SURFACE) {
-                    Looking.joinsOn(card, piece.id()).stream()
-                            .filter(join -> join.side() == zone.side() && Looking.overlap(join.zone(), zone.outline()))
-                            .filter(join -> !Looking.isClear(card, join.upper()))
+                    card.joinsOn(piece.id()).stream()
+                            .filter(join -> join.side() == zone.side() && Overlay.overlap(join.zone(), zone.outline()))
+                            .filter(join -> !card.isClear(join.upper()))
                             .findFirst()
                             .ifPresent(join -> findings.add(finding(card, piece, zone, join)));
                 }
@@ -48,17 +50,16 @@ record HiddenWork() implements Rule {
         boolean within = over.zone().bounds().contains(zone.outline().bounds());
         Optional<Remedy> onTop = within && card.design().addition(over.upper()).isPresent()
                 ? Optional.of(new Remedy(
-                        "do it on " + Looking.name(card, over.upper()),
+                        "do it on " + card.nameOf(over.upper()),
                         card.design().without(work.id()).plus(work.with(new Host.OnPiece(over.upper())))))
                 : Optional.empty();
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.TROUBLE,
                 piece.id(),
                 zone.outline(),
-                Looking.words(card)
-                        .words("“" + work.name() + "” on " + piece.name() + " is hidden by "
-                                + Looking.name(card, over.upper()) + "."),
+                Phrase.in(card.design().system())
+                        .words("“" + work.name() + "” on " + piece.name() + " is hidden by " + card.nameOf(over.upper())
+                                + "."),
                 onTop);
     }
 }

@@ -12,7 +12,6 @@ import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
-import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Ornament;
@@ -20,7 +19,9 @@ import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Size;
+import kwibbet.wording.Phrase;
 
 /** Only film joins two pieces and nothing stiff reaches across the gap: the front bows. */
 record NothingBridges() implements Rule {
@@ -34,13 +35,13 @@ record NothingBridges() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Piece film : card.pieces()) {
-            if (!Looking.isClear(card, film.id()) || !Looking.isOfBase(card, film.id())) {
+            if (!card.isClear(film.id()) || !card.isOfBase(film.id())) {
                 continue;
             }
             List<Outline> strips = strips(card, film);
-            boolean bridged = Looking.joinsOn(card, film.id()).stream()
-                    .filter(join -> !Looking.isOfBase(card, join.upper()))
-                    .anyMatch(join -> strips.stream().allMatch(strip -> Looking.overlap(strip, join.zone())));
+            boolean bridged = card.joinsOn(film.id()).stream()
+                    .filter(join -> !card.isOfBase(join.upper()))
+                    .anyMatch(join -> strips.stream().allMatch(strip -> Overlay.overlap(strip, join.zone())));
             if (strips.size() > 1 && !bridged) {
                 findings.add(finding(card, film));
             }
@@ -52,19 +53,18 @@ record NothingBridges() implements Rule {
     private static List<Outline> strips(Card card, Piece film) {
         Stream<Outline> below = card.join(film.id()).stream()
                 .map(join -> card.hostArea(join).in(join.placement().inverse()));
-        Stream<Outline> above = Looking.joinsOn(card, film.id()).stream()
-                .filter(join -> Looking.isOfBase(card, join.upper()))
+        Stream<Outline> above = card.joinsOn(film.id()).stream()
+                .filter(join -> card.isOfBase(join.upper()))
                 .map(Join::zone);
         return Stream.concat(below, above).toList();
     }
 
     private Finding finding(Card card, Piece film) {
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.WARNING,
                 film.id(),
                 film.outline(),
-                Looking.words(card)
+                Phrase.in(card.design().system())
                         .words(
                                 "Nothing stiff reaches across the clear gap, so the front bows. A topper taller than the gap holds it, with a second copy behind."),
                 topper(card, film));
@@ -77,7 +77,6 @@ record NothingBridges() implements Rule {
         }
         Design design = card.design().settled();
         Ornament ornament = new Ornament();
-        PieceId id = design.nextId(ornament);
         Size half = new Size(half(film.size().width()), half(film.size().height()));
         boolean tall = film.size().height().isLongerThan(film.size().width());
         Settings settings = Settings.PRESET;
@@ -85,7 +84,8 @@ record NothingBridges() implements Rule {
                 ? new Size(half.width(), taller(film.size().height()))
                 : new Size(taller(film.size().width()), half.height());
         settings = Beginnings.sized(settings, size).with(Ornament.COPY, "behind");
-        Addition topper = new Addition(id, "Topper", ornament, new Host.OnFace(face), settings, Map.of());
+        Addition topper =
+                design.next(ornament, new Host.OnFace(face), settings, Map.of()).withName("Topper");
         return Optional.of(new Remedy("add a topper that bridges it", design.plus(topper)));
     }
 

@@ -15,6 +15,7 @@ import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Rect;
+import kwibbet.wording.Phrase;
 
 /** Something lies off the middle by so little that it was meant to be there. */
 record OffCentre() implements Rule {
@@ -61,16 +62,16 @@ record OffCentre() implements Rule {
             return;
         }
         Piece piece = card.piece(addition.id()).orElseThrow();
-        findings.add(Looking.finding(
-                this,
+        findings.add(finding(
                 Severity.NOTE,
                 piece.id(),
                 piece.outline(),
-                Looking.words(card)
+                Phrase.in(card.design().system())
                         .words(addition.name() + " is nearly in the middle " + how + ": one margin is ")
                         .length(by)
                         .words(" wider."),
                 Optional.of(new Remedy(
-                        "put it in the middle", Looking.set(card, addition, settings.with(way, Placing.MIDDLE))))));
+                        "put it in the middle",
+                        card.design().settled().with(addition.with(settings.with(way, Placing.MIDDLE)))))));
     }
 }

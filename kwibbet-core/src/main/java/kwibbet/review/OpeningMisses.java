@@ -25,6 +25,7 @@ import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
+import kwibbet.wording.Phrase;
 
 /** Two openings that lie over each other when the card is shut nearly line up, and do not. */
 record OpeningMisses() implements Rule {
@@ -104,12 +105,11 @@ record OpeningMisses() implements Rule {
 
     private Finding finding(Card card, Shut one, Shut other) {
         Point offset = offset(one.outline(), other.outline());
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.WARNING,
                 other.piece().id(),
                 other.opening().outline(),
-                Looking.words(card)
+                Phrase.in(card.design().system())
                         .words("Shut, the openings in " + one.place() + " and in " + other.place()
                                 + " miss each other by ")
                         .length(offset.x().abs())
@@ -136,6 +136,8 @@ record OpeningMisses() implements Rule {
                 .in(site)
                 .bounds()
                 .centred(other.outline().in(site).bounds().size());
-        return Looking.set(card, addition, Placing.placed(card.design().present(addition), wanted.corner()));
+        return card.design()
+                .settled()
+                .with(addition.with(Placing.placed(card.design().present(addition), wanted.corner())));
     }
 }

@@ -11,6 +11,8 @@ import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Overlay;
+import kwibbet.wording.Phrase;
 
 /** Two pieces on the same face overlap although neither sits on the other: the second does not lie flat. */
 record PartlyOn() implements Rule {
@@ -28,7 +30,7 @@ record PartlyOn() implements Rule {
             for (int j = i + 1; j < joins.size(); j++) {
                 Join under = joins.get(i);
                 Join over = joins.get(j);
-                if (areBeside(card, under, over) && Looking.overlap(under.zone(), over.zone())) {
+                if (areBeside(card, under, over) && Overlay.overlap(under.zone(), over.zone())) {
                     findings.add(finding(card, under, over));
                 }
             }
@@ -42,9 +44,7 @@ record PartlyOn() implements Rule {
         boolean sameOwner = card.additionOf(one.upper()).equals(card.additionOf(other.upper()));
         boolean loose =
                 one.adhesion().kind() == Adhesion.Kind.NONE || other.adhesion().kind() == Adhesion.Kind.NONE;
-        boolean clear = Looking.isClear(card, one.upper())
-                || Looking.isClear(card, other.upper())
-                || Looking.isClear(card, one.lower());
+        boolean clear = card.isClear(one.upper()) || card.isClear(other.upper()) || card.isClear(one.lower());
         return samePlace && !sameOwner && !loose && !clear;
     }
 
@@ -54,16 +54,15 @@ record PartlyOn() implements Rule {
                 && under.zone().bounds().contains(over.zone().bounds());
         Optional<Remedy> onTop = canSit
                 ? upper.map(addition -> new Remedy(
-                        "put it on " + Looking.name(card, under.upper()),
+                        "put it on " + card.nameOf(under.upper()),
                         card.design().settled().with(addition.with(new Host.OnPiece(under.upper())))))
                 : Optional.empty();
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.WARNING,
                 over.upper(),
                 card.piece(over.upper()).orElseThrow().outline(),
-                Looking.words(card)
-                        .words(Looking.name(card, over.upper()) + " lies on " + Looking.name(card, under.upper())
+                Phrase.in(card.design().system())
+                        .words(card.nameOf(over.upper()) + " lies on " + card.nameOf(under.upper())
                                 + ", though both are meant for the " + over.place() + ": it will not lie flat."),
                 onTop);
     }

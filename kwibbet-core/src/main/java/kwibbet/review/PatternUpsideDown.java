@@ -10,6 +10,7 @@ import kwibbet.card.Panel;
 import kwibbet.paper.Paper;
 import kwibbet.paper.Pattern;
 import kwibbet.review.Finding.Severity;
+import kwibbet.wording.Phrase;
 
 /** A pattern with an up stands on its head on a panel once that is folded. */
 record PatternUpsideDown() implements Rule {
@@ -31,12 +32,11 @@ record PatternUpsideDown() implements Rule {
             boolean onBase =
                     panel.filter(each -> each.piece().equals(card.base().id())).isPresent();
             if (onBase && face.upright() == 180) {
-                findings.add(Looking.finding(
-                        this,
+                findings.add(finding(
                         Severity.WARNING,
                         card.base().id(),
                         panel.get().outline(),
-                        Looking.words(card)
+                        Phrase.in(card.design().system())
                                 .words("The pattern of " + paper.get().name()
                                         + " has an up. Folded, it stands on its head on the " + face.title()
                                         + ". Cover it, or take a paper without an up."),

@@ -14,6 +14,7 @@ import kwibbet.measure.Length;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Rect;
+import kwibbet.wording.Phrase;
 
 /** Something sticks out past the shut card, and past its envelope. A tab is meant to. */
 record SticksOut() implements Rule {
@@ -34,21 +35,20 @@ record SticksOut() implements Rule {
                 .bounds();
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            boolean meant = Looking.isOfBase(card, join.upper())
+            boolean meant = card.isOfBase(join.upper())
                     || join.adhesion().kind() == Adhesion.Kind.NONE
                     || card.additionOf(join.upper())
                             .filter(addition -> addition.feature() instanceof PullTab)
                             .isPresent();
-            Panel panel = Looking.stuck(card, join);
+            Panel panel = card.stuckPanel(join);
             Length out = past(panel.outline().in(shut.of(panel.key())).bounds(), whole);
             if (!meant && out.isLongerThan(SEEN)) {
-                findings.add(Looking.finding(
-                        this,
+                findings.add(finding(
                         Severity.NOTE,
                         join.upper(),
                         card.piece(join.upper()).orElseThrow().outline(),
-                        Looking.words(card)
-                                .words(Looking.name(card, join.upper()) + " sticks out past the shut card by ")
+                        Phrase.in(card.design().system())
+                                .words(card.nameOf(join.upper()) + " sticks out past the shut card by ")
                                 .length(out)
                                 .words(": choose the envelope accordingly."),
                         Optional.empty()));

@@ -15,6 +15,8 @@ import kwibbet.card.Settings;
 import kwibbet.card.feature.Placing;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Overlay;
+import kwibbet.wording.Phrase;
 
 /** Something is stuck over a fold, so that the card cannot open. */
 record StuckAcrossFold() implements Rule {
@@ -28,12 +30,12 @@ record StuckAcrossFold() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            if (join.adhesion().kind() == Adhesion.Kind.NONE || Looking.isOfBase(card, join.upper())) {
+            if (join.adhesion().kind() == Adhesion.Kind.NONE || card.isOfBase(join.upper())) {
                 continue;
             }
             card.panelsOf(join.lower()).stream()
                     .filter(panel -> !panel.key().equals(join.panel()) && moves(card, panel, join.panel()))
-                    .filter(panel -> Looking.overlap(join.zone(), panel.outline()))
+                    .filter(panel -> Overlay.overlap(join.zone(), panel.outline()))
                     .findFirst()
                     .ifPresent(panel -> findings.add(finding(card, join)));
         }
@@ -53,14 +55,13 @@ record StuckAcrossFold() implements Rule {
     }
 
     private Finding finding(Card card, Join join) {
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.TROUBLE,
                 join.upper(),
                 card.piece(join.upper()).orElseThrow().outline(),
-                Looking.words(card)
-                        .words(Looking.name(card, join.upper()) + " is stuck across a fold of "
-                                + Looking.name(card, join.lower()) + ": the card cannot open."),
+                Phrase.in(card.design().system())
+                        .words(card.nameOf(join.upper()) + " is stuck across a fold of " + card.nameOf(join.lower())
+                                + ": the card cannot open."),
                 centred(card, join));
     }
 
@@ -75,6 +76,6 @@ record StuckAcrossFold() implements Rule {
                 .present(addition)
                 .with(Placing.ACROSS, Placing.MIDDLE)
                 .with(Placing.DOWN, Placing.MIDDLE);
-        return Looking.set(card, addition, settings);
+        return card.design().settled().with(addition.with(settings));
     }
 }

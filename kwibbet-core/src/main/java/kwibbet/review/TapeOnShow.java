@@ -28,6 +28,7 @@ import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Region;
+import kwibbet.wording.Phrase;
 
 /**
  * Tape is seen through the film it holds.
@@ -49,8 +50,8 @@ record TapeOnShow() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            boolean upperClear = Looking.isClear(card, join.upper());
-            boolean lowerClear = Looking.isClear(card, join.lower());
+            boolean upperClear = card.isClear(join.upper());
+            boolean lowerClear = card.isClear(join.lower());
             if (upperClear == lowerClear || join.adhesive().isEmpty()) {
                 continue;
             }
@@ -68,14 +69,14 @@ record TapeOnShow() implements Rule {
 
     /** In the frame of the lower piece: what lies over a film that is stuck on it. */
     private static List<Region> overUpper(Card card, Join film) {
-        Stream<Region> onFilm = Looking.joinsOn(card, film.upper()).stream()
-                .filter(join -> join.side() == freeSide(film) && !Looking.isClear(card, join.upper()))
+        Stream<Region> onFilm = card.joinsOn(film.upper()).stream()
+                .filter(join -> join.side() == freeSide(film) && !card.isClear(join.upper()))
                 .map(join -> area(card, join).in(film.placement()));
-        Stream<Region> overFilm = Looking.joinsOn(card, film.lower()).stream()
-                .filter(join -> join.side() == film.side() && !Looking.isClear(card, join.upper()))
+        Stream<Region> overFilm = card.joinsOn(film.lower()).stream()
+                .filter(join -> join.side() == film.side() && !card.isClear(join.upper()))
                 .map(join -> area(card, join));
         Stream<Region> beneath = card.join(film.lower()).stream()
-                .filter(join -> touching(join) == film.side() && !Looking.isClear(card, join.lower()))
+                .filter(join -> touching(join) == film.side() && !card.isClear(join.lower()))
                 .map(join -> Region.of(card.hostArea(join).in(join.placement().inverse())));
         return Stream.of(onFilm, overFilm, beneath).flatMap(each -> each).toList();
     }
@@ -83,11 +84,11 @@ record TapeOnShow() implements Rule {
     /** In the frame of the film: what lies on its other face. */
     private static List<Region> underLower(Card card, Join onFilm) {
         Side free = onFilm.side().opposite();
-        Stream<Region> stuck = Looking.joinsOn(card, onFilm.lower()).stream()
-                .filter(join -> join.side() == free && !Looking.isClear(card, join.upper()))
+        Stream<Region> stuck = card.joinsOn(onFilm.lower()).stream()
+                .filter(join -> join.side() == free && !card.isClear(join.upper()))
                 .map(join -> area(card, join));
         Stream<Region> beneath = card.join(onFilm.lower()).stream()
-                .filter(join -> touching(join) == free && !Looking.isClear(card, join.lower()))
+                .filter(join -> touching(join) == free && !card.isClear(join.lower()))
                 .map(join -> Region.of(card.hostArea(join).in(join.placement().inverse())));
         return Stream.concat(stuck, beneath).toList();
     }
@@ -102,21 +103,20 @@ record TapeOnShow() implements Rule {
     }
 
     private static Region area(Card card, Join join) {
-        Panel panel = Looking.stuck(card, join);
+        Panel panel = card.stuckPanel(join);
         return Region.of(panel.outline().in(join.placement()));
     }
 
     private Finding finding(Card card, Join join, boolean upperClear) {
         PieceId film = upperClear ? join.upper() : join.lower();
         Outline where = join.adhesive().get(0).outline();
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.WARNING,
                 join.lower(),
                 where,
-                Looking.words(card)
-                        .words("Tape shows through " + Looking.name(card, film) + " where it holds "
-                                + Looking.name(card, upperClear ? join.lower() : join.upper())
+                Phrase.in(card.design().system())
+                        .words("Tape shows through " + card.nameOf(film) + " where it holds "
+                                + card.nameOf(upperClear ? join.lower() : join.upper())
                                 + ". A layer over it hides it."),
                 cover(card, join, film, upperClear));
     }
@@ -133,8 +133,8 @@ record TapeOnShow() implements Rule {
             Mat mat = new Mat();
             Settings settings = upperClear ? Settings.PRESET.with(Mat.BORDER, Length.ZERO) : strip(card, join, each);
             Map<String, PaperId> papers = Map.of("paper", card.base().paper());
-            Addition strip = new Addition(
-                    design.nextId(mat), "Hides the tape", mat, new Host.OnFace(each.key()), settings, papers);
+            Addition strip = design.next(mat, new Host.OnFace(each.key()), settings, papers)
+                    .withName("Hides the tape");
             return new Remedy("add a layer that hides it", design.plus(strip));
         });
     }

@@ -13,6 +13,7 @@ import kwibbet.card.feature.Mat;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.wording.Phrase;
 
 /** Two mats on the outside, or two on the inside, have borders that differ by so little that they were meant to match. */
 record UnevenBorders() implements Rule {
@@ -61,17 +62,17 @@ record UnevenBorders() implements Rule {
     private Finding finding(Card card, Addition one, Addition other) {
         Piece piece = card.piece(other.id()).orElse(card.base());
         Settings settings = card.design().present(other).with(Mat.BORDER, border(one));
-        return Looking.finding(
-                this,
+        return finding(
                 Severity.NOTE,
                 piece.id(),
                 piece.outline(),
-                Looking.words(card)
+                Phrase.in(card.design().system())
                         .words("The borders of " + one.name() + ", ")
                         .length(border(one))
                         .words(", and of " + other.name() + ", ")
                         .length(border(other))
                         .words(", nearly match."),
-                Optional.of(new Remedy("make both alike", Looking.set(card, other, settings))));
+                Optional.of(
+                        new Remedy("make both alike", card.design().settled().with(other.with(settings)))));
     }
 }

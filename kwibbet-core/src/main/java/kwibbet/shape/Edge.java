@@ -1,5 +1,8 @@
 package kwibbet.shape;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 /** A named edge of a piece as it lies before its maker. */
 public enum Edge {
     LEFT("left", Axis.VERTICAL),
@@ -13,6 +16,11 @@ public enum Edge {
     Edge(String word, Axis axis) {
         this.word = word;
         this.axis = axis;
+    }
+
+    /** The edge of that word, if there is one. */
+    public static Optional<Edge> find(String word) {
+        return Arrays.stream(values()).filter(edge -> edge.word.equals(word)).findFirst();
     }
 
     /** The word for it: {@code left}, {@code top}, {@code right} or {@code bottom}. */

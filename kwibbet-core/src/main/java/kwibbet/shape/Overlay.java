@@ -64,6 +64,11 @@ public final class Overlay {
         return left;
     }
 
+    /** Whether two outlines cover more of each other than {@link #NOTHING}. */
+    public static boolean overlap(Outline one, Outline other) {
+        return sharedArea(Region.of(one), Region.of(other)) > NOTHING;
+    }
+
     private static List<Region> combined(Region one, Region other, int operation) {
         Polygon first = polygon(one);
         Polygon second = polygon(other);

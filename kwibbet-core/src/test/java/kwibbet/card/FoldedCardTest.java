@@ -126,7 +126,8 @@ class FoldedCardTest {
                 mat("mat-2", new Host.OnPiece(lower), border("1/8")));
         Card card = make(design.without(lower)).orThrow();
         assertThat(card.pieces().get(1).size()).isEqualTo(size("4 3/4", "6 3/4"));
-        assertThat(design.without(lower).topOf(card.faces().get(0))).isEqualTo(new Host.OnPiece(new PieceId("mat-2")));
+        assertThat(design.without(lower).topOf(new Host.OnFace("front-outside")))
+                .isEqualTo(new Host.OnPiece(new PieceId("mat-2")));
     }
 
     @Property

@@ -19,7 +19,6 @@ import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
-import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
@@ -32,13 +31,15 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperId;
-import kwibbet.paper.PaperKind;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 
 /** Turns a sent form into a changed design; what cannot be made is noted in the entries and changes nothing. */
 @Component
 class CardEdits {
+
+    /** Before the key of a score, where a score of the base is what was dragged. */
+    private static final String SCORE = "score:";
 
     private final Inventory inventory;
     private final Workshop workshop;
@@ -77,27 +78,12 @@ class CardEdits {
         if (feature.isEmpty() || host.isEmpty()) {
             return Optional.empty();
         }
-        PieceId id = design.nextId(feature.get());
-        String number = id.value().substring(id.value().lastIndexOf('-') + 1);
         Settings settings = Beginnings.of(feature.get(), card, host.get());
         settings = read(feature.get(), settings, entries, design.system());
-        Map<String, PaperId> papers = papers(feature.get(), contrasting(card, host.get()), entries);
-        String name = feature.get().title() + " " + number;
-        Addition addition = new Addition(id, name, feature.get(), host.get(), settings, papers);
-        return checked(design.settled().plus(addition), entries, id.value());
-    }
-
-    /** Until another is chosen, a new thing is cut from a paper that can be told from what it lies on. */
-    private static Map<String, PaperId> contrasting(Card card, Host host) {
-        PaperId below = host instanceof Host.OnPiece on
-                ? card.piece(on.piece()).map(Piece::paper).orElse(PaperId.NONE)
-                : card.base().paper();
-        return card.materials().shelf().papers().stream()
-                .filter(paper ->
-                        paper.kind() == PaperKind.CARD_STOCK && !paper.id().equals(below))
-                .findFirst()
-                .map(paper -> Map.of(PaperSlot.PAPER.key(), paper.id()))
-                .orElse(Map.of(PaperSlot.PAPER.key(), below));
+        Map<String, PaperId> start = Map.of(PaperSlot.PAPER.key(), Beginnings.paper(card, host.get()));
+        Map<String, PaperId> papers = papers(feature.get(), start, entries);
+        Addition addition = design.next(feature.get(), host.get(), settings, papers);
+        return checked(design.settled().plus(addition), entries, addition.id().value());
     }
 
     private static Optional<Host> host(Card card, Entries entries) {
@@ -132,10 +118,9 @@ class CardEdits {
 
     /** What is done all day; a way that changes nothing says so. */
     Optional<Design> quick(Card card, String way, String hand, Entries entries) {
-        PaperId paper = contrasting(card, new Host.OnFace("")).getOrDefault(PaperSlot.PAPER.key(), PaperId.NONE);
         Design design =
                 switch (way) {
-                    case "mat-every-panel" -> QuickWays.matEveryPanel(card, paper);
+                    case "mat-every-panel" -> QuickWays.matEveryPanel(card);
                     case "same-inside" -> QuickWays.sameInside(card);
                     case "step-down" -> QuickWays.stepDown(card, new PieceId(hand));
                     default -> card.design();
@@ -149,33 +134,33 @@ class CardEdits {
 
     /** What was dragged, or nudged by one mark of the trimmer with an arrow key. */
     Optional<Design> move(Card card, Entries entries) {
-        Graduation marks = inventory.toolbox().trimmer().graduation();
-        Length step = marks.step();
-        String nudge = entries.words("nudge");
-        Length right = entries.millimetres("right")
-                .plus(nudge.equals("right") ? step : nudge.equals("left") ? step.negated() : Length.ZERO);
-        Length down = entries.millimetres("down")
-                .plus(nudge.equals("down") ? step : nudge.equals("up") ? step.negated() : Length.ZERO);
-        String what = entries.words("what");
-        Optional<Design> moved;
-        if (what.startsWith("score:")) {
-            moved = Moves.scoreMoved(card, what.substring("score:".length()), right, down, marks);
-        } else if (!PieceId.isOne(what)) {
-            moved = Optional.empty();
-        } else {
-            PieceId id = new PieceId(what);
-            moved = switch (entries.words("handle")) {
-                case "left" -> Moves.stretched(card, id, Edge.LEFT, right.negated(), marks);
-                case "right" -> Moves.stretched(card, id, Edge.RIGHT, right, marks);
-                case "top" -> Moves.stretched(card, id, Edge.TOP, down.negated(), marks);
-                case "bottom" -> Moves.stretched(card, id, Edge.BOTTOM, down, marks);
-                default -> Moves.moved(card, id, right, down, marks);
-            };
-        }
+        Optional<Design> moved = moved(card, entries);
         if (moved.isEmpty()) {
             entries.refuse("form", "It follows from something else and cannot be moved by hand.");
         }
         return moved.flatMap(design -> checked(design, entries, ""));
+    }
+
+    private Optional<Design> moved(Card card, Entries entries) {
+        Graduation marks = inventory.toolbox().trimmer().graduation();
+        Length right = entries.millimetres("right");
+        Length down = entries.millimetres("down");
+        String what = entries.words("what");
+        if (what.startsWith(SCORE)) {
+            return Moves.scoreMoved(card, what.substring(SCORE.length()), right, down, marks);
+        }
+        if (!PieceId.isOne(what)) {
+            return Optional.empty();
+        }
+        PieceId id = new PieceId(what);
+        Optional<Edge> nudge = Edge.find(entries.words("nudge"));
+        Optional<Edge> handle = Edge.find(entries.words("handle"));
+        if (nudge.isPresent()) {
+            return Moves.nudged(card, id, nudge.get(), marks);
+        }
+        return handle.isPresent()
+                ? Moves.drawn(card, id, handle.get(), right, down, marks)
+                : Moves.moved(card, id, right, down, marks);
     }
 
     Optional<Design> run(Design design, Entries entries) {

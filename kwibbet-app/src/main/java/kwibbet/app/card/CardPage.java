@@ -238,7 +238,7 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
         }
         for (Join join : card().joins()) {
             if (design().addition(join.upper()).isPresent()) {
-                places.add(new Place(join.upper().value(), pieceName(join.upper())));
+                places.add(new Place(join.upper().value(), card().nameOf(join.upper())));
             }
         }
         return places;
@@ -261,7 +261,7 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
         if (!isOfBase() && design().addition(inHand().id()).isPresent()) {
             return inHand().id().value();
         }
-        Host top = design().topOf(faces().get(0));
+        Host top = design().topOf(new Host.OnFace(faces().get(0).key()));
         return top instanceof Host.OnFace face
                 ? face.face()
                 : ((Host.OnPiece) top).piece().value();
@@ -395,11 +395,6 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
         return plan.sheets().lettered().stream()
                 .filter(lettered -> lettered.paper().equals(paper))
                 .toList();
-    }
-
-    /** The name of a piece. */
-    public String pieceName(PieceId id) {
-        return card().piece(id).map(Piece::name).orElse(id.value());
     }
 
     /** What undo would do, for its button. */

@@ -1,10 +1,7 @@
 package kwibbet.app.compare;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -45,10 +42,8 @@ class CompareController {
      * @param flat its base lying flat
      * @param finished the shut card; both are drawn to one scale
      * @param supplies what it uses besides paper
-     * @param perCard what the paper of one card costs, where all prices are known
      */
-    public record Side(
-            String id, RunPlan plan, Drawing flat, Drawing finished, List<Phrase> supplies, Optional<String> perCard) {}
+    public record Side(String id, RunPlan plan, Drawing flat, Drawing finished, List<Phrase> supplies) {}
 
     @GetMapping("/compare")
     String compare(
@@ -87,9 +82,6 @@ class CompareController {
 
     private static Side side(String id, RunPlan plan, TableScale scale) {
         var card = plan.card();
-        Optional<String> perCard = plan.cents().map(cents -> BigDecimal.valueOf(cents, 2)
-                .divide(BigDecimal.valueOf(plan.order().cards()), 2, RoundingMode.HALF_UP)
-                .toPlainString());
         return new Side(
                 id,
                 plan,
@@ -97,7 +89,6 @@ class CompareController {
                 FinishedPicture.onTable(card, plan.shelf(), card.form().pose(Pose.SHUT), scale),
                 SupplyList.of(card).stream()
                         .map(line -> line.words(card.design().system()))
-                        .toList(),
-                perCard);
+                        .toList());
     }
 }

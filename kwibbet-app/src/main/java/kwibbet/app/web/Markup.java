@@ -40,11 +40,6 @@ public final class Markup {
         return phrase(Phrase.in(system).size(size).end());
     }
 
-    /** Width × height as plain text, for where no markup can stand. */
-    public String plainSize(Size size, MeasureSystem system) {
-        return Phrase.in(system).size(size).end().text();
-    }
-
     /** A length with its unit. */
     public String length(Length length, MeasureSystem system) {
         return figure(Figure.of(length, system), true);

@@ -1,5 +1,6 @@
 package kwibbet.app.store;
 
+import java.math.BigDecimal;
 import java.util.List;
 
 import org.junit.jupiter.api.BeforeEach;
@@ -64,7 +65,8 @@ class WorkshopTest {
         Design design = Samples.design("Card");
         assertThat(workshop.card(design)).isSameAs(workshop.card(Samples.design("Card")));
         assertThat(workshop.run(design)).isSameAs(workshop.run(design));
-        assertThat(workshop.run(design).plan().cents()).contains(75);
+        assertThat(workshop.run(design).plan().cents()).contains(75L);
+        assertThat(workshop.run(design).plan().paperOfOneCard()).contains(new BigDecimal("0.25"));
     }
 
     @Test

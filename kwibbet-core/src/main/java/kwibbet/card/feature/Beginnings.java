@@ -1,13 +1,19 @@
 package kwibbet.card.feature;
 
+import java.util.Optional;
+
 import kwibbet.card.Card;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
 import kwibbet.card.Settings;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
@@ -38,6 +44,26 @@ public final class Beginnings {
             }
         }
         return settings;
+    }
+
+    /** The card stock a new thing is cut from until another is chosen: one that can be told from what it lies on. */
+    public static PaperId paper(Card card, Host host) {
+        PaperId below = below(card, host).map(Piece::paper).orElse(card.base().paper());
+        return card.materials().shelf().papers().stream()
+                .filter(paper ->
+                        paper.kind() == PaperKind.CARD_STOCK && !paper.id().equals(below))
+                .findFirst()
+                .map(Paper::id)
+                .orElse(below);
+    }
+
+    private static Optional<Piece> below(Card card, Host host) {
+        if (host instanceof Host.OnPiece on) {
+            return card.piece(on.piece());
+        }
+        return card.face(((Host.OnFace) host).face())
+                .flatMap(face -> card.panel(face.panel()))
+                .flatMap(panel -> card.piece(panel.piece()));
     }
 
     /** Settings of something cut to a shape, at a size. */

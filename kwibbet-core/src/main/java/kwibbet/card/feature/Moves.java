@@ -138,6 +138,38 @@ public final class Moves {
     }
 
     /**
+     * Moves one edge of an addition to where a hand drew it.
+     *
+     * @param card the card
+     * @param id the addition
+     * @param edge which edge, as seen on the flat base
+     * @param right how far to the right on the flat base the hand went
+     * @param down how far down
+     * @param marks what it snaps to
+     */
+    public static Optional<Design> drawn(
+            Card card, PieceId id, Edge edge, Length right, Length down, Graduation marks) {
+        Length outwards =
+                switch (edge) {
+                    case LEFT -> right.negated();
+                    case RIGHT -> right;
+                    case TOP -> down.negated();
+                    case BOTTOM -> down;
+                };
+        return stretched(card, id, edge, outwards, marks);
+    }
+
+    /** Moves an addition towards an edge of the flat base by one mark. */
+    public static Optional<Design> nudged(Card card, PieceId id, Edge towards, Graduation marks) {
+        return moved(
+                card,
+                id,
+                marks.step().multipliedBy(towards == Edge.RIGHT ? 1 : towards == Edge.LEFT ? -1 : 0),
+                marks.step().multipliedBy(towards == Edge.BOTTOM ? 1 : towards == Edge.TOP ? -1 : 0),
+                marks);
+    }
+
+    /**
      * Moves one edge of an addition.
      *
      * @param card the card

@@ -30,27 +30,24 @@ public final class QuickWays {
     }
 
     /** A mat with the usual border on every outer face but the back. */
-    public static Design matEveryPanel(Card card, PaperId paper) {
+    public static Design matEveryPanel(Card card) {
         Design design = card.design().settled();
         for (Face face : card.form().faces()) {
             boolean outer = !face.title().startsWith("inside") && !face.title().equals("back");
             boolean clear = card.panel(face.panel())
-                    .flatMap(panel -> card.piece(panel.piece()))
-                    .filter(piece -> card.materials().isClear(piece.paper()))
+                    .filter(panel -> card.isClear(panel.piece()))
                     .isPresent();
             if (outer && !clear) {
                 Settings settings = Settings.PRESET.with(Mat.BORDER, usualBorder(design));
-                design = tried(card, design, mat(design, design.topOf(face), settings, paper));
+                Host top = design.topOf(new Host.OnFace(face.key()));
+                design = tried(card, design, mat(design, top, settings, Beginnings.paper(card, top)));
             }
         }
         return design;
     }
 
     private static Addition mat(Design design, Host host, Settings settings, PaperId paper) {
-        Mat mat = new Mat();
-        PieceId id = design.nextId(mat);
-        String name = "Mat " + id.value().substring(id.value().lastIndexOf('-') + 1);
-        return new Addition(id, name, mat, host, settings, Map.of(PaperSlot.PAPER.key(), paper));
+        return design.next(new Mat(), host, settings, Map.of(PaperSlot.PAPER.key(), paper));
     }
 
     private static Design tried(Card card, Design design, Addition addition) {
@@ -91,32 +88,26 @@ public final class QuickWays {
                 .map(face -> new Host.OnFace(face.key()));
     }
 
-    /** Another mat on a mat, with the same border, in the paper below it: papers alternate as they step down. */
+    /**
+     * Another mat on a mat and all that lies on it, with the border of the topmost, in the paper below that one: papers alternate as
+     * they step down.
+     */
     public static Design stepDown(Card card, PieceId id) {
         Design design = card.design().settled();
-        Optional<Addition> below = design.addition(id);
-        if (below.isEmpty()) {
+        if (design.addition(id).isEmpty()) {
             return design;
         }
-        Settings settings = below.get().settings().is(Mat.FIT, Mat.BY_BORDER)
-                ? Settings.PRESET.with(Mat.BORDER, below.get().settings().length(Mat.BORDER))
-                : Settings.PRESET.with(Mat.BORDER, usualBorder(design));
-        PaperId paper = card.join(id)
+        Host.OnPiece top = (Host.OnPiece) design.topOf(new Host.OnPiece(id));
+        Length border = design.addition(top.piece())
+                .map(Addition::settings)
+                .filter(settings -> settings.is(Mat.FIT, Mat.BY_BORDER))
+                .map(settings -> settings.length(Mat.BORDER))
+                .orElse(usualBorder(design));
+        PaperId paper = card.join(top.piece())
                 .map(Join::lower)
                 .flatMap(card::piece)
                 .map(Piece::paper)
                 .orElse(card.base().paper());
-        Host top = top(design, new Host.OnPiece(id));
-        return design.plus(mat(design, top, settings, paper));
-    }
-
-    private static Host top(Design design, Host from) {
-        Host top = from;
-        for (Addition addition : design.additions()) {
-            if (addition.host().equals(top) && addition.feature() instanceof Mat) {
-                top = new Host.OnPiece(addition.id());
-            }
-        }
-        return top;
+        return design.plus(mat(design, top, Settings.PRESET.with(Mat.BORDER, border), paper));
     }
 }

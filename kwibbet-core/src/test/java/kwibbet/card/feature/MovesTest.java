@@ -9,12 +9,16 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
+import kwibbet.card.Materials;
+import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.paper.PaperId;
 import kwibbet.shape.Edge;
 
 import static kwibbet.Inches.STOCK;
@@ -23,6 +27,8 @@ import static kwibbet.Inches.base;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -100,6 +106,27 @@ class MovesTest {
                 .isEmpty();
     }
 
+    /** Outwards is to the left at the left edge and up at the top one. */
+    @ParameterizedTest
+    @CsvSource({"LEFT,-1/4,1", "RIGHT,1/4,1", "TOP,1,-1/4", "BOTTOM,1,1/4"})
+    void anEdgeDrawnOutwardsWidensTheMatItBelongsTo(Edge edge, String right, String down) {
+        Card card = with(add("mat", "mat-1", on("back-inside"), "border", "1/2"));
+        Design drawn = Moves.drawn(card, new PieceId("mat-1"), edge, in(right), in(down), MARKS)
+                .orElseThrow();
+        assertThat(drawn.additions().get(0).settings().length(Mat.BORDER)).isEqualTo(in("1/4"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LEFT,15/16,", "RIGHT,1 1/16,", "TOP,1,2 15/16", "BOTTOM,1,3 1/16"})
+    void anArrowKeyMovesByOneMark(Edge towards, String fromLeft, String fromTop) {
+        Design moved = Moves.nudged(label("back-inside"), LABEL, towards, MARKS).orElseThrow();
+        assertThat(settings(moved).length(Placing.FROM_LEFT)).isEqualTo(in(fromLeft));
+        assertThat(settings(moved).is(Placing.DOWN, Placing.MIDDLE)).isEqualTo(fromTop == null);
+        if (fromTop != null) {
+            assertThat(settings(moved).length(Placing.FROM_TOP)).isEqualTo(in(fromTop));
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({
         "folded,fold,-1,shortBy,1",
@@ -128,7 +155,7 @@ class MovesTest {
     @Test
     void whatIsDoneAllDayIsDoneAtOnce() {
         Card gate = make(base("gate", "5", "7")).orThrow();
-        Card matted = make(QuickWays.matEveryPanel(gate, STOCK)).orThrow();
+        Card matted = make(QuickWays.matEveryPanel(gate)).orThrow();
         assertThat(matted.design().additions())
                 .extracting(Addition::host)
                 .containsExactly(on("left-outside"), on("right-outside"), on("middle-inside"));
@@ -141,6 +168,22 @@ class MovesTest {
         assertThat(stepped.design().additions().get(3).host()).isEqualTo(new Host.OnPiece(new PieceId("mat-1")));
         Card again = make(QuickWays.stepDown(stepped, new PieceId("mat-1"))).orThrow();
         assertThat(again.pieces().get(5).size()).isEqualTo(size("1 3/4", "6 1/4"));
+    }
+
+    /** Each mat is cut from what lies below the one it comes to lie on, however often the same mat is stepped down from. */
+    @Test
+    void papersAlternateAsMatsStepDown() {
+        PaperId other = new PaperId("other");
+        Materials two = new Materials(
+                shelf(paper(STOCK, size("12", "12")), paper(other, size("12", "12"))), Graduation.SIXTEENTHS);
+        Design design = QuickWays.matEveryPanel(
+                CardMaker.make(base("folded", "5", "7"), two).orThrow());
+        for (int i = 0; i < 3; i++) {
+            design = QuickWays.stepDown(CardMaker.make(design, two).orThrow(), new PieceId("mat-1"));
+        }
+        Card stepped = CardMaker.make(design, two).orThrow();
+        assertThat(stepped.pieces()).extracting(Piece::paper).containsExactly(STOCK, other, STOCK, other, STOCK);
+        assertThat(stepped.pieces().get(4).size()).isEqualTo(size("4", "6"));
     }
 
     /** Borders stay, sizes and offsets grow with their side and stay round figures, a circle stays one. */
