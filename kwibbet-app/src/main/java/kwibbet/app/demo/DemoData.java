@@ -1,5 +1,7 @@
 package kwibbet.app.demo;
 
+import java.io.IOException;
+
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
@@ -19,20 +21,22 @@ import kwibbet.tool.Toolbox;
 @Profile("demo")
 class DemoData implements ApplicationRunner {
 
+    private final DemoDesigns made;
     private final DesignStore designs;
     private final Inventory inventory;
 
-    DemoData(DesignStore designs, Inventory inventory) {
+    DemoData(DemoDesigns made, DesignStore designs, Inventory inventory) {
+        this.made = made;
         this.designs = designs;
         this.inventory = inventory;
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void run(ApplicationArguments arguments) throws IOException {
         if (inventory.shelf().papers().isEmpty() && designs.all().isEmpty()) {
             DemoPapers.ALL.forEach(inventory::save);
             inventory.save(Toolbox.GENERIC);
-            DemoDesigns.all().forEach(designs::create);
+            made.all().forEach(designs::create);
         }
     }
 }

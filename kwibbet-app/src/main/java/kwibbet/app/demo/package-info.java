@@ -1,5 +1,5 @@
 /**
- * The demo data: an invented studio, all in one place. Uses {@code store}.
+ * The demo data: an invented studio, all in one place. Uses {@code store} and reads design documents.
  */
 @NullMarked
 package kwibbet.app.demo;

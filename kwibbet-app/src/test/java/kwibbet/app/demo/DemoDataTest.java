@@ -1,5 +1,6 @@
 package kwibbet.app.demo;
 
+import java.io.IOException;
 import java.time.Clock;
 import java.util.List;
 
@@ -51,7 +52,7 @@ class DemoDataTest {
     private Inventory inventory;
 
     @Test
-    void everyDemoCardCanBeMadeFromTheDemoPaperAndNothingIsLaidInTwice() {
+    void everyDemoCardCanBeMadeFromTheDemoPaperAndNothingIsLaidInTwice() throws IOException {
         demo.run(new DefaultApplicationArguments());
         List<StoredDesign> laidIn = designs.all();
         assertThat(laidIn).hasSizeGreaterThanOrEqualTo(5);
