@@ -11,6 +11,7 @@ import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
@@ -89,7 +90,10 @@ public sealed interface MakeStep {
     record Fold(Piece piece, Score score) implements MakeStep {
         @Override
         public Phrase sentence(MeasureSystem system) {
-            String way = score.fold() == Score.Fold.VALLEY ? "inside faces together" : "outside faces together";
+            boolean valley = score.fold() == Score.Fold.VALLEY;
+            String way = piece.id().equals(PieceId.BASE)
+                    ? (valley ? "inside" : "outside") + " faces together"
+                    : valley ? "towards you" : "away from you";
             String which = piece.scores().size() == 1
                     ? "its score"
                     : "its score " + (piece.scores().indexOf(score) + 1);

@@ -3,6 +3,7 @@ package kwibbet.bench;
 import java.util.Optional;
 
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -47,7 +48,7 @@ public record ScoreStep(Piece piece, int count, Score score, Optional<OnBoard> o
 
     private Phrase straight(OnBoard board, MeasureSystem system) {
         Phrase.Writer writer = Phrase.in(system)
-                .words("Inside up, score at ")
+                .words(lying() + ", score at ")
                 .length(board.set().shown())
                 .words(" from the " + board.measured().from().word() + " edge, ");
         extent(board.measured(), writer);
@@ -55,6 +56,11 @@ public record ScoreStep(Piece piece, int count, Score score, Optional<OnBoard> o
             writer.words(" Your board ends before that: measure from the other edge.");
         }
         return writer.phrase(TrimStep.errorOf(board.set(), system)).end();
+    }
+
+    /** Only the base has an inside; another piece lies as the picture beside it shows. */
+    private String lying() {
+        return piece.id().equals(PieceId.BASE) ? "Inside up" : "Lying as drawn";
     }
 
     private static void extent(Score.Measured measured, Phrase.Writer writer) {
@@ -73,7 +79,7 @@ public record ScoreStep(Piece piece, int count, Score score, Optional<OnBoard> o
     private Phrase slanted(MeasureSystem system) {
         Point start = score.line().start();
         Point end = score.line().end();
-        Phrase.Writer writer = Phrase.in(system).words("Inside up, score slanted from ");
+        Phrase.Writer writer = Phrase.in(system).words(lying() + ", score slanted from ");
         place(start, writer);
         writer.words(" to ");
         place(end, writer);

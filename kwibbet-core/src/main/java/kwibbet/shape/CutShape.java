@@ -17,10 +17,8 @@ public record CutShape(Kind kind, Size size) {
     /** How far, in inches, an edge may lie off the curve it stands for. */
     private static final double OFF_CURVE = 0.0005;
 
-    private static final int SCALLOP_EDGES = 144;
-
     private static final int SCALLOPS = 16;
-    /** A scallop is a half round standing on a polygon; its depth in shares of the box. */
+    /** How far the notches between scallops lie within the oval, in shares of the box. */
     private static final double SCALLOP_DEPTH = 0.055;
 
     /** What a shape looks like. */
@@ -159,12 +157,20 @@ public record CutShape(Kind kind, Size size) {
         return shares(corner, 0, rest, 0, 1, corner, 1, rest, rest, 1, corner, 1, 0, rest, 0, corner);
     }
 
+    /**
+     * In shares of the box {@code r(θ) = 1/2 − d (1 − |cos 8θ|)}: it swings back at most {@code 64 d + 1/2} of the box per square of the
+     * angle, which is how far an edge of a given angle lies off it.
+     */
     private Outline scalloped() {
         List<Point> corners = new ArrayList<>();
-        int edges = SCALLOP_EDGES;
+        double box = Math.max(width(), size.height().toInches());
+        double bend = (SCALLOP_DEPTH * SCALLOPS * SCALLOPS / 4 + 0.5) * box;
+        double step = Math.sqrt(8 * OFF_CURVE / bend);
+        // An even number to each scallop puts a corner into every notch.
+        int edges = SCALLOPS * 2 * (int) Math.ceil(Math.PI / SCALLOPS / step);
         for (int i = 0; i < edges; i++) {
             double angle = i * 2 * Math.PI / edges;
-            double wave = Math.abs(Math.sin(angle * SCALLOPS / 2 + Math.PI / 2));
+            double wave = Math.abs(Math.cos(angle * SCALLOPS / 2));
             double radius = 0.5 - SCALLOP_DEPTH * (1 - wave);
             corners.add(share(0.5 + radius * Math.cos(angle), 0.5 + radius * Math.sin(angle)));
         }

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
@@ -79,6 +80,25 @@ class CutShapeTest {
             double y = edge.middle().y().toInches() - 1.5;
             assertThat(1.5 - Math.hypot(x, y)).isBetween(-1e-4, 0.0006);
         });
+    }
+
+    /** The notches lie where the curve has them, and no edge lies off the curve by more than half a thousandth. */
+    @ParameterizedTest
+    @ValueSource(strings = {"1/2", "1 1/4", "6"})
+    void aScallopedOvalKeepsToItsCurve(String across) {
+        double box = in(across).toInches();
+        Outline outline = new CutShape(CutShape.Kind.SCALLOPED, size(across, across)).outline();
+        double shortest = 1;
+        for (Segment edge : outline.edges()) {
+            for (Point point : List.of(edge.start(), edge.middle())) {
+                double x = point.x().toInches() / box - 0.5;
+                double y = point.y().toInches() / box - 0.5;
+                double curve = 0.5 - 0.055 * (1 - Math.abs(Math.cos(8 * Math.atan2(y, x))));
+                assertThat((Math.hypot(x, y) - curve) * box).isBetween(-6e-4, 6e-4);
+                shortest = Math.min(shortest, Math.hypot(x, y));
+            }
+        }
+        assertThat(shortest * box).isCloseTo(0.445 * box, offset(1e-4));
     }
 
     @Test

@@ -2,7 +2,9 @@ package kwibbet.app.api;
 
 import java.util.List;
 
+import io.swagger.v3.oas.annotations.OpenAPIDefinition;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.info.Info;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -30,6 +32,7 @@ import kwibbet.review.Review;
 /** What can be made, and what a design comes to. */
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
+@OpenAPIDefinition(info = @Info(title = "Kwibbet", version = "1"))
 @Tag(name = "Cards", description = "What can be made, and what a design comes to. Nothing is kept.")
 class ApiController {
 
