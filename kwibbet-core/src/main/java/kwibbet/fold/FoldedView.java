@@ -1,5 +1,6 @@
 package kwibbet.fold;
 
+import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +12,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
-import kwibbet.shape.Outline;
+import kwibbet.measure.Length;
 import kwibbet.shape.Point;
 import kwibbet.shape.Size;
 
@@ -50,13 +51,19 @@ public record FoldedView(List<SeenPanel> panels) {
     /** The width and the height a card has in a pose as it is seen. */
     public static Size extent(Card card, Pose pose) {
         Map<String, Frame> standing = standing(card, pose);
-        List<Point> corners = card.panels().stream()
-                .flatMap(panel -> {
-                    Frame frame = seen(parent(panel.key(), standing), pose.view());
-                    return new SeenPanel(panel, frame, List.of()).outline(panel.outline()).stream();
-                })
-                .toList();
-        return new Outline(corners).bounds().size();
+        DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+        DoubleSummaryStatistics down = new DoubleSummaryStatistics();
+        for (Panel panel : card.panels()) {
+            Frame frame = seen(parent(panel.key(), standing), pose.view());
+            for (Point corner : panel.outline().corners()) {
+                Vector place = frame.at(corner);
+                across.accept(place.x());
+                down.accept(place.y());
+            }
+        }
+        return new Size(
+                Length.nearestInches(across.getMax() - across.getMin()),
+                Length.nearestInches(down.getMax() - down.getMin()));
     }
 
     /** Leaning takes the foot away from the viewer: the same turn as a viewer who steps up. */

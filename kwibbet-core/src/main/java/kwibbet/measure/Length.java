@@ -22,6 +22,9 @@ public final class Length implements Comparable<Length> {
     /** No length. */
     public static final Length ZERO = new Length(0);
 
+    /** Up to here the product of a number of inches and the ticks of one is within a thousandth of a tick. */
+    private static final double SURELY_NEAR = 1e12;
+
     private final long ticks;
 
     private Length(long ticks) {
@@ -90,6 +93,12 @@ public final class Length implements Comparable<Length> {
     public static Length nearestInches(double inches) {
         if (!Double.isFinite(inches)) {
             throw new ArithmeticException(inches + " is no length");
+        }
+        // A drawing asks this thousands of times: the plain product will do unless it is huge or so near a half that
+        // its own error counts.
+        double near = inches * TICKS_PER_INCH;
+        if (Math.abs(near) < SURELY_NEAR && Math.abs(near - Math.floor(near) - 0.5) > 1e-3) {
+            return ofTicks(Math.round(near));
         }
         return ofTicks(BigDecimal.valueOf(inches)
                 .multiply(BigDecimal.valueOf(TICKS_PER_INCH))

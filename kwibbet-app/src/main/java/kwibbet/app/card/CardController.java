@@ -265,7 +265,7 @@ class CardController {
         Workshop.Worked worked = workshop.run(stored.design());
         Looking looking =
                 new Looking(station, asked.looking().hand(), asked.looking().pose());
-        model.addAttribute("page", new CardPage(stored, worked.plan(), worked.findings(), looking, asked.entries()));
+        model.addAttribute("page", new CardPage(stored, worked, looking, asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

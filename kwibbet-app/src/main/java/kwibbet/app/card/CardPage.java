@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.bench.MakeStep;
@@ -43,7 +44,6 @@ import kwibbet.picture.RulerPicture;
 import kwibbet.picture.SectionPicture;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.StepPicture;
-import kwibbet.picture.TableScale;
 import kwibbet.review.Finding;
 import kwibbet.wording.Phrase;
 
@@ -51,12 +51,11 @@ import kwibbet.wording.Phrase;
  * What the pages of one card show; it asks the core and adds nothing.
  *
  * @param stored the design and its version
- * @param plan everything worked out
- * @param findings what is worth a look
+ * @param worked everything worked out, and what is worth a look
  * @param looking what is looked at
  * @param entries the form that was sent last
  */
-public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings, Looking looking, Entries entries) {
+public record CardPage(StoredDesign stored, Workshop.Worked worked, Looking looking, Entries entries) {
 
     private static final String SECTION = "section";
     private static final String THICK_SECTION = "section-thick";
@@ -70,12 +69,20 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
         return stored.design();
     }
 
+    public RunPlan plan() {
+        return worked.plan();
+    }
+
+    public List<Finding> findings() {
+        return worked.findings();
+    }
+
     public MeasureSystem system() {
         return design().system();
     }
 
     public Card card() {
-        return plan.card();
+        return plan().card();
     }
 
     public Station[] stations() {
@@ -87,22 +94,22 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
         return switch (station) {
             case CARD -> Markup.counted(card().pieces().size(), "piece", "pieces");
             case SHEETS ->
-                plan.sheets().isComplete()
-                        ? String.valueOf(plan.sheets().sheets())
-                        : plan.sheets().sheets() + ", incomplete";
-            case TRIM -> Markup.counted(plan.bench().trim().size(), "setting", "settings");
-            case SCORE -> Markup.counted(plan.bench().score().size(), "setting", "settings");
-            case MAKE -> Markup.counted(plan.bench().make().size(), "step", "steps");
+                plan().sheets().isComplete()
+                        ? String.valueOf(plan().sheets().sheets())
+                        : plan().sheets().sheets() + ", incomplete";
+            case TRIM -> Markup.counted(plan().bench().trim().size(), "setting", "settings");
+            case SCORE -> Markup.counted(plan().bench().score().size(), "setting", "settings");
+            case MAKE -> Markup.counted(plan().bench().make().size(), "step", "steps");
         };
     }
 
     /** Whether something is wrong at a station. */
     public boolean isTroubled(Station station) {
         if (station == Station.CARD) {
-            return findings.stream().anyMatch(finding -> finding.severity() != Finding.Severity.NOTE);
+            return findings().stream().anyMatch(finding -> finding.severity() != Finding.Severity.NOTE);
         }
         return station == Station.SHEETS
-                && !(plan.sheets().isComplete() && plan.sheets().isInStock());
+                && !(plan().sheets().isComplete() && plan().sheets().isInStock());
     }
 
     /** The piece in hand; that which is worked on where an addition without a piece of its own is in hand; otherwise the base. */
@@ -306,24 +313,20 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
     }
 
     public List<Paper> papers() {
-        return plan.shelf().papers();
+        return plan().shelf().papers();
     }
 
     /** What a piece's paper is called. */
     public String paperName(PaperId id) {
-        return plan.shelf().find(id).map(Paper::name).orElse("no paper chosen");
-    }
-
-    private TableScale scale() {
-        return TableScale.of(card());
+        return plan().shelf().find(id).map(Paper::name).orElse("no paper chosen");
     }
 
     public Drawing ruler() {
-        return RulerPicture.aboveTable(card(), scale());
+        return RulerPicture.aboveTable(card(), worked.scale());
     }
 
     public Drawing flat() {
-        return FlatPicture.of(card(), plan.shelf(), inHand().id(), scale(), findings);
+        return FlatPicture.of(card(), plan().shelf(), inHand().id(), worked.scale(), findings());
     }
 
     /**
@@ -361,13 +364,13 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
     public Drawing finished() {
         if (isSection()) {
             int exaggeration = looking.pose().equals(THICK_SECTION) ? SectionPicture.EXAGGERATED : 1;
-            return SectionPicture.onTable(card(), plan.shelf(), scale(), exaggeration);
+            return SectionPicture.onTable(card(), plan().shelf(), worked.scale(), exaggeration);
         }
-        return FinishedPicture.onTable(card(), plan.shelf(), pose(), scale(), findings);
+        return FinishedPicture.onTable(card(), plan().shelf(), pose(), worked.scale(), findings());
     }
 
     public Drawing chip(Piece piece) {
-        return PiecePicture.chip(card(), piece, plan.shelf());
+        return PiecePicture.chip(card(), piece, plan().shelf());
     }
 
     public Drawing sheet(Lettered sheet) {
@@ -379,11 +382,11 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
     }
 
     public Drawing step(ScoreStep step) {
-        return StepPicture.of(step, plan.shelf(), system());
+        return StepPicture.of(step, plan().shelf(), system());
     }
 
     public Drawing step(MakeStep step) {
-        return StepPicture.of(step, plan.shelf(), system());
+        return StepPicture.of(step, plan().shelf(), system());
     }
 
     public List<Legend.Entry> legend() {
@@ -392,7 +395,7 @@ public record CardPage(StoredDesign stored, RunPlan plan, List<Finding> findings
 
     /** The layouts of one paper. */
     public List<Lettered> sheetsOf(Paper paper) {
-        return plan.sheets().lettered().stream()
+        return plan().sheets().lettered().stream()
                 .filter(lettered -> lettered.paper().equals(paper))
                 .toList();
     }

@@ -16,6 +16,7 @@ import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
+import kwibbet.picture.TableScale;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
 import kwibbet.tool.Toolbox;
@@ -47,8 +48,9 @@ public class Workshop {
      *
      * @param plan everything worked out
      * @param findings the worst first
+     * @param scale the frame the card is drawn in, flat and finished
      */
-    public record Worked(RunPlan plan, List<Finding> findings) {
+    public record Worked(RunPlan plan, List<Finding> findings, TableScale scale) {
         /** Copies the findings. */
         public Worked {
             findings = List.copyOf(findings);
@@ -79,7 +81,7 @@ public class Workshop {
         Planned planned = new Planned(design, inventory.shelf(), inventory.toolbox());
         return remembered(runs, planned, each -> {
             Card card = card(each.design());
-            return new Worked(RunPlan.of(card, each.shelf(), each.tools()), Review.of(card));
+            return new Worked(RunPlan.of(card, each.shelf(), each.tools()), Review.of(card), TableScale.of(card));
         });
     }
 

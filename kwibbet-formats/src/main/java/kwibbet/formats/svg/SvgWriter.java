@@ -1,7 +1,10 @@
 package kwibbet.formats.svg;
 
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 import kwibbet.drawing.Drawing;
@@ -20,6 +23,9 @@ public final class SvgWriter {
 
     /** Pale enough to see through at the share that the style sheet and the element give it. */
     private static final String FILM = "#d5e6ee\" fill-opacity=\".42";
+
+    private static final Map<Line, String> LINE_CLASSES = classes(Line.class, "line-");
+    private static final Map<Ink, String> INK_CLASSES = classes(Ink.class, " ink-");
 
     private final SvgOptions options;
     private final StringBuilder out = new StringBuilder();
@@ -189,14 +195,22 @@ public final class SvgWriter {
     private void path(List<Point> points) {
         for (int i = 0; i < points.size(); i++) {
             out.append(i == 0 ? 'M' : 'L');
-            out.append(number(points.get(i).x()))
-                    .append(' ')
-                    .append(number(points.get(i).y()));
+            number(points.get(i).x().toMillimetres(), out);
+            out.append(' ');
+            number(points.get(i).y().toMillimetres(), out);
         }
     }
 
     private static String lineClass(Line line, Ink ink) {
-        return "line-" + word(line) + " ink-" + word(ink);
+        return LINE_CLASSES.get(line) + INK_CLASSES.get(ink);
+    }
+
+    private static <E extends Enum<E>> Map<E, String> classes(Class<E> type, String prefix) {
+        Map<E, String> classes = new EnumMap<>(type);
+        for (E value : EnumSet.allOf(type)) {
+            classes.put(value, prefix + word(value));
+        }
+        return classes;
     }
 
     private static String word(Enum<?> value) {
@@ -207,11 +221,18 @@ public final class SvgWriter {
         return number(length.toMillimetres());
     }
 
-    /** To the thousandth, without zeros at the end; by hand, since a drawing has thousands of numbers. */
     private static String number(double millimetres) {
+        StringBuilder text = new StringBuilder();
+        number(millimetres, text);
+        return text.toString();
+    }
+
+    /** To the thousandth, without zeros at the end; by hand, since a drawing has thousands of numbers. */
+    private static void number(double millimetres, StringBuilder text) {
         long thousandths = Math.round(millimetres * 1000);
-        StringBuilder text = new StringBuilder().append(Math.abs(thousandths) / 1000);
+        long whole = Math.abs(thousandths) / 1000;
         int rest = (int) (Math.abs(thousandths) % 1000);
+        text.append(thousandths < 0 ? "-" : "").append(whole);
         if (rest > 0) {
             text.append('.').append((char) ('0' + rest / 100));
             if (rest % 100 > 0) {
@@ -221,7 +242,6 @@ public final class SvgWriter {
                 text.append((char) ('0' + rest % 10));
             }
         }
-        return thousandths < 0 ? "-" + text : text.toString();
     }
 
     private static String escaped(String text) {
