@@ -24,7 +24,7 @@
     if (at && at.dataset.piece.startsWith('face:')) {
       const path = document.getElementById('work').dataset.path;
       const face = encodeURIComponent(at.dataset.piece.slice('face:'.length));
-      htmx.ajax('GET', `${path}?hand=base&on=${face}`, { target: '#work', swap: 'outerHTML' });
+      htmx.ajax('GET', `${path}?held=base&on=${face}`, { target: '#work', swap: 'outerHTML' });
       return;
     }
     const chip = at && document.getElementById(`chip-${at.dataset.piece}`);

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
@@ -16,7 +17,8 @@ import com.microsoft.playwright.Playwright;
 /**
  * How long an edit takes as the maker sees it: from leaving the entry field to the new drawing standing in the page, in headless
  * Chromium, on every card of the shelf, and how much of it the answer takes, from being asked for to being there in full; the rest
- * is the browser's. The count of cards to make is changed to and fro, which works everything out anew.
+ * is the browser's. Both the count of cards to make and the first size of the base are changed, each time to a value they did not have
+ * before, so that nothing worked out earlier can be shown again.
  */
 public final class EditInBrowser {
 
@@ -25,19 +27,22 @@ public final class EditInBrowser {
 
     private static final String EDIT =
             """
-            async (text) => {
-              const field = document.getElementById('spares');
+            async ([selector, text]) => {
+              const field = document.querySelector(selector);
               field.value = text;
               performance.clearResourceTimings();
               const began = performance.now();
-              const settled = new Promise((done) => document.addEventListener('htmx:afterSettle', done, { once: true }));
+              const settled = new Promise((done) => document.addEventListener('htmx:afterSettle', (event) => done(event.detail.xhr.status), { once: true }));
               field.dispatchEvent(new Event('change', { bubbles: true }));
-              await settled;
+              const status = await settled;
+              if (status !== 200) throw new Error(`${text} was answered with ${status}`);
               await new Promise((done) => requestAnimationFrame(done));
               const shown = performance.now() - began;
               const request = performance.getEntriesByType('resource').find((entry) => entry.initiatorType === 'xmlhttprequest');
               return [shown, request.responseEnd - request.startTime];
             }""";
+
+    private static final String SIZE = ".hand .pairs input:not([type='hidden'])";
 
     private EditInBrowser() {}
 
@@ -62,7 +67,20 @@ public final class EditInBrowser {
                 cards.add(card.getAttribute("href") + "\t"
                         + card.locator("strong").textContent());
             }
-            System.out.printf("%-20s %8s %10s %10s %10s%n", "edit of", "pieces", "median ms", "95 % ms", "answer ms");
+            System.out.printf(
+                    "%-20s %7s | %-29s | %-29s%n%-20s %7s | %9s %9s %9s | %9s %9s %9s%n",
+                    "",
+                    "",
+                    "change of the count",
+                    "change of a size",
+                    "ms",
+                    "pieces",
+                    "median",
+                    "95 %",
+                    "answer",
+                    "median",
+                    "95 %",
+                    "answer");
             for (String card : cards) {
                 measure(page, arguments[0], card.split("\t"));
             }
@@ -71,10 +89,21 @@ public final class EditInBrowser {
 
     private static void measure(Page page, String address, String[] card) {
         page.navigate(address + card[0]);
+        String pieces = String.valueOf(page.locator(".chip").count());
+        String size = page.locator(SIZE).first().inputValue();
+        System.out.printf(
+                "%-20s %7s | %s | %s%n",
+                card[1],
+                pieces,
+                times(page, "#spares", round -> String.valueOf(1 + round)),
+                times(page, SIZE, round -> size + " + " + (1 + round) + "/64"));
+    }
+
+    private static String times(Page page, String field, IntFunction<String> entry) {
         List<Double> shown = new ArrayList<>();
         List<Double> answered = new ArrayList<>();
         for (int i = 0; i < WARM_UP + ROUNDS; i++) {
-            List<?> times = (List<?>) page.evaluate(EDIT, String.valueOf(1 + i % 2));
+            List<?> times = (List<?>) page.evaluate(EDIT, List.of(field, entry.apply(i)));
             if (i >= WARM_UP) {
                 shown.add(((Number) times.get(0)).doubleValue());
                 answered.add(((Number) times.get(1)).doubleValue());
@@ -82,12 +111,8 @@ public final class EditInBrowser {
         }
         Collections.sort(shown);
         Collections.sort(answered);
-        System.out.printf(
-                "%-20s %8d %10.0f %10.0f %10.0f%n",
-                card[1],
-                page.locator(".chip").count(),
-                shown.get(shown.size() / 2),
-                shown.get(shown.size() * 95 / 100),
-                answered.get(answered.size() / 2));
+        return String.format(
+                "%9.0f %9.0f %9.0f",
+                shown.get(shown.size() / 2), shown.get(shown.size() * 95 / 100), answered.get(answered.size() / 2));
     }
 }

@@ -59,11 +59,11 @@ class CardController {
             @PathVariable String id,
             @RequestParam(defaultValue = "-1") long version,
             @RequestParam(defaultValue = "card") String station,
-            @RequestParam(defaultValue = "base") String hand,
+            @RequestParam(defaultValue = "base") String held,
             @RequestParam(defaultValue = Pose.SHUT) String pose,
             @RequestParam Map<String, String> typed,
             HttpServletRequest request) {
-        String piece = PieceId.isOne(hand) ? hand : PieceId.BASE.value();
+        String piece = PieceId.isOne(held) ? held : PieceId.BASE.value();
         Looking looking = new Looking(Station.of(station).orElse(Station.CARD), piece, pose);
         boolean withinPage = request.getHeader("HX-Request") != null;
         return new Asked(id, version, Entries.of(typed), looking, withinPage);
@@ -257,7 +257,7 @@ class CardController {
         if (asked.isWithinPage()) {
             return page(stored, asked, asked.looking().station(), model);
         }
-        return "redirect:/cards/" + asked.id() + asked.looking().station().path() + "?hand="
+        return "redirect:/cards/" + asked.id() + asked.looking().station().path() + "?held="
                 + asked.looking().hand();
     }
 

@@ -17,6 +17,7 @@ import kwibbet.card.Craft;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
+import kwibbet.card.Materials;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
@@ -108,7 +109,11 @@ class CardEdits {
                 host,
                 settings,
                 papers(addition.feature(), addition.papers(), entries));
-        return checked(design.settled().with(changed), entries, addition.id().value());
+        boolean stays = changed.equals(addition.with(design.present(addition)));
+        return checked(
+                stays ? design : design.settled().with(changed),
+                entries,
+                addition.id().value());
     }
 
     /** The design without an addition, if what sat on it still fits. */
@@ -176,7 +181,10 @@ class CardEdits {
         return checked(design.withNotes(entries.words("notes")), entries, "");
     }
 
-    /** What a form says of the parameters it showed; those it did not show stay. */
+    /**
+     * What a form says of the parameters it showed. Those it did not show stay, and so do those that are sent as they were: what was
+     * never entered keeps to its preset.
+     */
     private static Settings read(Craft craft, Settings before, Entries entries, MeasureSystem system) {
         Settings settings = before;
         for (Parameter parameter : craft.parameters()) {
@@ -184,18 +192,22 @@ class CardEdits {
                 continue;
             }
             if (parameter instanceof Parameter.OfLength length) {
-                settings = settings.with(length, entries.length(length.key(), system));
+                Length entered = entries.length(length.key(), system);
+                settings = entered.equals(before.length(length)) ? settings : settings.with(length, entered);
             } else if (parameter instanceof Parameter.OfCount count) {
-                settings = settings.with(count, entries.wholeNumber(count.key()));
+                int entered = entries.wholeNumber(count.key());
+                settings = entered == before.count(count) ? settings : settings.with(count, entered);
             } else if (parameter instanceof Parameter.OfChoice choice) {
-                settings = settings.with(choice, entries.words(choice.key()));
+                String chosen = entries.words(choice.key());
+                settings = before.is(choice, chosen) ? settings : settings.with(choice, chosen);
             }
         }
         return settings;
     }
 
-    private static Map<String, PaperId> papers(Craft craft, Map<String, PaperId> before, Entries entries) {
+    private Map<String, PaperId> papers(Craft craft, Map<String, PaperId> before, Entries entries) {
         Map<String, PaperId> papers = new HashMap<>(before);
+        Materials materials = inventory.materials();
         for (PaperSlot slot : craft.papers()) {
             String field = CardPage.fieldOf(slot);
             if (!entries.has(field)) {
@@ -203,7 +215,8 @@ class CardEdits {
             }
             if (entries.words(field).isEmpty()) {
                 entries.refuse(field, "Choose a paper.");
-            } else {
+            } else if (!entries.words(field)
+                    .equals(materials.paper(slot, before).value())) {
                 papers.put(slot.key(), new PaperId(entries.words(field)));
             }
         }

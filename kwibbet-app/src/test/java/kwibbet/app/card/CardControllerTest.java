@@ -93,7 +93,7 @@ class CardControllerTest {
                         .param("station", "sheets")
                         .param("make", "5")
                         .param("spares", "1"))
-                .andExpect(redirectedUrl("/cards/7/sheets?hand=base"));
+                .andExpect(redirectedUrl("/cards/7/sheets?held=base"));
     }
 
     @Test
@@ -101,10 +101,10 @@ class CardControllerTest {
         when(designs.undo(any(), anyLong())).thenReturn(STORED);
         mvc.perform(post("/cards/7/undo")
                         .param("version", "4")
-                        .param("hand", "../../x")
+                        .param("held", "../../x")
                         .param("station", "moon"))
-                .andExpect(redirectedUrl("/cards/7?hand=base"));
-        mvc.perform(get("/cards/7").param("hand", "<script>").param("pose", "sideways"))
+                .andExpect(redirectedUrl("/cards/7?held=base"));
+        mvc.perform(get("/cards/7").param("held", "<script>").param("pose", "sideways"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(not(containsString("<script>\""))))
                 .andExpect(content().string(containsString("in hand")));

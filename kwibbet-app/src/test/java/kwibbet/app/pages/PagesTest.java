@@ -22,6 +22,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.ActiveProfiles;
@@ -313,7 +314,7 @@ class PagesTest {
                 "/cards/new",
                 "/inventory",
                 card,
-                card + "?hand=mat-1&pose=standing",
+                card + "?held=mat-1&pose=standing",
                 card + "/sheets",
                 card + "/trim",
                 card + "/score",
@@ -369,6 +370,39 @@ class PagesTest {
         assertThat(findings).not().hasCount(before);
         page.locator("#undo").click();
         assertThat(findings).hasCount(before);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"INCH", "METRIC"})
+    void aFormSentAsItStandsIsTakenAndChangesNothing(String system) {
+        page.navigate(at("/"));
+        List<?> answers = (List<?>) page.evaluate(
+                """
+                async (system) => {
+                  const part = async (path, sent) => {
+                    const answer = await fetch(path, { headers: { 'HX-Request': 'true' }, ...(sent && { method: 'POST', body: sent }) });
+                    const html = new DOMParser().parseFromString(await answer.text(), 'text/html');
+                    return { status: answer.status, html, version: html.querySelector('[name=version]')?.value };
+                  };
+                  const answers = [];
+                  for (const card of document.querySelectorAll('.shelf a')) {
+                    const path = card.getAttribute('href');
+                    const version = (await part(path)).version;
+                    const whole = await part(`${path}/system`, new URLSearchParams({ version, system }));
+                    for (const chip of whole.html.querySelectorAll('.chip')) {
+                      const held = await part(chip.getAttribute('href'));
+                      const form = held.html.querySelector('.hand form[hx-trigger="change"]');
+                      const after = await part(form.getAttribute('action'), new URLSearchParams(new FormData(form)));
+                      const said = [...after.html.querySelectorAll('.is-danger')].map((each) => each.textContent).join(' ');
+                      const same = after.status === 200 && after.version === held.version;
+                      answers.push(same ? 'same' : `${card.textContent.trim()}, ${chip.id}: ${after.status} ${said}`);
+                    }
+                    await part(`${path}/undo`, new URLSearchParams({ version: whole.version }));
+                  }
+                  return answers;
+                }""",
+                system);
+        assertThat(answers).allMatch("same"::equals).hasSizeGreaterThan(80);
     }
 
     @Test
