@@ -12,7 +12,7 @@ import kwibbet.shape.Size;
  *
  * @param from the size they were entered for
  * @param to the size they are wanted for
- * @param marks what grown lengths are rounded to, so that they can be cut
+ * @param marks what grown lengths are rounded down to, so that they can be cut and still fit what has grown alike; nothing vanishes
  */
 record Growth(Size from, Size to, Graduation marks) {
 
@@ -60,8 +60,9 @@ record Growth(Size from, Size to, Graduation marks) {
                     case HEIGHT -> down;
                     case BOTH -> Math.min(across, down);
                 };
-        return Length.ofTicks(Math.round(length.toTicks() * factor))
-                .roundedTo(marks)
-                .shown();
+        Length grown = Length.ofTicks(Math.round(length.toTicks() * factor));
+        Length cut = grown.abs().roundedDownTo(marks).shown();
+        Length kept = cut.isZero() ? Length.min(length.abs(), marks.step()) : cut;
+        return length.isNegative() ? kept.negated() : kept;
     }
 }

@@ -2,6 +2,7 @@ package kwibbet.app.demo;
 
 import java.io.IOException;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 
 import org.junit.jupiter.api.Test;
@@ -24,6 +25,8 @@ import kwibbet.card.Addition;
 import kwibbet.card.CardMaker;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
+import kwibbet.measure.Length;
+import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -72,5 +75,23 @@ class DemoDataTest {
                 .containsAll(Features.ALL);
         demo.run(new DefaultApplicationArguments());
         assertThat(designs.all()).hasSameSizeAs(laidIn);
+    }
+
+    @Test
+    void everyDemoCardTakesAnySizeNearItsOwn() throws IOException {
+        demo.run(new DefaultApplicationArguments());
+        List<String> refused = new ArrayList<>();
+        for (StoredDesign stored : designs.all()) {
+            Size finished = stored.design().finished();
+            for (int step = -16; step <= 32; step++) {
+                Length more = Length.ofInches(step, 64);
+                Size other =
+                        new Size(finished.width().plus(more), finished.height().plus(more));
+                CardMaker.make(stored.design().resized(other), inventory.materials())
+                        .reasons()
+                        .forEach(reason -> refused.add(stored.design().name() + " at " + other + ": " + reason));
+            }
+        }
+        assertThat(refused).isEmpty();
     }
 }

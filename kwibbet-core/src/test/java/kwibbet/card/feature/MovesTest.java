@@ -186,7 +186,7 @@ class MovesTest {
         assertThat(stepped.pieces().get(4).size()).isEqualTo(size("4", "6"));
     }
 
-    /** Borders stay, sizes and offsets grow with their side and stay round figures, a circle stays one. */
+    /** Borders stay, sizes and offsets grow with their side to the last round figure that is not too much, a circle stays one. */
     @Test
     void aResizeKeepsBordersAndProportions() {
         Addition mat = add("mat", "mat-1", on("front-outside"), "border", "1/8").withPapers(Map.of("paper", STOCK));
@@ -196,7 +196,7 @@ class MovesTest {
         Card larger = make(design.resized(size("5", "7"))).orThrow();
         assertThat(larger.pieces().get(1).size()).isEqualTo(size("4 3/4", "6 3/4"));
         Settings grown = larger.design().present(larger.design().additions().get(1));
-        assertThat(grown.length(Shapes.WIDTH)).isEqualTo(in("2 3/8"));
+        assertThat(grown.length(Shapes.WIDTH)).isEqualTo(in("2 5/16"));
         assertThat(grown.length(Placing.FROM_TOP)).isEqualTo(in("1 1/4"));
         assertThat(design.resized(size("5", "7")).resized(size("4 1/4", "5 1/2")))
                 .isEqualTo(design);
