@@ -28,13 +28,6 @@ final class Assembly {
 
     /** Narrower than this, a trimmer's clamp no longer holds the piece; common practice, no source. */
     static final Length NARROWEST = Length.ofInches(1, 8);
-    /** Tape is kept this far off every edge; common practice, no source. */
-    private static final Length TAPE_OFF_EDGE = Length.ofInches(1, 16);
-    /** Foam is kept twice as far off, since it squeezes out. */
-    private static final Length FOAM_OFF_EDGE = Length.ofInches(1, 8);
-
-    /** The width of tape at the edges of a pocket; common practice, no source. */
-    private static final Length POCKET_TAPE = Length.ofInches(1, 4);
 
     private final Design design;
     private final Materials materials;
@@ -69,9 +62,9 @@ final class Assembly {
             return Outcome.refused(reasons);
         }
         hollows.forEach(this::cutOutMiddle);
-        List<Join> joins =
-                panels.stream().flatMap(panel -> join(panel).stream()).toList();
-        joins.forEach(this::supplyOf);
+        Joining joining = new Joining(pieces, panels, faces, places, adhesions);
+        List<Join> joins = joining.joins();
+        joins.stream().flatMap(join -> tape(join).stream()).forEach(supplies::add);
         return Outcome.made(new Card(
                 design,
                 materials,
@@ -146,7 +139,7 @@ final class Assembly {
 
     private Site site(Addition addition, Brief brief, Panel panel, Side side, Placement frame, String place) {
         Region room = Region.of(panel.outline()).in(frame.inverse());
-        Others others = new Others(panel, side, frame);
+        OtherPanels others = new OtherPanels(form, panels, List.copyOf(pieces.values()), panel, side, frame);
         return new Site(
                 addition.id(),
                 addition.name(),
@@ -172,70 +165,6 @@ final class Assembly {
             below.add(new Site.Deeper(upper.piece(), upper, stuck.side(), deeper, List.of()));
         }
         return below;
-    }
-
-    /** The other panels of the base, as they lie when the card is shut, in the frame of a site on one of them. */
-    private final class Others {
-
-        private final ShutFold shut =
-                ShutFold.of(panels, List.copyOf(pieces.values()), form.pose(Pose.SHUT), form.closing());
-        private final Placement table;
-        private final Placement frame;
-        private final int level;
-        private final boolean facesUp;
-        private final Region room;
-
-        Others(Panel panel, Side side, Placement frame) {
-            this.frame = frame;
-            this.table = shut.of(panel.key());
-            this.level = shut.level(panel.key());
-            this.facesUp = (side == Side.UP) != table.mirrored();
-            this.room = Region.of(panel.outline()).in(table);
-        }
-
-        /** What is seen through an opening here: panels further from the eye. */
-        List<Site.Deeper> behind() {
-            return form.panels().stream()
-                    .filter(other -> facesUp ? shut.level(other.key()) < level : shut.level(other.key()) > level)
-                    .filter(this::overlaps)
-                    .sorted(Comparator.comparingInt(other -> Math.abs(shut.level(other.key()) - level)))
-                    .map(this::deeper)
-                    .toList();
-        }
-
-        List<Site.Deeper> beside() {
-            return form.panels().stream()
-                    .filter(other -> !overlaps(other))
-                    .map(this::deeper)
-                    .toList();
-        }
-
-        private boolean overlaps(Panel other) {
-            Region there = Region.of(other.outline()).in(shut.of(other.key()));
-            return Overlay.sharedArea(there, room) > Overlay.NOTHING;
-        }
-
-        private Site.Deeper deeper(Panel other) {
-            Placement there = shut.of(other.key());
-            Side seen = facesUp != there.mirrored() ? Side.UP : Side.UNDER;
-            Placement onOther = frame.within(table).within(there.inverse());
-            return new Site.Deeper(other.piece(), other, seen, onOther, covers(other, seen, onOther));
-        }
-
-        private List<Site.Deeper> covers(Panel lower, Side seen, Placement onLower) {
-            List<Site.Deeper> covers = new ArrayList<>();
-            for (Panel panel : panels) {
-                if (panel.hanging() instanceof Panel.Stuck stuck
-                        && stuck.panel().equals(lower.key())
-                        && stuck.side() == seen) {
-                    Placement onUpper = onLower.within(stuck.placement().inverse());
-                    Side upper = stuck.placement().mirrored() ? seen.opposite() : seen;
-                    covers.add(new Site.Deeper(panel.piece(), panel, upper, onUpper, List.of()));
-                    covers.addAll(covers(panel, upper, onUpper));
-                }
-            }
-            return covers;
-        }
     }
 
     private void take(Addition addition, Work work) {
@@ -332,79 +261,13 @@ final class Assembly {
                                 Placement.at(rect.corner())))));
     }
 
-    private Optional<Join> join(Panel panel) {
-        if (!(panel.hanging() instanceof Panel.Stuck stuck)) {
-            return Optional.empty();
-        }
-        Panel lower = panel(stuck.panel());
-        Adhesion adhesion = Optional.ofNullable(adhesions.get(panel.piece())).orElse(Adhesion.FLAT);
-        Outline zone = panel.outline().in(stuck.placement());
-        return Optional.of(new Join(
-                panel.piece(),
-                lower.piece(),
-                lower.key(),
-                stuck.side(),
-                Optional.ofNullable(places.get(panel.piece())).orElse(placeOf(lower, stuck.side())),
-                stuck.placement(),
-                zone,
-                adhesion,
-                adhesive(panel, lower, stuck, adhesion)));
-    }
-
-    private String placeOf(Panel lower, Side side) {
-        return faces.stream()
-                .filter(face -> face.panel().equals(lower.key()) && face.side() == side)
-                .map(Face::title)
-                .findFirst()
-                .orElse(piece(lower.piece()).name());
-    }
-
-    /** Adhesive goes where both pieces have paper, off every edge, so that none shows. */
-    private List<Region> adhesive(Panel upper, Panel lower, Panel.Stuck stuck, Adhesion adhesion) {
-        if (adhesion.kind() == Adhesion.Kind.NONE) {
-            return List.of();
-        }
-        Region above = upper.material(piece(upper.piece())).in(stuck.placement());
-        Length off = adhesion.kind() == Adhesion.Kind.FOAM ? FOAM_OFF_EDGE : TAPE_OFF_EDGE;
-        List<Region> stuckOver = Overlay.shared(above, lower.material(piece(lower.piece()))).stream()
-                .flatMap(both -> Overlay.inset(both, off).stream())
-                .toList();
-        if (adhesion.kind() != Adhesion.Kind.THREE_EDGES) {
-            return stuckOver;
-        }
-        Region pocket = Region.of(inside(upper.outline().bounds())).in(stuck.placement());
-        return stuckOver.stream()
-                .flatMap(region -> Overlay.without(region, pocket).stream())
-                .toList();
-    }
-
-    /** What a pocket keeps free: all but a tape's width at the sides and the bottom. */
-    private static Outline inside(Rect pocket) {
-        Length width = pocket.size().width().minus(POCKET_TAPE.multipliedBy(2));
-        Length height = pocket.size().height().minus(POCKET_TAPE);
-        Length tick = Length.ofTicks(1);
-        return Outline.of(Rect.of(
-                pocket.left().plus(POCKET_TAPE), pocket.top(), Length.max(width, tick), Length.max(height, tick)));
-    }
-
-    private void supplyOf(Join join) {
-        double round = join.adhesive().stream()
-                .mapToDouble(region -> region.outline().perimeter()
-                        + region.holes().stream()
-                                .mapToDouble(Outline::perimeter)
-                                .sum())
-                .sum();
-        if (round > 0) {
-            supplies.add(Supply.length(
-                    join.upper(),
-                    tape(join.adhesion()),
-                    Length.nearestInches(round).roundedUpTo(materials.trim()).shown()));
-        }
-    }
-
-    private String tape(Adhesion adhesion) {
-        return adhesion.kind() == Adhesion.Kind.FOAM
-                ? "foam tape, " + Figure.of(adhesion.height(), design.system()) + " high"
+    private Optional<Supply> tape(Join join) {
+        double edges = join.adhesive().stream().mapToDouble(Region::perimeter).sum();
+        String kind = join.adhesion().kind() == Adhesion.Kind.FOAM
+                ? "foam tape, " + Figure.of(join.adhesion().height(), design.system()) + " high"
                 : "tape";
+        Length length =
+                Length.nearestInches(edges).roundedUpTo(materials.trim()).shown();
+        return edges > 0 ? Optional.of(Supply.length(join.upper(), kind, length)) : Optional.empty();
     }
 }

@@ -154,6 +154,7 @@ final class PaintOrder {
 
     private List<SeenPanel> sorted(Map<Seen, Set<Seen>> under) {
         List<SeenPanel> sorted = new ArrayList<>();
+        List<Seen> drawn = new ArrayList<>();
         Map<Seen, Set<Seen>> waiting = new LinkedHashMap<>(under);
         while (!waiting.isEmpty()) {
             Seen next = waiting.entrySet().stream()
@@ -164,12 +165,12 @@ final class PaintOrder {
                     .orElseThrow()
                     .getKey();
             waiting.remove(next);
-            List<Panel> over = sorted.stream()
-                    .map(SeenPanel::panel)
-                    .filter(earlier -> under.entrySet().stream()
-                            .anyMatch(entry -> entry.getKey().panel().equals(earlier)
-                                    && entry.getValue().contains(next)))
+            List<Panel> over = drawn.stream()
+                    .filter(earlier ->
+                            Objects.requireNonNull(under.get(earlier)).contains(next))
+                    .map(Seen::panel)
                     .toList();
+            drawn.add(next);
             sorted.add(new SeenPanel(next.panel(), next.frame(), over));
         }
         return sorted;

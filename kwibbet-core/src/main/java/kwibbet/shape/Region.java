@@ -31,4 +31,10 @@ public record Region(Outline outline, List<Outline> holes) {
     public double area() {
         return outline.area() - holes.stream().mapToDouble(Outline::area).sum();
     }
+
+    /** The length of its edge and of the edges of its holes, in inches. */
+    public double perimeter() {
+        return outline.perimeter()
+                + holes.stream().mapToDouble(Outline::perimeter).sum();
+    }
 }

@@ -209,7 +209,7 @@ class CardEdits {
         Map<String, PaperId> papers = new HashMap<>(before);
         Materials materials = inventory.materials();
         for (PaperSlot slot : craft.papers()) {
-            String field = CardPage.fieldOf(slot);
+            String field = InHand.fieldOf(slot);
             if (!entries.has(field)) {
                 continue;
             }

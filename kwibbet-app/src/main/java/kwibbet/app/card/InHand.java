@@ -1,0 +1,205 @@
+package kwibbet.app.card;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.app.web.Entries;
+import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.card.Craft;
+import kwibbet.card.Face;
+import kwibbet.card.Host;
+import kwibbet.card.Join;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.feature.Mat;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+
+/**
+ * What the maker works on: a piece, or an addition without a piece of its own.
+ *
+ * @param asked the id asked for; anything that is not there stands for the base
+ * @param card the card
+ * @param papers what is on the shelf
+ * @param entries the form that was sent last
+ */
+public record InHand(String asked, Card card, List<Paper> papers, Entries entries) {
+
+    /** The piece in hand; that which is worked on where an addition without a piece of its own is in hand; otherwise the base. */
+    public Piece piece() {
+        return pieceOf(asked).or(() -> work().flatMap(this::workedOn)).orElse(card.base());
+    }
+
+    private Optional<Piece> pieceOf(String id) {
+        return card.pieces().stream()
+                .filter(piece -> piece.id().value().equals(id))
+                .findFirst();
+    }
+
+    /** The addition in hand that has no piece of its own, if it is one. */
+    private Optional<Addition> work() {
+        return works().stream()
+                .filter(addition -> addition.id().value().equals(asked))
+                .findFirst();
+    }
+
+    /** The additions without a piece of their own: openings, slits, surface work, findings set in. */
+    public List<Addition> works() {
+        return card.design().additions().stream()
+                .filter(addition -> pieceOf(addition.id().value()).isEmpty())
+                .toList();
+    }
+
+    private Optional<Piece> workedOn(Addition addition) {
+        if (addition.host() instanceof Host.OnPiece on) {
+            return card.piece(on.piece());
+        }
+        return card.face(((Host.OnFace) addition.host()).face())
+                .flatMap(face -> card.panel(face.panel()))
+                .flatMap(panel -> card.piece(panel.piece()));
+    }
+
+    /** The id of what is in hand: a piece, or an addition without one. */
+    public String key() {
+        return work().map(addition -> addition.id().value()).orElse(piece().id().value());
+    }
+
+    /** What is in hand, as the maker calls it. */
+    public String name() {
+        return work().map(Addition::name).orElse(piece().name());
+    }
+
+    public boolean isBase() {
+        return key().equals(PieceId.BASE.value());
+    }
+
+    /** The addition the piece in hand belongs to; only asked when it is not one of the base's. */
+    public Addition addition() {
+        return work().or(() -> card.additionOf(piece().id())).orElseThrow();
+    }
+
+    /** Whether the piece in hand is one of the base's own. */
+    public boolean isOfBase() {
+        return work().isEmpty() && card.additionOf(piece().id()).isEmpty();
+    }
+
+    /** What can be set of the base. */
+    public List<Field> baseFields() {
+        return Field.of(
+                card.design().base(),
+                card.design().present(),
+                entries,
+                card.design().system());
+    }
+
+    /** What can be set of the addition in hand. */
+    public List<Field> additionFields() {
+        return Field.of(
+                addition().feature(),
+                card.design().present(addition()),
+                entries,
+                card.design().system());
+    }
+
+    /** The paper fields of the base. */
+    public List<PaperField> basePapers() {
+        return papersOf(card.design().base(), card.design().papers());
+    }
+
+    /** The paper fields of the addition in hand. */
+    public List<PaperField> additionPapers() {
+        return papersOf(addition().feature(), addition().papers());
+    }
+
+    private List<PaperField> papersOf(Craft craft, Map<String, PaperId> chosen) {
+        return craft.papers().stream()
+                .map(slot -> new PaperField(
+                        fieldOf(slot),
+                        slot.label(),
+                        card.materials().paper(slot, chosen).value(),
+                        fitting(slot)))
+                .toList();
+    }
+
+    /** The papers that can be in a slot: films for film, foam for foam, anything that is neither for the rest. */
+    private List<Paper> fitting(PaperSlot slot) {
+        return papers.stream()
+                .filter(paper -> slot.kind() == PaperKind.CARD_STOCK
+                        ? paper.kind() != PaperKind.FILM && paper.kind() != PaperKind.FOAM
+                        : paper.kind() == slot.kind())
+                .toList();
+    }
+
+    /** The name of the form field of a paper slot. */
+    static String fieldOf(PaperSlot slot) {
+        return slot.equals(PaperSlot.PAPER) ? "paper" : "paper-" + slot.key();
+    }
+
+    /**
+     * A choice of paper.
+     *
+     * @param field its name in the form
+     * @param label what makers call it
+     * @param chosen the id of the paper
+     * @param papers what can be chosen
+     */
+    public record PaperField(String field, String label, String chosen, List<Paper> papers) {}
+
+    /**
+     * A place something can be put.
+     *
+     * @param value its value in a form
+     * @param title what makers call it
+     */
+    public record Place(String value, String title) {}
+
+    /** Every face, and every piece that lies on it. */
+    public List<Place> places() {
+        List<Place> places = new ArrayList<>();
+        for (Face face : card.faces()) {
+            places.add(new Place(face.key(), face.title()));
+        }
+        for (Join join : card.joins()) {
+            if (card.design().addition(join.upper()).isPresent()) {
+                places.add(new Place(join.upper().value(), card.nameOf(join.upper())));
+            }
+        }
+        return places;
+    }
+
+    /** Where the addition in hand is. */
+    public String place() {
+        Host host = addition().host();
+        return host instanceof Host.OnFace face
+                ? face.face()
+                : ((Host.OnPiece) host).piece().value();
+    }
+
+    /** Where the next thing goes until another place is chosen: on what is in hand, or on top of the front. */
+    public String nextPlace() {
+        String chosen = entries.words("on");
+        if (places().stream().anyMatch(place -> place.value().equals(chosen))) {
+            return chosen;
+        }
+        if (!isOfBase() && card.design().addition(piece().id()).isPresent()) {
+            return piece().id().value();
+        }
+        Host top = card.design().topOf(new Host.OnFace(card.faces().get(0).key()));
+        return top instanceof Host.OnFace face
+                ? face.face()
+                : ((Host.OnPiece) top).piece().value();
+    }
+
+    /** Whether a mat is in hand that another can be set on. */
+    public boolean canStepDown() {
+        return card.design()
+                .addition(piece().id())
+                .filter(addition -> addition.feature() instanceof Mat)
+                .isPresent();
+    }
+}

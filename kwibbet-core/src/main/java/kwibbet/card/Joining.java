@@ -1,0 +1,104 @@
+package kwibbet.card;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+
+import kwibbet.measure.Length;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+
+/**
+ * What lies on what, once every piece is there.
+ *
+ * @param places what the place is called a piece was put on, for those that have their own
+ * @param adhesions what holds a piece; flat tape where none is named
+ */
+record Joining(
+        Map<PieceId, Piece> pieces,
+        List<Panel> panels,
+        List<Face> faces,
+        Map<PieceId, String> places,
+        Map<PieceId, Adhesion> adhesions) {
+
+    /** Tape is kept this far off every edge; common practice, no source. */
+    private static final Length TAPE_OFF_EDGE = Length.ofInches(1, 16);
+    /** Foam is kept twice as far off, since it squeezes out. */
+    private static final Length FOAM_OFF_EDGE = Length.ofInches(1, 8);
+
+    /** The width of tape at the edges of a pocket; common practice, no source. */
+    private static final Length POCKET_TAPE = Length.ofInches(1, 4);
+
+    List<Join> joins() {
+        return panels.stream().flatMap(panel -> join(panel).stream()).toList();
+    }
+
+    private Optional<Join> join(Panel panel) {
+        if (!(panel.hanging() instanceof Panel.Stuck stuck)) {
+            return Optional.empty();
+        }
+        Panel lower = panel(stuck.panel());
+        Adhesion adhesion = Optional.ofNullable(adhesions.get(panel.piece())).orElse(Adhesion.FLAT);
+        Outline zone = panel.outline().in(stuck.placement());
+        return Optional.of(new Join(
+                panel.piece(),
+                lower.piece(),
+                lower.key(),
+                stuck.side(),
+                Optional.ofNullable(places.get(panel.piece())).orElse(placeOf(lower, stuck.side())),
+                stuck.placement(),
+                zone,
+                adhesion,
+                adhesive(panel, lower, stuck, adhesion)));
+    }
+
+    private String placeOf(Panel lower, Side side) {
+        return faces.stream()
+                .filter(face -> face.panel().equals(lower.key()) && face.side() == side)
+                .map(Face::title)
+                .findFirst()
+                .orElse(piece(lower.piece()).name());
+    }
+
+    /** Adhesive goes where both pieces have paper, off every edge, so that none shows. */
+    private List<Region> adhesive(Panel upper, Panel lower, Panel.Stuck stuck, Adhesion adhesion) {
+        if (adhesion.kind() == Adhesion.Kind.NONE) {
+            return List.of();
+        }
+        Region above = upper.material(piece(upper.piece())).in(stuck.placement());
+        Length off = adhesion.kind() == Adhesion.Kind.FOAM ? FOAM_OFF_EDGE : TAPE_OFF_EDGE;
+        List<Region> stuckOver = Overlay.shared(above, lower.material(piece(lower.piece()))).stream()
+                .flatMap(both -> Overlay.inset(both, off).stream())
+                .toList();
+        if (adhesion.kind() != Adhesion.Kind.THREE_EDGES) {
+            return stuckOver;
+        }
+        Region pocket = Region.of(inside(upper.outline().bounds())).in(stuck.placement());
+        return stuckOver.stream()
+                .flatMap(region -> Overlay.without(region, pocket).stream())
+                .toList();
+    }
+
+    /** What a pocket keeps free: all but a tape's width at the sides and the bottom. */
+    private static Outline inside(Rect pocket) {
+        Length width = pocket.size().width().minus(POCKET_TAPE.multipliedBy(2));
+        Length height = pocket.size().height().minus(POCKET_TAPE);
+        Length tick = Length.ofTicks(1);
+        return Outline.of(Rect.of(
+                pocket.left().plus(POCKET_TAPE), pocket.top(), Length.max(width, tick), Length.max(height, tick)));
+    }
+
+    private Piece piece(PieceId id) {
+        return Objects.requireNonNull(pieces.get(id), () -> "no piece " + id);
+    }
+
+    private Panel panel(String key) {
+        return panels.stream()
+                .filter(panel -> panel.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+}
