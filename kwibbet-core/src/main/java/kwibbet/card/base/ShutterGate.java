@@ -305,6 +305,7 @@ public record ShutterGate() implements ParallelFoldBase {
                     new Pose(Pose.STANDING, "standing", ajar, new Pose.View(0, 0, 8, 12)));
         }
 
+        /** Behind the sleeve, a shutter is behind the other side's door too, though that closes first. */
         private static List<Form.Above> above() {
             List<Form.Above> above = new ArrayList<>();
             for (String shutter : List.of("left-shutter", "right-shutter")) {
@@ -312,6 +313,8 @@ public record ShutterGate() implements ParallelFoldBase {
                 above.add(new Form.Above(shutter, GateBase.MIDDLE));
             }
             above.add(new Form.Above("right-shutter", "left-shutter"));
+            above.add(new Form.Above("left", "right-shutter"));
+            above.add(new Form.Above("right", "left-shutter"));
             return above;
         }
     }
