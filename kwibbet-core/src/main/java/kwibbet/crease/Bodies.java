@@ -7,10 +7,12 @@ final class Bodies {
     private static final double LATER = 1e-5;
 
     private final int[] body;
+    private final int[] rigid;
     private final double[] heights;
 
-    private Bodies(int[] body, double[] heights) {
+    private Bodies(int[] body, int[] rigid, double[] heights) {
         this.body = body;
+        this.rigid = rigid;
         this.heights = heights;
     }
 
@@ -23,11 +25,16 @@ final class Bodies {
             heights[weld.upper()] = heights[weld.lower()] + (upwards ? ply : -ply);
             index++;
         }
-        return new Bodies(pattern.bodies(), heights);
+        return new Bodies(pattern.bodies(false), pattern.bodies(true), heights);
     }
 
     boolean areOne(int one, int other) {
         return body[one] == body[other];
+    }
+
+    /** Whether two facets cannot move against each other. */
+    boolean areRigid(int one, int other) {
+        return rigid[one] == rigid[other];
     }
 
     double height(int facet) {

@@ -47,19 +47,28 @@ public record CreasePattern(List<Facet> facets, List<Crease> creases, List<Weld>
         return found;
     }
 
-    /** Whether two facets are one rigid body: stuck to each other, through others too. */
-    int[] bodies() {
+    /** For each facet the number of the body it is part of: what is stuck together, and joined at creases that stay folded if those count. */
+    int[] bodies(boolean withStaying) {
         int[] body = new int[facets.size()];
         for (int i = 0; i < body.length; i++) {
             body[i] = i;
         }
         for (Weld weld : welds) {
-            int from = body[weld.upper()];
-            int to = body[weld.lower()];
-            for (int i = 0; i < body.length; i++) {
-                body[i] = body[i] == from ? to : body[i];
+            join(body, weld.upper(), weld.lower());
+        }
+        for (Crease crease : creases) {
+            if (withStaying && crease.stays()) {
+                join(body, crease.first(), crease.second());
             }
         }
         return body;
+    }
+
+    private static void join(int[] body, int one, int other) {
+        int from = body[one];
+        int to = body[other];
+        for (int i = 0; i < body.length; i++) {
+            body[i] = body[i] == from ? to : body[i];
+        }
     }
 }

@@ -99,9 +99,9 @@ final class OrderConditions {
         }
         for (Weld weld : pattern.welds()) {
             for (BitSet region : overlaps.regions()) {
-                if (region.get(weld.lower()) && region.get(weld.upper())) {
+                if (weld.isGlued() && region.get(weld.lower()) && region.get(weld.upper())) {
                     region.stream()
-                            .filter(other -> !bodies.areOne(other, weld.lower()))
+                            .filter(other -> !bodies.areRigid(other, weld.lower()))
                             .forEach(other -> same(other, weld.lower(), other, weld.upper()));
                 }
             }

@@ -1,5 +1,7 @@
 package kwibbet.crease;
 
+import java.util.List;
+
 /**
  * A straight line between two places.
  *
@@ -34,7 +36,7 @@ public record Stretch(Vertex from, Vertex to) {
     }
 
     /** Whether another runs on the same endless line. */
-    boolean isInLineWith(Stretch other, double tolerance) {
+    public boolean isInLineWith(Stretch other, double tolerance) {
         return Math.abs(off(other.from)) < tolerance && Math.abs(off(other.to)) < tolerance;
     }
 
@@ -42,5 +44,28 @@ public record Stretch(Vertex from, Vertex to) {
     boolean holds(Vertex place, double tolerance) {
         double at = at(place);
         return Math.abs(off(place)) < tolerance && at > tolerance && at < length() - tolerance;
+    }
+
+    /**
+     * The part of it that runs along sides of a shape, from the first to the last place where it does; all of it where it does
+     * nowhere.
+     *
+     * @param corners the corners of the shape, in order
+     */
+    public Stretch within(List<Vertex> corners) {
+        double near = length() * 1e-5;
+        double first = Double.POSITIVE_INFINITY;
+        double last = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < corners.size(); i++) {
+            Stretch side = new Stretch(corners.get(i), corners.get((i + 1) % corners.size()));
+            if (isInLineWith(side, near)) {
+                first = Math.min(first, Math.min(at(side.from()), at(side.to())));
+                last = Math.max(last, Math.max(at(side.from()), at(side.to())));
+            }
+        }
+        double start = Math.max(first, 0);
+        double end = Math.min(last, length());
+        Vertex unit = along().times(1 / length());
+        return end - start > near ? new Stretch(from.plus(unit.times(start)), from.plus(unit.times(end))) : this;
     }
 }

@@ -18,6 +18,8 @@ public enum Line {
     FINE,
     /** Hatching of what is left over. */
     HATCH,
+    /** Where something is moved to. */
+    MOVE,
     /** The edge to measure from. */
     FENCE
 }

@@ -129,7 +129,7 @@ class FlatFoldingTest {
         assertThat(VertexConditions.broken(twist)).isEmpty();
         assertThat(FlatFolding.of(twist)).isInstanceOfSatisfying(CannotFold.class, cannot -> {
             assertThat(cannot.reasons()).hasSize(1);
-            assertThat(cannot.reasons().get(0).facets()).contains(0, 1, 2);
+            assertThat(cannot.reasons().get(0).facets()).hasSizeGreaterThanOrEqualTo(4);
         });
     }
 

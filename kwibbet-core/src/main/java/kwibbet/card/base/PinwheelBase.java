@@ -209,12 +209,14 @@ public record PinwheelBase() implements Base {
             return pose.key().equals(Pose.OPEN) ? view : view.rolled(45);
         }
 
-        /** The last flap goes under the first, pleat and all. */
+        /** Each flap goes over the one before and the last under the first, pleat and all. */
         private static List<Form.Above> ring() {
             List<Form.Above> above = new ArrayList<>();
-            for (String first : List.of("flap-1", "pleat-1")) {
-                for (String last : List.of("flap-4", "pleat-4")) {
-                    above.add(new Form.Above(first, last));
+            for (int flap = 1; flap <= 4; flap++) {
+                int next = flap % 4 + 1;
+                for (String lower : List.of("flap-" + flap, "pleat-" + flap)) {
+                    above.add(new Form.Above("flap-" + next, lower));
+                    above.add(new Form.Above("pleat-" + next, lower));
                 }
             }
             return above;

@@ -102,6 +102,7 @@ final class PdfDrawing {
                 switch (line) {
                     case CUT, SHEET -> 0.9f;
                     case FENCE -> 2.4f;
+                    case MOVE -> 1.4f;
                     case VALLEY, MOUNTAIN -> 0.8f;
                     case NONE, HIDDEN, FINE -> 0.5f;
                     case HATCH -> 0.3f;
@@ -111,7 +112,7 @@ final class PdfDrawing {
                     case VALLEY -> new float[] {6, 3};
                     case MOUNTAIN -> new float[] {8, 2.5f, 1, 2.5f};
                     case HIDDEN -> new float[] {1, 2};
-                    case NONE, CUT, SHEET, FINE, HATCH, FENCE -> new float[0];
+                    case NONE, CUT, SHEET, FINE, HATCH, MOVE, FENCE -> new float[0];
                 },
                 0);
     }

@@ -1,0 +1,42 @@
+package kwibbet.crease;
+
+import java.util.BitSet;
+import java.util.List;
+
+/**
+ * From flat to folded.
+ *
+ * @param steps what to do, in order
+ * @param isShortest whether no sequence has fewer tucks, nor as few and fewer folds, nor as few of both and fewer turns
+ */
+public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
+
+    /** Copies the list. */
+    public FoldSequence {
+        steps = List.copyOf(steps);
+    }
+
+    /** How many states are looked at before the search goes straight. */
+    private static final int MOST_STATES = 600;
+
+    /**
+     * The best way to fold a pattern: of the orders its facets can lie in, the one that takes least.
+     *
+     * @param folding the pattern, which folds flat
+     */
+    public static FoldSequence of(FlatFolding.Folds folding) {
+        BitSet folded = new BitSet();
+        for (int i = 0; i < folding.pattern().creases().size(); i++) {
+            folded.set(i, folding.pattern().creases().get(i).folds());
+        }
+        return new SequenceSearch(folding.pattern(), MOST_STATES)
+                .best(folding.orders().stream()
+                        .map(order -> new FoldedState(folding.places(), order, folded))
+                        .toList());
+    }
+
+    /** How many steps are of a kind. */
+    public int count(FoldStep.Kind kind) {
+        return (int) steps.stream().filter(step -> step.kind() == kind).count();
+    }
+}

@@ -1,0 +1,216 @@
+package kwibbet.crease;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.PriorityQueue;
+
+import kwibbet.crease.FoldStep.Kind;
+import kwibbet.crease.Unfolding.Move;
+
+/**
+ * Finds how to fold by unfolding: a shortest way from folded to flat, taken backwards.
+ *
+ * <p>Among equally short ways it takes the one that folds the smaller, inner parts first. Where the states are too many to look at all, it goes
+ * for the flat sheet straight and does not claim that nothing is shorter.
+ */
+final class SequenceSearch {
+
+    private static final long TUCK = 1_000_000;
+    private static final long FOLD = 1_000;
+    private static final long TURN = 10;
+    /** Rather than what lies still, the other part moves. */
+    private static final long STILL_MOVES = 1;
+
+    /** Even straight, no more states than this. */
+    private static final int MOST_STRAIGHT = 20_000;
+
+    private final CreasePattern pattern;
+    private final Unfolding unfolding;
+    private final int mostStates;
+
+    /** A state on the way: how it is reached, and from which state that is nearer to the folded one. */
+    private record Node(
+            Spot spot,
+            boolean fromUnder,
+            long cost,
+            long guess,
+            int number,
+            Optional<Node> folded,
+            Optional<Move> move) {}
+
+    /** What tells states apart: what is folded, and where the first facet lies. */
+    private record Spot(BitSet folded, long across, long down) {}
+
+    /** A state, seen from one side. */
+    private record Key(Spot spot, boolean fromUnder) {}
+
+    SequenceSearch(CreasePattern pattern, int mostStates) {
+        this.pattern = pattern;
+        this.unfolding = new Unfolding(pattern);
+        this.mostStates = mostStates;
+    }
+
+    /** The best way to any of the states, tried in their order. */
+    FoldSequence best(List<FoldedState> states) {
+        Optional<Way> best = Optional.empty();
+        for (FoldedState folded : states) {
+            long bound = best.map(Way::cost).orElse(Long.MAX_VALUE);
+            Optional<Way> better = from(folded, bound);
+            best = better.isPresent() ? better : best;
+        }
+        Way way = best.orElseThrow();
+        return new FoldSequence(steps(way.folded(), way.moves()), way.isShortest());
+    }
+
+    /** The best way that costs less than the bound; all at once where none is found at first. */
+    private Optional<Way> from(FoldedState folded, long bound) {
+        Search exact = new Search(folded, false, bound);
+        Optional<Node> flat = exact.flat(mostStates);
+        if (flat.isPresent() || exact.isExhausted()) {
+            return flat.map(node -> new Way(folded, way(node), node.cost(), true));
+        }
+        Optional<Way> straight = new Search(folded, true, bound)
+                .flat(MOST_STRAIGHT)
+                .map(node -> new Way(folded, way(node), node.cost(), false));
+        return straight.isPresent() || bound < Long.MAX_VALUE
+                ? straight
+                : Optional.of(new Way(folded, List.of(unfolding.together(folded)), Long.MAX_VALUE - 1, false));
+    }
+
+    /** A way from folded to flat. */
+    private record Way(FoldedState folded, List<Move> moves, long cost, boolean isShortest) {}
+
+    private static List<Move> way(Node flat) {
+        List<Move> way = new ArrayList<>();
+        Optional<Node> node = Optional.of(flat);
+        while (node.isPresent()) {
+            node.get().move().ifPresent(way::add);
+            node = node.get().folded();
+        }
+        Collections.reverse(way);
+        return way;
+    }
+
+    private boolean isFlat(BitSet folded) {
+        return folded.stream().allMatch(crease -> pattern.creases().get(crease).stays());
+    }
+
+    /** One search. */
+    private final class Search {
+
+        private final boolean straight;
+        private final long bound;
+        private final PriorityQueue<Node> next =
+                new PriorityQueue<>(Comparator.comparingLong((Node node) -> node.cost() + node.guess())
+                        .thenComparingInt(Node::number));
+        private final Map<Key, Long> best = new HashMap<>();
+        private final Map<Spot, FoldedState> states = new HashMap<>();
+        private final Map<Spot, List<Move>> moves = new HashMap<>();
+        private int number;
+
+        Search(FoldedState folded, boolean straight, long bound) {
+            this.straight = straight;
+            this.bound = bound;
+            Spot spot = spot(folded.folded(), folded.places().of(0));
+            states.put(spot, folded);
+            for (boolean fromUnder : new boolean[] {false, true}) {
+                next.add(new Node(spot, fromUnder, 0, 0, number++, Optional.empty(), Optional.empty()));
+            }
+        }
+
+        boolean isExhausted() {
+            return next.isEmpty();
+        }
+
+        /** The flat end of the way from folded to flat; none when there are too many states or all cost too much. */
+        Optional<Node> flat(int most) {
+            while (!next.isEmpty() && states.size() <= most) {
+                Node node = next.remove();
+                Key key = new Key(node.spot(), node.fromUnder());
+                if (best.getOrDefault(key, Long.MAX_VALUE) < node.cost()) {
+                    continue;
+                }
+                if (isFlat(node.spot().folded())) {
+                    return Optional.of(node);
+                }
+                goOnFrom(node);
+            }
+            return Optional.empty();
+        }
+
+        private FoldedState state(Node node) {
+            return states.computeIfAbsent(
+                    node.spot(),
+                    any -> unfolding.after(
+                            Objects.requireNonNull(
+                                    states.get(node.folded().orElseThrow().spot())),
+                            node.move().orElseThrow()));
+        }
+
+        private void goOnFrom(Node node) {
+            FoldedState state = state(node);
+            for (Move move : moves.computeIfAbsent(node.spot(), any -> unfolding.moves(state))) {
+                BitSet folded = state.folded();
+                folded.andNot(move.creases());
+                Isometry first = unfolding.after(state.places().of(0), move);
+                boolean fromUnder = !move.upwards();
+                long turn = fromUnder == node.fromUnder() ? 0 : TURN;
+                long still = move.moving().get(0) ? STILL_MOVES : 0;
+                long fold = move.isTuck() ? TUCK + move.blocking().cardinality() : FOLD;
+                long start = isFlat(folded) && fromUnder != first.isMirrored() ? TURN : 0;
+                long cost = node.cost() + fold + turn + still + start;
+                Spot spot = spot(folded, first);
+                if (cost < bound && best.getOrDefault(new Key(spot, fromUnder), Long.MAX_VALUE) > cost) {
+                    best.put(new Key(spot, fromUnder), cost);
+                    long guess = straight ? FOLD * folded.cardinality() : 0;
+                    next.add(new Node(spot, fromUnder, cost, guess, number++, Optional.of(node), Optional.of(move)));
+                }
+            }
+        }
+
+        private Spot spot(BitSet folded, Isometry first) {
+            double near = pattern.tolerance() * 8;
+            return new Spot(folded, Math.round(first.e() / near), Math.round(first.f() / near));
+        }
+    }
+
+    /** From the flat end back to the folded state: each move in reverse, turning the paper to where it is folded from. */
+    private List<FoldStep> steps(FoldedState folded, List<Move> moves) {
+        List<FoldedState> states = new ArrayList<>(List.of(folded));
+        for (Move move : moves) {
+            states.add(unfolding.after(states.get(states.size() - 1), move));
+        }
+        List<FoldStep> steps = new ArrayList<>();
+        boolean fromUnder = states.get(states.size() - 1).places().of(0).isMirrored();
+        for (int i = moves.size() - 1; i >= 0; i--) {
+            Move move = moves.get(i);
+            FoldedState before = states.get(i + 1);
+            if (fromUnder == move.upwards()) {
+                fromUnder = !fromUnder;
+                steps.add(new FoldStep(
+                        Kind.TURN, Optional.empty(), List.of(), List.of(), List.of(), fromUnder, before, before));
+            }
+            steps.add(new FoldStep(
+                    move.isTuck() ? Kind.TUCK : Kind.FOLD,
+                    move.line(),
+                    list(move.creases()),
+                    list(move.moving()),
+                    list(move.blocking()),
+                    fromUnder,
+                    before,
+                    states.get(i)));
+        }
+        return steps;
+    }
+
+    private static List<Integer> list(BitSet set) {
+        return set.stream().boxed().toList();
+    }
+}

@@ -1,0 +1,56 @@
+package kwibbet.fold;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+import kwibbet.crease.CreasePattern;
+import kwibbet.crease.FoldStep;
+
+/** What to do at a step of folding, in a sentence. */
+public final class FoldWords {
+
+    private static final int MOST_NAMES = 3;
+
+    private FoldWords() {}
+
+    /** The sentence of a step. */
+    public static String of(FoldStep step, CreasePattern pattern) {
+        return switch (step.kind()) {
+            case TURN -> "Turn it over.";
+            case FOLD -> "Fold the " + leading(step, pattern) + " over, towards you.";
+            case TUCK ->
+                step.line().isEmpty()
+                        ? "Fold all " + step.creases().size() + " creases together: none of them folds alone."
+                        : "Fold the " + leading(step, pattern) + " over and tuck it under the " + over(step, pattern)
+                                + ".";
+        };
+    }
+
+    /** The parts that move next to the creases. */
+    private static String leading(FoldStep step, CreasePattern pattern) {
+        List<Integer> next = step.creases().stream()
+                .map(crease -> pattern.creases().get(crease))
+                .map(crease -> step.moving().contains(crease.first()) ? crease.first() : crease.second())
+                .distinct()
+                .toList();
+        return names(next, pattern);
+    }
+
+    private static String over(FoldStep step, CreasePattern pattern) {
+        return names(step.under(), pattern);
+    }
+
+    private static String names(List<Integer> facets, CreasePattern pattern) {
+        List<String> names = facets.stream()
+                .map(facet -> pattern.facets().get(facet).name().toLowerCase(Locale.ROOT))
+                .distinct()
+                .toList();
+        if (names.size() > MOST_NAMES) {
+            return names.stream().limit(MOST_NAMES).collect(Collectors.joining(", ")) + " and "
+                    + (names.size() - MOST_NAMES) + " more";
+        }
+        String last = names.get(names.size() - 1);
+        return names.size() == 1 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " and " + last;
+    }
+}

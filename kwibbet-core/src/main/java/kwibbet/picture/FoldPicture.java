@@ -1,0 +1,283 @@
+package kwibbet.picture;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+import kwibbet.crease.Crease;
+import kwibbet.crease.CreasePattern;
+import kwibbet.crease.FoldSequence;
+import kwibbet.crease.FoldStep;
+import kwibbet.crease.FoldedState;
+import kwibbet.crease.Isometry;
+import kwibbet.crease.Stretch;
+import kwibbet.crease.Vertex;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.fold.FoldSpace;
+import kwibbet.fold.Leaf;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+
+/** Steps of folding, as the paper lies on the table: what moves, along which line and where to. */
+public final class FoldPicture {
+
+    /** Text heights to a side of the frame. */
+    private static final int ROWS = 14;
+    /** How high an arrow rises over its chord, as a part of it. */
+    private static final double BOW = 0.22;
+
+    private static final int ARC = 12;
+
+    private final CreasePattern pattern;
+    private final List<Leaf> leaves;
+    private final Map<String, Fill> fills;
+    private final FoldSequence sequence;
+    private final double scale;
+    private final Vertex middle;
+    private final Rect frame;
+    private final Length textHeight;
+
+    private FoldPicture(
+            CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, FoldSequence sequence, double scale) {
+        this.pattern = pattern;
+        this.leaves = leaves;
+        this.fills = fills;
+        this.sequence = sequence;
+        this.scale = scale;
+        FoldSpace space = FoldSpace.of(sequence, leaves);
+        this.middle = space.middle();
+        double side = Math.max(space.width(), space.height()) * scale * 1.12;
+        this.frame = Rect.of(Length.ZERO, Length.ZERO, Length.nearestInches(side), Length.nearestInches(side));
+        this.textHeight = Length.nearestInches(side / ROWS);
+    }
+
+    /**
+     * Pictures of the steps of a sequence, all to one scale.
+     *
+     * @param pattern what folds
+     * @param leaves what is drawn of it, each after what it rides on
+     * @param fills what each piece is filled with, by its id; white where it is not said
+     * @param sequence the steps
+     * @param scale inches to the unit of the pattern
+     */
+    public static FoldPicture of(
+            CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, FoldSequence sequence, double scale) {
+        return new FoldPicture(pattern, leaves, fills, sequence, scale);
+    }
+
+    /** The paper before a step, with where it is folded and where it goes. */
+    public Drawing before(int number) {
+        FoldStep step = sequence.steps().get(number);
+        boolean fromUnder = step.kind() == FoldStep.Kind.TURN ? !step.isSeenFromUnder() : step.isSeenFromUnder();
+        Sketch sketch = new Sketch(frame, textHeight, MeasureSystem.INCH);
+        paper(step.before(), fromUnder, sketch);
+        step.line().ifPresent(line -> fold(step, line, sketch));
+        if (step.kind() == FoldStep.Kind.TURN) {
+            turn(sketch);
+        }
+        return sketch.drawing("Step " + (number + 1));
+    }
+
+    /** The paper after the last step. */
+    public Drawing folded() {
+        FoldStep last = sequence.steps().get(sequence.steps().size() - 1);
+        Sketch sketch = new Sketch(frame, textHeight, MeasureSystem.INCH);
+        paper(last.after(), last.isSeenFromUnder(), sketch);
+        return sketch.drawing("Folded");
+    }
+
+    private static Isometry place(Leaf leaf, FoldedState state) {
+        return leaf.at(state.places().of(leaf.facet()));
+    }
+
+    private Point point(Vertex at, boolean fromUnder) {
+        double x = (at.x() - middle.x()) * (fromUnder ? -scale : scale);
+        double y = (at.y() - middle.y()) * scale;
+        Point centre = Sketch.centre(frame);
+        return centre.plus(Length.nearestInches(x), Length.nearestInches(y));
+    }
+
+    private Outline outline(List<Vertex> ring, Isometry place, boolean fromUnder) {
+        return new Outline(ring.stream()
+                .map(corner -> point(place.apply(corner), fromUnder))
+                .distinct()
+                .toList());
+    }
+
+    private Region region(Leaf leaf, FoldedState state, boolean fromUnder) {
+        Isometry place = place(leaf, state);
+        List<Outline> rings = leaf.rings().stream()
+                .map(ring -> outline(ring, place, fromUnder))
+                .filter(ring -> ring.corners().size() > 2)
+                .toList();
+        return new Region(rings.get(0), rings.subList(1, rings.size()));
+    }
+
+    /** From the bottom up as it is seen; where overlaps go round in a ring, what lies over is cut out of what is drawn later. */
+    private void paper(FoldedState state, boolean fromUnder, Sketch sketch) {
+        List<Integer> facets = new ArrayList<>(state.order().fromBelow());
+        if (fromUnder) {
+            Collections.reverse(facets);
+        }
+        List<Integer> drawn = new ArrayList<>();
+        for (int facet : facets) {
+            List<Region> over = drawn.stream()
+                    .filter(earlier -> fromUnder
+                            ? state.order().isAbove(facet, earlier)
+                            : state.order().isAbove(earlier, facet))
+                    .flatMap(earlier -> leavesOf(earlier, state, fromUnder).stream())
+                    .map(leaf -> region(leaf, state, fromUnder))
+                    .toList();
+            for (Leaf leaf : leavesOf(facet, state, fromUnder)) {
+                draw(leaf, state, fromUnder, over, sketch);
+            }
+            drawn.add(facet);
+        }
+    }
+
+    /** A facet and what rides on it, the farthest first. */
+    private List<Leaf> leavesOf(int facet, FoldedState state, boolean fromUnder) {
+        boolean upFaceSeen = state.places().of(facet).isMirrored() == fromUnder;
+        return leaves.stream()
+                .filter(leaf -> leaf.facet() == facet)
+                .sorted(Comparator.comparingInt(leaf -> upFaceSeen ? leaf.plies() : -leaf.plies()))
+                .toList();
+    }
+
+    private Fill fill(Leaf leaf) {
+        return Optional.ofNullable(fills.get(leaf.piece())).orElse(new Fill.Paper(Colour.WHITE));
+    }
+
+    private void draw(Leaf leaf, FoldedState state, boolean fromUnder, List<Region> over, Sketch sketch) {
+        Fill fill = fill(leaf);
+        Ink ink = fill instanceof Fill.Paper paper ? Ink.on(paper.colour()) : Ink.ON_PAGE;
+        Region whole = region(leaf, state, fromUnder);
+        List<Mark> marks = new ArrayList<>();
+        if (over.isEmpty()) {
+            marks.add(Mark.Area.of(whole, fill, Line.NONE, ink));
+            edges(leaf, state, fromUnder, ink, marks);
+        } else {
+            Overlay.without(whole, over).forEach(part -> marks.add(Mark.Area.of(part, fill, Line.CUT, ink)));
+        }
+        sketch.group(leaf.piece(), leaf.name(), marks);
+    }
+
+    /** Sides on a crease that is not folded yet are drawn as the crease, all others as cut. */
+    private void edges(Leaf leaf, FoldedState state, boolean fromUnder, Ink ink, List<Mark> marks) {
+        Isometry place = place(leaf, state);
+        for (List<Vertex> ring : leaf.rings()) {
+            for (int i = 0; i < ring.size(); i++) {
+                Stretch side = new Stretch(ring.get(i), ring.get((i + 1) % ring.size()));
+                Line line = line(leaf, side, state, fromUnder);
+                if (line != Line.NONE) {
+                    Stretch lying = place.apply(side);
+                    marks.add(new Mark.Stroke(
+                            List.of(point(lying.from(), fromUnder), point(lying.to(), fromUnder)), line, ink));
+                }
+            }
+        }
+    }
+
+    private Line line(Leaf leaf, Stretch side, FoldedState state, boolean fromUnder) {
+        for (int i : IntStream.range(0, pattern.creases().size()).toArray()) {
+            Crease crease = pattern.creases().get(i);
+            boolean own = crease.touches(leaf.facet())
+                    && pattern.facets().get(leaf.facet()).rings().toList().equals(leaf.rings());
+            if (own && !state.folded().get(i) && isOn(side, crease.line())) {
+                boolean upFaceSeen = state.places().of(leaf.facet()).isMirrored() == fromUnder;
+                return switch (crease.fold()) {
+                    case FLAT -> Line.NONE;
+                    case VALLEY -> upFaceSeen ? Line.VALLEY : Line.MOUNTAIN;
+                    case MOUNTAIN -> upFaceSeen ? Line.MOUNTAIN : Line.VALLEY;
+                    case UNASSIGNED -> Line.FINE;
+                };
+            }
+        }
+        return Line.CUT;
+    }
+
+    private boolean isOn(Stretch side, Stretch line) {
+        double near = pattern.tolerance() * 4;
+        Vertex at = side.middle();
+        double along = line.from().distance(at) + line.to().distance(at);
+        return Math.abs(along - line.length()) < near && line.isInLineWith(side, near);
+    }
+
+    /** The line to fold at, and an arrow from the middle of what moves to where that goes. */
+    private void fold(FoldStep step, Stretch line, Sketch sketch) {
+        boolean fromUnder = step.isSeenFromUnder();
+        Vertex from = centre(step.moving(), step.before());
+        Vertex to = Isometry.reflection(line).apply(from);
+        sketch.add(arc(point(from, fromUnder), point(to, fromUnder)));
+        head(point(from, fromUnder), point(to, fromUnder), sketch);
+    }
+
+    private Vertex centre(List<Integer> facets, FoldedState state) {
+        double x = 0;
+        double y = 0;
+        int corners = 0;
+        for (int facet : facets) {
+            for (Vertex corner : pattern.facets().get(facet).outline()) {
+                Vertex at = state.places().of(facet).apply(corner);
+                x += at.x();
+                y += at.y();
+                corners++;
+            }
+        }
+        return new Vertex(x / corners, y / corners);
+    }
+
+    private static Mark arc(Point from, Point to) {
+        List<Point> path = new ArrayList<>();
+        for (int i = 0; i <= ARC; i++) {
+            path.add(onArc(from, to, (double) i / ARC));
+        }
+        return new Mark.Stroke(path, Line.MOVE, Ink.ON_PAGE);
+    }
+
+    /** A parabola over the chord, to its left as it goes. */
+    private static Point onArc(Point from, Point to, double share) {
+        double x = to.x().minus(from.x()).toInches();
+        double y = to.y().minus(from.y()).toInches();
+        double rise = BOW * 4 * share * (1 - share);
+        return from.plus(Length.nearestInches(share * x + rise * y), Length.nearestInches(share * y - rise * x));
+    }
+
+    private void head(Point from, Point to, Sketch sketch) {
+        Point before = onArc(from, to, 0.93);
+        double x = to.x().minus(before.x()).toInches();
+        double y = to.y().minus(before.y()).toInches();
+        double length = Math.max(Math.hypot(x, y), 1e-9);
+        double barb = textHeight.toInches() * 0.55;
+        Point one = to.plus(
+                Length.nearestInches((-x - y * 0.6) / length * barb),
+                Length.nearestInches((-y + x * 0.6) / length * barb));
+        Point other = to.plus(
+                Length.nearestInches((-x + y * 0.6) / length * barb),
+                Length.nearestInches((-y - x * 0.6) / length * barb));
+        sketch.add(new Mark.Stroke(List.of(one, to, other), Line.MOVE, Ink.ON_PAGE));
+    }
+
+    /** An arrow across the foot of the picture: over it goes. */
+    private void turn(Sketch sketch) {
+        Length down = frame.bottom().minus(textHeight);
+        Point from = new Point(frame.left().plus(textHeight.multipliedBy(4)), down);
+        Point to = new Point(frame.right().minus(textHeight.multipliedBy(4)), down);
+        sketch.add(arc(from, to));
+        head(from, to, sketch);
+    }
+}
