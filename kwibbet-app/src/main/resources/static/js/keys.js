@@ -1,4 +1,4 @@
-// Keys: 1 to 5 walk the run line, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, each outside of entry fields.
+// Keys: 1 to 6 walk the run line, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, each outside of entry fields.
 (() => {
   const typing = (target) => target.matches && target.matches('input:not([type="radio"]):not([type="checkbox"]), select, textarea');
 

@@ -26,7 +26,7 @@ public record Stretch(Vertex from, Vertex to) {
     }
 
     /** How far a place lies off the endless line through it; its sign tells the side. */
-    double off(Vertex place) {
+    public double off(Vertex place) {
         return along().cross(place.minus(from)) / length();
     }
 

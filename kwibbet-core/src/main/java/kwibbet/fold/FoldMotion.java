@@ -3,6 +3,7 @@ package kwibbet.fold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
@@ -11,6 +12,11 @@ import kwibbet.crease.Isometry;
 import kwibbet.crease.LayerOrder;
 import kwibbet.crease.Stretch;
 import kwibbet.crease.Vertex;
+import kwibbet.measure.Length;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Point;
+import kwibbet.shape.Region;
 
 /**
  * A card folding, frame by frame: where each leaf stands, step after step.
@@ -44,11 +50,28 @@ public final class FoldMotion {
      *
      * @param leaf the leaf
      * @param moments its moments in order; between two that stand the same it rests
+     * @param cuts when only part of it can be shown
      */
-    public record Way(Leaf leaf, List<Moment> moments) {
-        /** Copies the moments. */
+    public record Way(Leaf leaf, List<Moment> moments, List<Cut> cuts) {
+        /** Copies the lists. */
         public Way {
             moments = List.copyOf(moments);
+            cuts = List.copyOf(cuts);
+        }
+    }
+
+    /**
+     * What can be shown of a leaf while overlaps go round in a ring, which no levels can show: what lies over it without being on a
+     * higher level is cut out.
+     *
+     * @param from from when on, in steps from the start
+     * @param to until when
+     * @param rings the outlines and holes of what is left, in the frame of its sheet
+     */
+    public record Cut(double from, double to, List<List<Vertex>> rings) {
+        /** Copies the rings. */
+        public Cut {
+            rings = List.copyOf(rings);
         }
     }
 
@@ -63,12 +86,50 @@ public final class FoldMotion {
         FoldMotion motion = new FoldMotion(leaves, spacing);
         List<List<Moment>> moments = new ArrayList<>();
         leaves.forEach(leaf -> moments.add(new ArrayList<>()));
+        List<List<Cut>> cuts = new ArrayList<>();
+        leaves.forEach(leaf -> cuts.add(new ArrayList<>()));
         for (int step = 0; step < sequence.steps().size(); step++) {
             motion.moments(sequence.steps().get(step), step, moments);
+            motion.cuts(sequence.steps().get(step).after(), step + 1, cuts);
         }
         return IntStream.range(0, leaves.size())
-                .mapToObj(i -> new Way(leaves.get(i), moments.get(i)))
+                .mapToObj(i -> new Way(leaves.get(i), moments.get(i), cuts.get(i)))
                 .toList();
+    }
+
+    private void cuts(FoldedState state, int from, List<List<Cut>> cuts) {
+        double[] levels = levels(state);
+        for (int i = 0; i < leaves.size(); i++) {
+            Leaf leaf = leaves.get(i);
+            double level = levels[i];
+            List<Region> over = IntStream.range(0, leaves.size())
+                    .filter(other -> state.order().isAbove(leaves.get(other).facet(), leaf.facet()))
+                    .filter(other -> levels[other] < level)
+                    .mapToObj(other -> lying(leaves.get(other), state))
+                    .toList();
+            if (!over.isEmpty()) {
+                Isometry back = leaf.at(state.places().of(leaf.facet())).inverse();
+                List<List<Vertex>> left = Overlay.without(lying(leaf, state), over).stream()
+                        .flatMap(part -> Stream.concat(Stream.of(part.outline()), part.holes().stream()))
+                        .map(ring -> ring.corners().stream()
+                                .map(corner -> back.apply(new Vertex(
+                                        corner.x().toInches(), corner.y().toInches())))
+                                .toList())
+                        .toList();
+                cuts.get(i).add(new Cut(from, from + 1, left));
+            }
+        }
+    }
+
+    private static Region lying(Leaf leaf, FoldedState state) {
+        Isometry place = leaf.at(state.places().of(leaf.facet()));
+        List<Outline> rings = leaf.rings().stream()
+                .map(ring -> new Outline(ring.stream()
+                        .map(place::apply)
+                        .map(at -> new Point(Length.nearestInches(at.x()), Length.nearestInches(at.y())))
+                        .toList()))
+                .toList();
+        return new Region(rings.get(0), rings.subList(1, rings.size()));
     }
 
     private void moments(FoldStep step, int number, List<List<Moment>> moments) {

@@ -18,12 +18,11 @@ public final class FoldWords {
     public static String of(FoldStep step, CreasePattern pattern) {
         return switch (step.kind()) {
             case TURN -> "Turn it over.";
-            case FOLD -> "Fold the " + leading(step, pattern) + " over, towards you.";
+            case FOLD -> "Fold " + leading(step, pattern) + " over, towards you.";
             case TUCK ->
                 step.line().isEmpty()
                         ? "Fold all " + step.creases().size() + " creases together: none of them folds alone."
-                        : "Fold the " + leading(step, pattern) + " over and tuck it under the " + over(step, pattern)
-                                + ".";
+                        : "Fold " + leading(step, pattern) + " over and tuck it under " + over(step, pattern) + ".";
         };
     }
 
@@ -37,13 +36,19 @@ public final class FoldWords {
         return names(next, pattern);
     }
 
+    /** What lies over it; what only hangs on that goes without saying. */
     private static String over(FoldStep step, CreasePattern pattern) {
-        return names(step.under(), pattern);
+        List<Integer> under = step.under().stream()
+                .filter(facet -> pattern.creases().stream()
+                        .filter(crease -> crease.second() == facet)
+                        .noneMatch(crease -> step.under().contains(crease.first())))
+                .toList();
+        return names(under.isEmpty() ? step.under() : under, pattern);
     }
 
     private static String names(List<Integer> facets, CreasePattern pattern) {
         List<String> names = facets.stream()
-                .map(facet -> pattern.facets().get(facet).name().toLowerCase(Locale.ROOT))
+                .map(facet -> named(pattern.facets().get(facet).name()))
                 .distinct()
                 .toList();
         if (names.size() > MOST_NAMES) {
@@ -52,5 +57,11 @@ public final class FoldWords {
         }
         String last = names.get(names.size() - 1);
         return names.size() == 1 ? last : String.join(", ", names.subList(0, names.size() - 1)) + " and " + last;
+    }
+
+    /** What has a number is called by it. */
+    private static String named(String name) {
+        boolean hasNumber = Character.isDigit(name.charAt(name.length() - 1));
+        return (hasNumber ? "" : "the ") + name.toLowerCase(Locale.ROOT);
     }
 }

@@ -41,6 +41,10 @@ public final class FoldPicture {
     private static final double BOW = 0.22;
 
     private static final int ARC = 12;
+    /** Room round the paper, as a part of its longer side. */
+    private static final double ROOM = 0.12;
+    /** A picture is at least this high, as a part of its width. */
+    private static final double LOWEST = 0.45;
 
     private final CreasePattern pattern;
     private final List<Leaf> leaves;
@@ -60,8 +64,13 @@ public final class FoldPicture {
         this.scale = scale;
         FoldSpace space = FoldSpace.of(sequence, leaves);
         this.middle = space.middle();
-        double side = Math.max(space.width(), space.height()) * scale * 1.12;
-        this.frame = Rect.of(Length.ZERO, Length.ZERO, Length.nearestInches(side), Length.nearestInches(side));
+        double side = Math.max(space.width(), space.height()) * scale;
+        double room = side * ROOM;
+        this.frame = Rect.of(
+                Length.ZERO,
+                Length.ZERO,
+                Length.nearestInches(side + room),
+                Length.nearestInches(Math.max(space.height() * scale, side * LOWEST) + room));
         this.textHeight = Length.nearestInches(side / ROWS);
     }
 

@@ -7,6 +7,7 @@ import java.util.function.BiFunction;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,6 +18,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import kwibbet.app.fold.FoldStudy;
+import kwibbet.app.fold.MotionView;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.StoredDesign;
@@ -74,10 +77,20 @@ class CardController {
         return page(designs.get(asked.id()), asked, Station.CARD, model);
     }
 
-    @GetMapping("/{station:sheets|trim|score|make}")
+    @GetMapping("/{station:fold|sheets|trim|score|make}")
     String station(
             @PathVariable String station, @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
         return page(designs.get(asked.id()), asked, Station.of(station).orElse(Station.CARD), model);
+    }
+
+    /** The frames of the card folding, its plies close or spread. */
+    @GetMapping("/fold/motion")
+    ResponseEntity<MotionView> motion(@PathVariable String id, @RequestParam(defaultValue = "false") boolean spread) {
+        Design design = designs.get(id).design();
+        Workshop.Worked worked = workshop.run(design);
+        FoldStudy study = FoldStudy.of(
+                worked.plan().card(), workshop.folding(design), worked.plan().shelf());
+        return ResponseEntity.of(study.motion(spread));
     }
 
     @PostMapping("/base")
@@ -265,7 +278,8 @@ class CardController {
         Workshop.Worked worked = workshop.run(stored.design());
         Looking looking =
                 new Looking(station, asked.looking().hand(), asked.looking().pose());
-        model.addAttribute("page", new CardPage(stored, worked, looking, asked.entries()));
+        model.addAttribute(
+                "page", new CardPage(stored, worked, workshop.folding(stored.design()), looking, asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

@@ -3,6 +3,7 @@ package kwibbet.app.card;
 import java.util.ArrayList;
 import java.util.List;
 
+import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
@@ -21,6 +22,7 @@ import kwibbet.card.SupplyList;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.drawing.Drawing;
+import kwibbet.fold.CardFolding;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -42,10 +44,12 @@ import kwibbet.wording.Phrase;
  *
  * @param stored the design and its version
  * @param worked everything worked out, and what is worth a look
+ * @param folding how it closes
  * @param looking what is looked at
  * @param entries the form that was sent last
  */
-public record CardPage(StoredDesign stored, Workshop.Worked worked, Looking looking, Entries entries) {
+public record CardPage(
+        StoredDesign stored, Workshop.Worked worked, CardFolding folding, Looking looking, Entries entries) {
 
     private static final String SECTION = "section";
     private static final String THICK_SECTION = "section-thick";
@@ -88,6 +92,7 @@ public record CardPage(StoredDesign stored, Workshop.Worked worked, Looking look
     public String figure(Station station) {
         return switch (station) {
             case CARD -> Markup.counted(card().pieces().size(), "piece", "pieces");
+            case FOLD -> FoldStudy.reading(folding.folding(), folding.sequence());
             case SHEETS ->
                 plan().sheets().isComplete()
                         ? String.valueOf(plan().sheets().sheets())
@@ -102,6 +107,9 @@ public record CardPage(StoredDesign stored, Workshop.Worked worked, Looking look
     public boolean isTroubled(Station station) {
         if (station == Station.CARD) {
             return findings().stream().anyMatch(finding -> finding.severity() != Finding.Severity.NOTE);
+        }
+        if (station == Station.FOLD) {
+            return folding.sequence().isEmpty();
         }
         return station == Station.SHEETS
                 && !(plan().sheets().isComplete() && plan().sheets().isInStock());
@@ -201,6 +209,11 @@ public record CardPage(StoredDesign stored, Workshop.Worked worked, Looking look
 
     public Drawing sheet(Lettered sheet) {
         return SheetPicture.of(sheet, card());
+    }
+
+    /** How it closes, step by step. */
+    public FoldStudy fold() {
+        return FoldStudy.of(card(), folding, plan().shelf());
     }
 
     public Drawing step(TrimStep step) {

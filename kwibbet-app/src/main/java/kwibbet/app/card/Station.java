@@ -6,10 +6,11 @@ import java.util.Optional;
 /** The stations of the run line, in the order work passes them. */
 public enum Station {
     CARD("Card", 1),
-    SHEETS("Sheets", 2),
-    TRIM("Trim", 3),
-    SCORE("Score", 4),
-    MAKE("Make", 5);
+    FOLD("Fold", 2),
+    SHEETS("Sheets", 3),
+    TRIM("Trim", 4),
+    SCORE("Score", 5),
+    MAKE("Make", 6);
 
     private final String title;
     private final int key;

@@ -14,6 +14,8 @@ import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
+import kwibbet.card.Run;
+import kwibbet.fold.CardFolding;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.TableScale;
@@ -32,6 +34,7 @@ public class Workshop {
 
     private final Inventory inventory;
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
+    private final Map<Tried, CardFolding> foldings = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
 
     /** A workshop with those papers and tools. */
@@ -83,6 +86,12 @@ public class Workshop {
             Card card = card(each.design());
             return new Worked(RunPlan.of(card, each.shelf(), each.tools()), Review.of(card), TableScale.of(card));
         });
+    }
+
+    /** How the card of a kept design closes, however many are made. */
+    public CardFolding folding(Design design) {
+        Tried tried = new Tried(design.withRun(Run.ONE), inventory.materials());
+        return remembered(foldings, tried, each -> CardFolding.of(card(design)));
     }
 
     /** Two requests may work the same out at once; neither waits for the other. */

@@ -1,0 +1,186 @@
+package kwibbet.app.fold;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.card.Card;
+import kwibbet.card.Piece;
+import kwibbet.crease.CreasePattern;
+import kwibbet.crease.FlatFolding;
+import kwibbet.crease.FoldSequence;
+import kwibbet.crease.FoldStep;
+import kwibbet.crease.Misfold;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
+import kwibbet.fold.CardFolding;
+import kwibbet.fold.FoldWords;
+import kwibbet.fold.Leaf;
+import kwibbet.fold.SeenFace;
+import kwibbet.paper.PaperShelf;
+import kwibbet.picture.FoldPicture;
+import kwibbet.picture.Papers;
+
+/**
+ * What a page shows of something that folds.
+ *
+ * @param pattern what folds
+ * @param folding whether it does
+ * @param sequence in which order
+ * @param leaves what is drawn of it
+ * @param fills what its pieces are filled with
+ * @param scale inches to the unit of the pattern
+ * @param seen what can be seen after each step, in words
+ * @param last what is done when it is folded
+ */
+public record FoldStudy(
+        CreasePattern pattern,
+        FlatFolding folding,
+        Optional<FoldSequence> sequence,
+        List<Leaf> leaves,
+        Map<String, Fill> fills,
+        double scale,
+        List<String> seen,
+        List<String> last) {
+
+    /** Copies the lists. */
+    public FoldStudy {
+        leaves = List.copyOf(leaves);
+        fills = Map.copyOf(fills);
+        seen = List.copyOf(seen);
+        last = List.copyOf(last);
+    }
+
+    private static final int MOST_SEEN = 4;
+
+    /** How a card closes. */
+    public static FoldStudy of(Card card, CardFolding folding, PaperShelf shelf) {
+        Map<String, Fill> fills = new HashMap<>();
+        for (Piece piece : card.pieces()) {
+            fills.put(piece.id().value(), Papers.fill(piece, shelf));
+        }
+        List<String> seen = new ArrayList<>();
+        folding.sequence().ifPresent(sequence -> sequence.steps()
+                .forEach(step -> seen.add(words(folding.seen(card, step.after(), step.isSeenFromUnder())))));
+        return new FoldStudy(
+                folding.pattern().pattern(),
+                folding.folding(),
+                folding.sequence(),
+                folding.leaves(),
+                fills,
+                1,
+                seen,
+                folding.bands().stream()
+                        .map(band -> "Slip " + band + " over it.")
+                        .toList());
+    }
+
+    /** How a pattern of someone else folds. */
+    public static FoldStudy of(
+            CreasePattern pattern, FlatFolding folding, Optional<FoldSequence> sequence, double scale) {
+        return new FoldStudy(pattern, folding, sequence, Leaf.of(pattern), Map.of(), scale, List.of(), List.of());
+    }
+
+    private static String words(List<SeenFace> faces) {
+        StringBuilder words = new StringBuilder("You see ");
+        for (int i = 0; i < Math.min(faces.size(), MOST_SEEN); i++) {
+            words.append(i == 0 ? "" : ", ")
+                    .append(faces.get(i).title())
+                    .append(' ')
+                    .append(faces.get(i).wayUp());
+        }
+        return words.append(faces.size() > MOST_SEEN ? " and more." : ".").toString();
+    }
+
+    /**
+     * A step on the page.
+     *
+     * @param number from 1
+     * @param sentence what to do
+     * @param drawing how the paper lies before
+     * @param isTuck whether something goes under
+     * @param seen what can be seen afterwards, in words; empty where it is not said
+     */
+    public record Step(int number, String sentence, Drawing drawing, boolean isTuck, String seen) {}
+
+    /** The steps, with how the paper lies before each. */
+    public List<Step> steps() {
+        List<Step> steps = new ArrayList<>();
+        sequence.filter(all -> !all.steps().isEmpty()).ifPresent(all -> {
+            FoldPicture picture = FoldPicture.of(pattern, leaves, fills, all, scale);
+            for (int i = 0; i < all.steps().size(); i++) {
+                FoldStep step = all.steps().get(i);
+                steps.add(new Step(
+                        i + 1,
+                        FoldWords.of(step, pattern),
+                        picture.before(i),
+                        step.kind() == FoldStep.Kind.TUCK,
+                        i < seen.size() ? seen.get(i) : ""));
+            }
+        });
+        return steps;
+    }
+
+    /** How it lies when it is folded. */
+    public Optional<Drawing> folded() {
+        return sequence.filter(all -> !all.steps().isEmpty())
+                .map(all -> FoldPicture.of(pattern, leaves, fills, all, scale).folded());
+    }
+
+    /** Its frames. */
+    public Optional<MotionView> motion(boolean spread) {
+        return sequence.filter(all -> !all.steps().isEmpty()).map(all -> MotionView.of(all, leaves, fills, spread));
+    }
+
+    /** The reading of the run line: how many folds, tucks and turns. */
+    public String reading() {
+        return reading(folding, sequence);
+    }
+
+    /** How many folds, tucks and turns, or that there is no way. */
+    public static String reading(FlatFolding folding, Optional<FoldSequence> sequence) {
+        if (folding instanceof FlatFolding.CannotFold) {
+            return "does not fold flat";
+        }
+        if (sequence.isEmpty()) {
+            return "not decided";
+        }
+        List<String> words = new ArrayList<>();
+        counted(sequence.get().count(FoldStep.Kind.FOLD), "fold", "folds", words);
+        counted(sequence.get().count(FoldStep.Kind.TUCK), "tuck", "tucks", words);
+        counted(sequence.get().count(FoldStep.Kind.TURN), "turn", "turns", words);
+        return words.isEmpty() ? "flat" : String.join(", ", words);
+    }
+
+    private static void counted(int count, String one, String many, List<String> words) {
+        if (count > 0) {
+            words.add(count + " " + (count == 1 ? one : many));
+        }
+    }
+
+    /** Why it does not fold; empty where it does. */
+    public List<Misfold> reasons() {
+        return folding instanceof FlatFolding.CannotFold cannot ? cannot.reasons() : List.of();
+    }
+
+    /** How many ways its parts can lie over each other, in words. */
+    public String orders() {
+        if (!(folding instanceof FlatFolding.Folds folds)) {
+            return "";
+        }
+        if (folds.count() == 1) {
+            return "It can lie in one way only.";
+        }
+        return "It can lie in " + (folds.isCounted() ? "" : "more than ") + folds.count()
+                + " ways; this one takes least.";
+    }
+
+    /** Whether there is no shorter order, in words. */
+    public String proof() {
+        return sequence.map(all ->
+                        all.isShortest() ? "No order of folding is shorter." : "A shorter order of folding may exist.")
+                .orElse("");
+    }
+}

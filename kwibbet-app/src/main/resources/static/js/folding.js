@@ -1,0 +1,169 @@
+// The fold page: shows the frames the service worked out, by slider or by themselves; turned with the mouse or the arrow keys.
+(() => {
+  const A_STEP = 1100;
+  const OPEN_VIEW = { yaw: -18, pitch: 38 };
+
+  const SVG = 'http://www.w3.org/2000/svg';
+
+  const outline = (leaf, path) => {
+    const element = document.createElementNS(SVG, 'path');
+    element.setAttribute('d', path);
+    element.setAttribute('fill', leaf.fill);
+    element.setAttribute('fill-rule', 'evenodd');
+    if (leaf.clear) element.setAttribute('fill-opacity', '0.45');
+    return element;
+  };
+
+  // A leaf and what makes it move; where only a part of it can be shown for a while, that part takes its place.
+  const sheet = (leaf, timing) => {
+    const element = document.createElement('div');
+    element.className = 'leaf';
+    const svg = document.createElementNS(SVG, 'svg');
+    svg.setAttribute('width', leaf.width);
+    svg.setAttribute('height', leaf.height);
+    const whole = outline(leaf, leaf.path);
+    svg.append(whole);
+    element.append(svg);
+    const animations = [element.animate(leaf.moments.map((moment) => ({
+      offset: moment.at, transform: moment.transform, filter: `brightness(${moment.light})`,
+    })), timing)];
+    const swapped = (shown, during) => [
+      { offset: 0, opacity: 1 - shown }, ...during.flatMap((part) => [
+        { offset: part.from, opacity: 1 - shown }, { offset: part.from, opacity: shown },
+        { offset: part.to, opacity: shown }, { offset: part.to, opacity: part.to < 1 ? 1 - shown : shown },
+      ]), { offset: 1, opacity: during.at(-1).to < 1 ? 1 - shown : shown }];
+    leaf.parts.forEach((part) => {
+      const piece = outline(leaf, part.path);
+      svg.append(piece);
+      animations.push(piece.animate(swapped(1, [part]), timing));
+    });
+    if (leaf.parts.length) animations.push(whole.animate(swapped(0, leaf.parts), timing));
+    return { element, animations };
+  };
+
+  const start = async (figure) => {
+    const stage = figure.querySelector('.stage');
+    const world = figure.querySelector('.world');
+    const turned = figure.querySelector('.turned');
+    const slider = figure.querySelector('.fold-at');
+    const play = figure.querySelector('.play');
+    const spread = figure.querySelector('.spread');
+    const now = figure.querySelector('.now');
+    const film = [...figure.parentElement.querySelectorAll('.film-step')];
+    let animations = [];
+    let length = 0;
+    let until = 0;
+    let running = false;
+
+    const at = () => (animations.length ? Number(animations[0].currentTime) : 0);
+    const show = (time) => {
+      animations.forEach((animation) => { animation.pause(); animation.currentTime = time; });
+      mark(time);
+    };
+    const mark = (time) => {
+      slider.value = (time / A_STEP) * 100;
+      const step = film[Math.min(film.length - 1, Math.floor((time - 1) / A_STEP))] || film[0];
+      film.forEach((each) => each.toggleAttribute('aria-current', each === step));
+      if (now.textContent !== step.dataset.sentence) {
+        now.textContent = step.dataset.sentence;
+        const strip = step.closest('.film');
+        strip.scrollTo({ left: step.parentElement.offsetLeft - strip.offsetLeft, behavior: 'smooth' });
+      }
+      slider.setAttribute('aria-valuetext', step.dataset.sentence);
+    };
+    const stop = () => {
+      running = false;
+      play.textContent = 'Play';
+      play.setAttribute('aria-pressed', 'false');
+      animations.forEach((animation) => animation.pause());
+    };
+    const tick = () => {
+      if (!running || !figure.isConnected) return;
+      const time = at();
+      if (time >= until) {
+        stop();
+        show(until);
+      } else {
+        mark(time);
+        requestAnimationFrame(tick);
+      }
+    };
+    const run = (from, to) => {
+      show(from);
+      until = to;
+      running = true;
+      play.textContent = 'Pause';
+      play.setAttribute('aria-pressed', 'true');
+      animations.forEach((animation) => animation.play());
+      requestAnimationFrame(tick);
+    };
+
+    const load = async () => {
+      const answer = await fetch(figure.dataset.motion + (spread.checked ? '?spread=true' : ''), {
+        method: figure.dataset.pattern ? 'POST' : 'GET',
+        body: figure.dataset.pattern,
+      });
+      if (!answer.ok) return;
+      const motion = await answer.json();
+      const time = at();
+      length = motion.steps * A_STEP;
+      turned.replaceChildren();
+      const timing = { duration: length, fill: 'both', easing: 'linear' };
+      animations = motion.leaves.flatMap((leaf) => {
+        const made = sheet(leaf, timing);
+        turned.append(made.element);
+        return made.animations;
+      });
+      animations.push(turned.animate(motion.turns.map((turn) => ({
+        offset: turn.at, transform: `rotateY(${turn.degrees}deg)`,
+      })), timing));
+      stage.style.setProperty('--stage-width', `${motion.width}px`);
+      show(time);
+      figure.classList.add('moving');
+    };
+
+    let view = { ...OPEN_VIEW };
+    const look = () => {
+      world.style.setProperty('--yaw', `${view.yaw}deg`);
+      world.style.setProperty('--pitch', `${view.pitch}deg`);
+    };
+    stage.addEventListener('pointerdown', (down) => {
+      stage.setPointerCapture(down.pointerId);
+      const from = { ...view };
+      const move = (event) => {
+        view = {
+          yaw: from.yaw + (event.clientX - down.clientX) / 2,
+          pitch: from.pitch - (event.clientY - down.clientY) / 2,
+        };
+        look();
+      };
+      stage.addEventListener('pointermove', move);
+      stage.addEventListener('lostpointercapture', () => stage.removeEventListener('pointermove', move), { once: true });
+    });
+    figure.querySelector('.straight').addEventListener('click', () => {
+      const straight = view.yaw === 0 && view.pitch === 0;
+      view = straight ? { ...OPEN_VIEW } : { yaw: 0, pitch: 0 };
+      look();
+    });
+    slider.addEventListener('input', () => {
+      stop();
+      show((slider.value / 100) * A_STEP);
+    });
+    play.addEventListener('click', () => {
+      if (running) stop();
+      else run(at() >= length ? 0 : at(), length);
+    });
+    spread.addEventListener('change', () => { stop(); load(); });
+    film.forEach((each, index) => each.addEventListener('click', () => run(index * A_STEP, (index + 1) * A_STEP)));
+
+    look();
+    await load();
+  };
+
+  const find = (root) => root.querySelectorAll('.fold-stage:not([data-started])').forEach((figure) => {
+    figure.dataset.started = 'yes';
+    start(figure);
+  });
+  document.addEventListener('DOMContentLoaded', () => find(document));
+  document.addEventListener('htmx:load', (event) => find(event.target.parentElement || document));
+})();
