@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 import kwibbet.crease.Crease.Fold;
 import kwibbet.outcome.Outcome;
@@ -44,7 +45,52 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
      * @param rings for each facet the vertices round it, in order
      * @param creaseEdges for each crease the index of the edge it is
      */
-    public record Traced(CreasePattern pattern, List<List<Integer>> rings, List<Integer> creaseEdges) {}
+    public record Traced(CreasePattern pattern, List<List<Integer>> rings, List<Integer> creaseEdges) {
+
+        /** Copies the lists. */
+        public Traced {
+            rings = rings.stream().map(List::copyOf).toList();
+            creaseEdges = List.copyOf(creaseEdges);
+        }
+
+        /**
+         * Some of the facets, in another order; creases to those left out become edges of the paper.
+         *
+         * @param kept the indexes of those that are kept
+         */
+        public Traced only(List<Integer> kept) {
+            List<Facet> facets = new ArrayList<>();
+            for (int index : kept) {
+                Facet facet = pattern.facets().get(index);
+                facets.add(new Facet("facet " + facets.size(), 0, facet.outline(), facet.holes()));
+            }
+            List<Crease> creases = new ArrayList<>();
+            List<Integer> edges = new ArrayList<>();
+            for (int i = 0; i < pattern.creases().size(); i++) {
+                Crease crease = pattern.creases().get(i);
+                int first = kept.indexOf(crease.first());
+                int second = kept.indexOf(crease.second());
+                if (first >= 0 && second >= 0) {
+                    creases.add(new Crease(first, second, crease.line(), crease.fold(), crease.stays()));
+                    edges.add(creaseEdges.get(i));
+                }
+            }
+            return new Traced(
+                    new CreasePattern(facets, creases, pattern.welds(), pattern.known()),
+                    kept.stream().map(rings::get).toList(),
+                    edges);
+        }
+    }
+
+    /**
+     * The drawing of one sheet of a pattern: sides of its facets cut where they meet, each once.
+     *
+     * @param pattern the pattern
+     * @param sheet which sheet
+     */
+    public static CreaseGraph of(CreasePattern pattern, int sheet) {
+        return SheetDrawing.of(pattern, sheet);
+    }
 
     /**
      * Finds the facets between the lines.
@@ -148,6 +194,7 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
         private final List<Integer> outer = new ArrayList<>();
         private final Map<Integer, Integer> facetOfRing = new HashMap<>();
         private final List<List<Integer>> facetRings = new ArrayList<>();
+        private final Set<Integer> cutOut = new HashSet<>();
 
         Tracing(CreaseGraph graph) {
             this.graph = graph;
@@ -243,9 +290,32 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
                 if (around >= 0) {
                     holes.get(around).add(corners(ring));
                     facetOfRing.put(outside, around);
+                    noteCutOut(ring);
                 }
             }
             return holes;
+        }
+
+        /** What is cut loose all round within a facet falls out: a hole. */
+        private void noteCutOut(List<Integer> outline) {
+            Set<Integer> corners = new HashSet<>(outline);
+            for (int i = 0; i < facetRings.size(); i++) {
+                if (corners.equals(new HashSet<>(facetRings.get(i))) && isCutAllRound(i)) {
+                    cutOut.add(i);
+                }
+            }
+        }
+
+        private boolean isCutAllRound(int facet) {
+            for (int half = 0; half < ringOf.length; half++) {
+                boolean here = Optional.ofNullable(facetOfRing.get(ringOf[half]))
+                        .filter(each -> each == facet)
+                        .isPresent();
+                if (here && graph.edges().get(half / 2).fold().isPresent()) {
+                    return false;
+                }
+            }
+            return true;
         }
 
         private Outcome<Traced> withCreases(List<Facet> facets) {
@@ -274,7 +344,14 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
                 }
             }
             CreasePattern pattern = new CreasePattern(facets, creases, List.of(), List.of());
-            return Outcome.made(new Traced(pattern, facetRings, creaseEdges));
+            Traced all = new Traced(pattern, facetRings, creaseEdges);
+            return Outcome.made(
+                    cutOut.isEmpty()
+                            ? all
+                            : all.only(IntStream.range(0, facets.size())
+                                    .filter(facet -> !cutOut.contains(facet))
+                                    .boxed()
+                                    .toList()));
         }
     }
 }

@@ -2,6 +2,7 @@ package kwibbet.crease;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -34,20 +35,37 @@ public sealed interface FlatFolding {
             orders = List.copyOf(orders);
         }
 
-        /** The box round it as it lies: its width and its height. */
+        /** The width and the height of the smallest rectangle round it, however that is turned; upright where that is as small. */
         public Vertex size() {
-            double left = Double.POSITIVE_INFINITY;
-            double top = Double.POSITIVE_INFINITY;
-            double right = Double.NEGATIVE_INFINITY;
-            double bottom = Double.NEGATIVE_INFINITY;
+            List<Vertex> corners = new ArrayList<>();
+            List<Vertex> ways = new ArrayList<>(List.of(new Vertex(1, 0)));
             for (int i = 0; i < pattern.facets().size(); i++) {
-                FlatShape shape = FlatShape.of(pattern.facets().get(i), places.of(i));
-                left = Math.min(left, shape.left());
-                top = Math.min(top, shape.top());
-                right = Math.max(right, shape.right());
-                bottom = Math.max(bottom, shape.bottom());
+                for (Stretch side :
+                        FlatShape.of(pattern.facets().get(i), places.of(i)).sides()) {
+                    corners.add(side.from());
+                    if (side.length() > pattern.tolerance()) {
+                        ways.add(side.along().times(1 / side.length()));
+                    }
+                }
             }
-            return new Vertex(right - left, bottom - top);
+            Vertex smallest = extent(corners, ways.get(0));
+            for (Vertex way : ways) {
+                Vertex extent = extent(corners, way);
+                if (extent.x() * extent.y() < smallest.x() * smallest.y() * (1 - 1e-6)) {
+                    smallest = Math.abs(way.x()) >= Math.abs(way.y()) ? extent : new Vertex(extent.y(), extent.x());
+                }
+            }
+            return smallest;
+        }
+
+        private static Vertex extent(List<Vertex> corners, Vertex way) {
+            DoubleSummaryStatistics along = new DoubleSummaryStatistics();
+            DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+            for (Vertex corner : corners) {
+                along.accept(way.dot(corner));
+                across.accept(way.cross(corner));
+            }
+            return new Vertex(along.getMax() - along.getMin(), across.getMax() - across.getMin());
         }
     }
 
@@ -63,19 +81,21 @@ public sealed interface FlatFolding {
         }
     }
 
-    /** It takes more tries than allowed to tell. */
+    /** It takes more tries than allowed to tell, or there is more of it than is looked at. */
     record Undecided() implements FlatFolding {}
 
     /**
      * How much is tried.
      *
-     * @param tries how many choices are tried before it is left undecided
+     * @param looks how often conditions are looked at before it is left undecided, or uncounted
      * @param count how many orders are counted before it is left at that
      * @param kept how many orders are kept
+     * @param facets how many facets may overlap somehow
+     * @param layers how many may lie over each other
      */
-    record Limits(long tries, long count, int kept) {
+    record Limits(long looks, long count, int kept, int facets, int layers) {
         /** Enough for what a hand folds. */
-        public static final Limits USUAL = new Limits(2_000_000, 100_000, 24);
+        public static final Limits USUAL = new Limits(20_000_000, 100_000, 24, 600, 64);
     }
 
     /** Counts stop here: beyond, nobody asks how many exactly. */
@@ -88,6 +108,9 @@ public sealed interface FlatFolding {
 
     /** Works out a pattern within limits. */
     static FlatFolding of(CreasePattern pattern, Limits limits) {
+        if (pattern.facets().size() > limits.facets()) {
+            return new Undecided();
+        }
         List<Misfold> broken = VertexConditions.broken(pattern);
         if (!broken.isEmpty()) {
             return new CannotFold(broken);
@@ -98,6 +121,9 @@ public sealed interface FlatFolding {
             return new CannotFold(open.stream().map(i -> apart(pattern, i)).toList());
         }
         Overlaps overlaps = Overlaps.of(pattern, places);
+        if (overlaps.layers() > limits.layers()) {
+            return new Undecided();
+        }
         OrderConditions conditions = OrderConditions.of(pattern, places, overlaps);
         return new Counting(pattern, places, overlaps, conditions, limits).all();
     }
@@ -126,7 +152,7 @@ public sealed interface FlatFolding {
             CreasePattern pattern, FoldedPlaces places, Overlaps overlaps, OrderConditions conditions, Limits limits) {
 
         FlatFolding all() {
-            OrderSearch search = new OrderSearch(conditions.count(), conditions.conditions(), limits.tries());
+            OrderSearch search = new OrderSearch(conditions.count(), conditions.conditions(), limits.looks());
             Optional<BitSet> contradiction = search.start();
             if (contradiction.isPresent()) {
                 return impossible(contradiction.get());
@@ -134,19 +160,23 @@ public sealed interface FlatFolding {
             List<byte[]> kept = new ArrayList<>(List.of(search.values()));
             long count = 1;
             boolean counted = true;
-            try {
-                for (BitSet group : search.groups()) {
-                    GroupCount ways = new GroupCount(limits);
-                    Optional<BitSet> none = search.search(group, ways::take);
-                    if (none.isPresent()) {
-                        return impossible(none.get());
+            for (BitSet group : search.groups()) {
+                GroupCount ways = new GroupCount(limits);
+                Optional<BitSet> none = Optional.empty();
+                try {
+                    none = search.search(group, ways::take);
+                } catch (OrderSearch.TooManyLooks many) {
+                    if (ways.count == 0) {
+                        return new Undecided();
                     }
-                    count = Math.min(count * ways.count, MOST);
-                    counted &= ways.count < limits.count() && count < MOST;
-                    kept = combined(kept, ways.kept, group);
+                    counted = false;
                 }
-            } catch (OrderSearch.TooManyTries many) {
-                return new Undecided();
+                if (none.isPresent()) {
+                    return impossible(none.get());
+                }
+                count = Math.min(count * ways.count, MOST);
+                counted &= ways.count < limits.count() && count < MOST;
+                kept = combined(kept, ways.kept, group);
             }
             List<LayerOrder> orders = kept.stream()
                     .map(values -> LayerOrder.of(pattern.facets().size(), conditions, values))

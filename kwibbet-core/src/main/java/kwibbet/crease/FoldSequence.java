@@ -16,8 +16,11 @@ public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
         steps = List.copyOf(steps);
     }
 
-    /** How many states are looked at before the search goes straight. */
+    /** How many states are looked at before the search goes straight: the fewer the more pairs of facets each has. */
     private static final int MOST_STATES = 600;
+
+    private static final int FEWEST_STATES = 12;
+    private static final int MOST_PAIRS = 250_000;
 
     /**
      * The best way to fold a pattern: of the orders its facets can lie in, the one that takes least.
@@ -29,10 +32,14 @@ public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
         for (int i = 0; i < folding.pattern().creases().size(); i++) {
             folded.set(i, folding.pattern().creases().get(i).folds());
         }
-        return new SequenceSearch(folding.pattern(), MOST_STATES)
+        int facets = folding.pattern().facets().size();
+        int states = Math.max(FEWEST_STATES, Math.min(MOST_STATES, MOST_PAIRS / (facets * facets)));
+        FoldSequence best = new SequenceSearch(folding.pattern(), states)
                 .best(folding.orders().stream()
                         .map(order -> new FoldedState(folding.places(), order, folded))
                         .toList());
+        boolean allTried = folding.isCounted() && folding.orders().size() == folding.count();
+        return new FoldSequence(best.steps(), best.isShortest() && allTried);
     }
 
     /** How many steps are of a kind. */

@@ -38,11 +38,11 @@ final class OrderSearch {
     private int trailed;
     private final Deque<Integer> waiting = new ArrayDeque<>();
     private final BitSet isWaiting = new BitSet();
-    private long tries;
-    private final long mostTries;
+    private long looks;
+    private final long mostLooks;
 
-    /** There were more tries than allowed. */
-    static final class TooManyTries extends RuntimeException {
+    /** There were more looks at conditions than allowed. */
+    static final class TooManyLooks extends RuntimeException {
         private static final long serialVersionUID = 1;
     }
 
@@ -62,14 +62,14 @@ final class OrderSearch {
         boolean found(byte[] values);
     }
 
-    OrderSearch(int choices, List<Condition> conditions, long mostTries) {
+    OrderSearch(int choices, List<Condition> conditions, long mostLooks) {
         this.conditions = conditions;
         this.values = new byte[choices];
         this.reasons = new int[choices];
         this.when = new int[choices];
         this.trail = new int[choices];
         this.weights = new double[choices];
-        this.mostTries = mostTries;
+        this.mostLooks = mostLooks;
         List<List<Integer>> found = new ArrayList<>();
         for (int i = 0; i < choices; i++) {
             found.add(new ArrayList<>());
@@ -138,20 +138,25 @@ final class OrderSearch {
      * Tells all ways to choose within a group, until the listener has enough.
      *
      * @return the conditions that prove that there is no way, if there is none
-     * @throws TooManyTries when it takes more tries than allowed
+     * @throws TooManyLooks when it takes more looks at conditions than allowed
      */
     Optional<BitSet> search(BitSet group, Listener listener) {
         int before = trailed;
+        looks = 0;
         boolean[] found = new boolean[2];
-        Optional<Failure> failure = tryOut(
-                group,
-                values -> {
-                    found[0] = true;
-                    found[1] = !listener.found(values);
-                    return !found[1];
-                },
-                found);
-        undoTo(before);
+        Optional<Failure> failure;
+        try {
+            failure = tryOut(
+                    group,
+                    values -> {
+                        found[0] = true;
+                        found[1] = !listener.found(values);
+                        return !found[1];
+                    },
+                    found);
+        } finally {
+            undoTo(before);
+        }
         return found[0] ? Optional.empty() : failure.map(Failure::conditions);
     }
 
@@ -176,10 +181,6 @@ final class OrderSearch {
     }
 
     private Optional<Failure> tryOut(BitSet group, Listener listener, boolean[] state, int choice, byte value) {
-        tries++;
-        if (tries > mostTries) {
-            throw new TooManyTries();
-        }
         int before = trailed;
         set(choice, value, NO_CONDITION);
         Optional<Failure> failure = followUp();
@@ -229,6 +230,10 @@ final class OrderSearch {
 
     private Optional<Failure> followUp() {
         while (!waiting.isEmpty()) {
+            looks++;
+            if (looks > mostLooks) {
+                throw new TooManyLooks();
+            }
             int index = waiting.remove();
             isWaiting.clear(index);
             if (!holds(index)) {

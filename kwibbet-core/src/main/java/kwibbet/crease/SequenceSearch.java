@@ -28,12 +28,15 @@ final class SequenceSearch {
     /** Rather than what lies still, the other part moves. */
     private static final long STILL_MOVES = 1;
 
-    /** Even straight, no more states than this. */
-    private static final int MOST_STRAIGHT = 20_000;
+    /** States looked at straight, and for all orders together, to one looked at exactly. */
+    private static final int STRAIGHT = 4;
+
+    private static final int ALL_ORDERS = 12;
 
     private final CreasePattern pattern;
     private final Unfolding unfolding;
     private final int mostStates;
+    private long statesLeft;
 
     /** A state on the way: how it is reached, and from which state that is nearer to the folded one. */
     private record Node(
@@ -55,18 +58,25 @@ final class SequenceSearch {
         this.pattern = pattern;
         this.unfolding = new Unfolding(pattern);
         this.mostStates = mostStates;
+        this.statesLeft = (long) mostStates * ALL_ORDERS;
     }
 
     /** The best way to any of the states, tried in their order. */
     FoldSequence best(List<FoldedState> states) {
         Optional<Way> best = Optional.empty();
         for (FoldedState folded : states) {
+            if (best.isPresent() && statesLeft < 0) {
+                return inOrder(best.get(), false);
+            }
             long bound = best.map(Way::cost).orElse(Long.MAX_VALUE);
             Optional<Way> better = from(folded, bound);
             best = better.isPresent() ? better : best;
         }
-        Way way = best.orElseThrow();
-        return new FoldSequence(steps(way.folded(), way.moves()), way.isShortest());
+        return inOrder(best.orElseThrow(), true);
+    }
+
+    private FoldSequence inOrder(Way way, boolean allTried) {
+        return new FoldSequence(steps(way.folded(), way.moves()), way.isShortest() && allTried);
     }
 
     /** The best way that costs less than the bound; all at once where none is found at first. */
@@ -77,7 +87,7 @@ final class SequenceSearch {
             return flat.map(node -> new Way(folded, way(node), node.cost(), true));
         }
         Optional<Way> straight = new Search(folded, true, bound)
-                .flat(MOST_STRAIGHT)
+                .flat(mostStates * STRAIGHT)
                 .map(node -> new Way(folded, way(node), node.cost(), false));
         return straight.isPresent() || bound < Long.MAX_VALUE
                 ? straight
@@ -155,6 +165,7 @@ final class SequenceSearch {
         }
 
         private void goOnFrom(Node node) {
+            statesLeft--;
             FoldedState state = state(node);
             for (Move move : moves.computeIfAbsent(node.spot(), any -> unfolding.moves(state))) {
                 BitSet folded = state.folded();

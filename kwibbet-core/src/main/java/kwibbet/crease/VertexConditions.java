@@ -22,10 +22,14 @@ final class VertexConditions {
 
     private final CreasePattern pattern;
     private final double tolerance;
+    private final List<List<Stretch>> sides;
 
     private VertexConditions(CreasePattern pattern) {
         this.pattern = pattern;
         this.tolerance = pattern.tolerance() * 2;
+        this.sides = pattern.facets().stream()
+                .map(facet -> FlatShape.of(facet, Isometry.SAME).sides())
+                .toList();
     }
 
     /** What is wrong at the vertices of a pattern; nothing where it may fold flat as far as they tell. */
@@ -66,7 +70,7 @@ final class VertexConditions {
     }
 
     private boolean isAt(Vertex one, Vertex other) {
-        return one.distance(other) < tolerance;
+        return Math.abs(one.x() - other.x()) < tolerance && Math.abs(one.y() - other.y()) < tolerance;
     }
 
     /** The creases that end at a vertex, in the order they are met going round it. */
@@ -96,21 +100,25 @@ final class VertexConditions {
 
     /** A vertex lies within the paper when every side of a facet that ends there is a crease. */
     private boolean isWithin(Hub hub) {
-        for (Facet facet : pattern.facets()) {
-            if (facet.sheet() == hub.sheet()) {
-                boolean cut = FlatShape.of(facet, Isometry.SAME).sides().stream()
-                        .filter(side -> isAt(side.from(), hub.at()) || isAt(side.to(), hub.at()))
-                        .anyMatch(side -> pattern.creases().stream()
-                                .noneMatch(crease ->
-                                        pattern.facets().get(crease.first()).sheet() == hub.sheet()
-                                                && crease.line().isInLineWith(side, tolerance)
-                                                && crease.line().holds(near(side, hub.at()), tolerance)));
-                if (cut) {
-                    return false;
+        for (int i = 0; i < pattern.facets().size(); i++) {
+            if (pattern.facets().get(i).sheet() == hub.sheet()) {
+                for (Stretch side : sides.get(i)) {
+                    boolean ends = isAt(side.from(), hub.at()) || isAt(side.to(), hub.at());
+                    if (ends && !isCrease(side, hub)) {
+                        return false;
+                    }
                 }
             }
         }
         return true;
+    }
+
+    private boolean isCrease(Stretch side, Hub hub) {
+        Vertex near = near(side, hub.at());
+        return pattern.creases().stream()
+                .anyMatch(crease -> pattern.facets().get(crease.first()).sheet() == hub.sheet()
+                        && crease.line().holds(near, tolerance)
+                        && crease.line().isInLineWith(side, tolerance));
     }
 
     /** A place on a side near one of its ends. */

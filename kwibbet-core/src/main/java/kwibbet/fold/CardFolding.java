@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
 import kwibbet.card.Adhesion;
@@ -13,12 +14,14 @@ import kwibbet.card.Card;
 import kwibbet.card.Face;
 import kwibbet.card.Panel;
 import kwibbet.card.Side;
+import kwibbet.crease.CreaseGraph;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldedState;
 import kwibbet.crease.Isometry;
 import kwibbet.crease.Vertex;
 import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
@@ -97,6 +100,45 @@ public record CardFolding(
                 .sorted(Comparator.comparingDouble((Part part) -> -part.area()))
                 .map(Part::face)
                 .toList();
+    }
+
+    /**
+     * The sheet of the base drawn as vertices and edges, and how its facets lie after each step.
+     *
+     * @param graph the drawing
+     * @param traced its facets
+     * @param states one for each step
+     */
+    public record BaseSheet(CreaseGraph graph, CreaseGraph.Traced traced, List<FoldedState> states) {
+        /** Copies the list. */
+        public BaseSheet {
+            states = List.copyOf(states);
+        }
+    }
+
+    /** The sheet of the base. */
+    public Outcome<BaseSheet> baseSheet() {
+        CreaseGraph graph = CreaseGraph.of(pattern.pattern(), 0);
+        return graph.traced().then(traced -> {
+            List<Integer> facets = new ArrayList<>();
+            List<Integer> kept = new ArrayList<>();
+            for (int i = 0; i < traced.rings().size(); i++) {
+                Vertex inside = traced.pattern().facets().get(i).inside();
+                OptionalInt here = IntStream.range(0, pattern.facets().size())
+                        .filter(facet -> pattern.pattern().facets().get(facet).sheet() == 0
+                                && pattern.pattern().facets().get(facet).covers(inside))
+                        .findFirst();
+                here.ifPresent(facets::add);
+                if (here.isPresent()) {
+                    kept.add(i);
+                }
+            }
+            List<FoldedState> states = sequence.stream()
+                    .flatMap(all -> all.steps().stream())
+                    .map(step -> step.after().of(facets))
+                    .toList();
+            return Outcome.made(new BaseSheet(graph, traced.only(kept), states));
+        });
     }
 
     private Region lying(int facet, FoldedState state) {

@@ -31,8 +31,11 @@ public record FoldSpace(Vertex middle, double width, double height, double reach
                     Isometry place = leaf.at(state.places().of(leaf.facet()));
                     for (Vertex corner : leaf.rings().get(0)) {
                         Vertex at = place.apply(corner);
-                        boolean swings = step.line().isPresent() && step.moving().contains(leaf.facet());
-                        reach = swings ? Math.max(reach, Math.abs(step.line().get().off(at))) : reach;
+                        boolean swings =
+                                step.line().isPresent() && step.moving().contains(leaf.facet());
+                        reach = swings
+                                ? Math.max(reach, Math.abs(step.line().get().off(at)))
+                                : reach;
                         left = Math.min(left, at.x());
                         right = Math.max(right, at.x());
                         top = Math.min(top, at.y());

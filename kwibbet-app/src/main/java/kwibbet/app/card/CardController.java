@@ -6,7 +6,10 @@ import java.util.function.BiFunction;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -18,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import kwibbet.app.fold.CardFoldFile;
 import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.fold.MotionView;
 import kwibbet.app.store.DesignStore;
@@ -91,6 +95,20 @@ class CardController {
         FoldStudy study = FoldStudy.of(
                 worked.plan().card(), workshop.folding(design), worked.plan().shelf());
         return ResponseEntity.of(study.motion(spread));
+    }
+
+    /** The crease pattern of the base, and how it lies after each step, as FOLD. */
+    @GetMapping(path = "/pattern.fold", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> pattern(@PathVariable String id) {
+        Design design = designs.get(id).design();
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("pattern.fold")
+                                .build()
+                                .toString())
+                .body(CardFoldFile.of(design.name(), workshop.folding(design)));
     }
 
     @PostMapping("/base")

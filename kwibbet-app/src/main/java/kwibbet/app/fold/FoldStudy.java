@@ -77,10 +77,10 @@ public record FoldStudy(
                         .toList());
     }
 
-    /** How a pattern of someone else folds. */
-    public static FoldStudy of(
-            CreasePattern pattern, FlatFolding folding, Optional<FoldSequence> sequence, double scale) {
-        return new FoldStudy(pattern, folding, sequence, Leaf.of(pattern), Map.of(), scale, List.of(), List.of());
+    /** How a pattern of someone else folds; drawn as if it were as wide as a card. */
+    public static FoldStudy of(CreasePattern pattern, FlatFolding folding, Optional<FoldSequence> sequence) {
+        double reach = pattern.tolerance() * 1e5;
+        return new FoldStudy(pattern, folding, sequence, Leaf.of(pattern), Map.of(), 1 / reach, List.of(), List.of());
     }
 
     private static String words(List<SeenFace> faces) {

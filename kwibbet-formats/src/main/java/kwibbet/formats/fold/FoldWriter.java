@@ -1,0 +1,133 @@
+package kwibbet.formats.fold;
+
+import java.util.List;
+import java.util.Optional;
+
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import kwibbet.crease.Crease.Fold;
+import kwibbet.crease.CreaseGraph;
+import kwibbet.crease.FoldedState;
+import kwibbet.crease.Vertex;
+
+/** Writes FOLD documents: a crease pattern as the key frame, and states of it folded flat as further frames. */
+public final class FoldWriter {
+
+    private static final double SPEC = 1.1;
+    private static final double NO_PLACE = 1e-9;
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private FoldWriter() {}
+
+    /**
+     * A state for a frame.
+     *
+     * @param title what it is called
+     * @param state how the facets lie
+     */
+    public record Frame(String title, FoldedState state) {}
+
+    /** The document as text. */
+    public static String text(
+            String title, String unit, CreaseGraph graph, CreaseGraph.Traced traced, List<Frame> frames) {
+        return JSON.writeValueAsString(document(title, unit, graph, traced, frames));
+    }
+
+    /**
+     * The document.
+     *
+     * @param title what it is called
+     * @param unit the unit of its lengths as FOLD names it
+     * @param graph vertices and edges
+     * @param traced the facets between them
+     * @param frames states, each of which becomes a frame that inherits from the pattern
+     */
+    public static ObjectNode document(
+            String title, String unit, CreaseGraph graph, CreaseGraph.Traced traced, List<Frame> frames) {
+        ObjectNode document = JSON.createObjectNode();
+        document.put("file_spec", SPEC);
+        document.put("file_creator", "Kwibbet");
+        document.put("file_title", title);
+        document.putArray("file_classes").add("singleModel");
+        document.putArray("frame_classes").add("creasePattern");
+        document.putArray("frame_attributes").add("2D");
+        document.put("frame_unit", unit);
+        coordinates(document, graph.vertices());
+        ArrayNode ends = document.putArray("edges_vertices");
+        ArrayNode kinds = document.putArray("edges_assignment");
+        ArrayNode angles = document.putArray("edges_foldAngle");
+        for (CreaseGraph.Edge edge : graph.edges()) {
+            ends.addArray().add(edge.from()).add(edge.to());
+            kinds.add(kind(edge.fold()));
+            angle(edge.fold(), angles);
+        }
+        ArrayNode faces = document.putArray("faces_vertices");
+        // Traced with y running down, a facet goes round with the clock as FOLD draws it; reversed, it goes against it.
+        for (List<Integer> ring : traced.rings()) {
+            ArrayNode face = faces.addArray();
+            for (int i = ring.size() - 1; i >= 0; i--) {
+                face.add(ring.get(i));
+            }
+        }
+        if (!frames.isEmpty()) {
+            ArrayNode further = document.putArray("file_frames");
+            frames.forEach(frame -> write(frame, graph, traced, further.addObject()));
+        }
+        return document;
+    }
+
+    private static void coordinates(ObjectNode node, List<Vertex> vertices) {
+        ArrayNode coordinates = node.putArray("vertices_coords");
+        vertices.forEach(vertex -> coordinates.addArray().add(tidy(vertex.x())).add(tidy(-vertex.y())));
+    }
+
+    private static double tidy(double value) {
+        return Math.abs(value) < NO_PLACE ? 0 : value;
+    }
+
+    private static String kind(Optional<Fold> fold) {
+        return fold.map(each -> switch (each) {
+                    case FLAT -> "F";
+                    case MOUNTAIN -> "M";
+                    case VALLEY -> "V";
+                    case UNASSIGNED -> "U";
+                })
+                .orElse("B");
+    }
+
+    private static void angle(Optional<Fold> fold, ArrayNode angles) {
+        if (fold.isEmpty() || fold.get() == Fold.UNASSIGNED) {
+            angles.addNull();
+        } else {
+            angles.add(fold.get() == Fold.FLAT ? 0 : fold.get() == Fold.VALLEY ? 180 : -180);
+        }
+    }
+
+    private static void write(Frame frame, CreaseGraph graph, CreaseGraph.Traced traced, ObjectNode node) {
+        node.put("frame_title", frame.title());
+        node.putArray("frame_classes").add("foldedForm");
+        node.putArray("frame_attributes").add("2D");
+        node.put("frame_parent", 0);
+        node.put("frame_inherit", true);
+        FoldedState state = frame.state();
+        Vertex[] places = graph.vertices().toArray(Vertex[]::new);
+        for (int facet = 0; facet < traced.rings().size(); facet++) {
+            for (int vertex : traced.rings().get(facet)) {
+                places[vertex] = state.places().of(facet).apply(graph.vertices().get(vertex));
+            }
+        }
+        coordinates(node, List.of(places));
+        ArrayNode orders = node.putArray("faceOrders");
+        for (int one = 0; one < traced.rings().size(); one++) {
+            for (int other = one + 1; other < traced.rings().size(); other++) {
+                int above = state.order().compare(one, other);
+                if (above != 0) {
+                    boolean normalDown = state.places().of(other).isMirrored();
+                    orders.addArray().add(one).add(other).add(normalDown ? -above : above);
+                }
+            }
+        }
+    }
+}
