@@ -3,8 +3,9 @@ package kwibbet.crease;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -14,10 +15,10 @@ import java.util.stream.IntStream;
  * <p>The edges of all facets as they lie are cut where they cross or touch; on either side of each part's middle a look tells
  * which facets cover that region. Every region has an edge, so every region is seen. What is narrower than a look is no region.
  *
- * @param regions the facets that cover each region, each set once
+ * @param spots the facets that cover each region, each set once, with a place in such a region
  * @param meetings what meets along the parts of edges where something folds or goes on as another facet
  */
-record Overlaps(Set<BitSet> regions, List<Meeting> meetings) {
+record Overlaps(Map<BitSet, Vertex> spots, List<Meeting> meetings) {
 
     /** How far off an edge a look is, in tolerances of the pattern. */
     private static final double LOOK = 8;
@@ -44,14 +45,14 @@ record Overlaps(Set<BitSet> regions, List<Meeting> meetings) {
         return new Survey(pattern, folded).overlaps();
     }
 
-    /** Whether two facets cover a region both. */
-    boolean share(int one, int other) {
-        return regions.stream().anyMatch(region -> region.get(one) && region.get(other));
+    /** The facets that cover each region. */
+    Set<BitSet> regions() {
+        return spots.keySet();
     }
 
     /** The most facets that cover a region. */
     int layers() {
-        return regions.stream().mapToInt(BitSet::cardinality).max().orElse(0);
+        return regions().stream().mapToInt(BitSet::cardinality).max().orElse(0);
     }
 
     /** One look at everything. */
@@ -63,7 +64,7 @@ record Overlaps(Set<BitSet> regions, List<Meeting> meetings) {
         private final List<Side> sides = new ArrayList<>();
         private final List<Stretch> creases;
         private final Set<Long> seen = new HashSet<>();
-        private final Set<BitSet> regions = new LinkedHashSet<>();
+        private final Map<BitSet, Vertex> spots = new LinkedHashMap<>();
         private final List<Meeting> meetings = new ArrayList<>();
 
         /** A side of a facet as it lies. */
@@ -94,7 +95,7 @@ record Overlaps(Set<BitSet> regions, List<Meeting> meetings) {
                     look(part);
                 }
             }
-            return new Overlaps(regions, meetings);
+            return new Overlaps(spots, meetings);
         }
 
         /** Parts that lie on each other are looked at once; one that falls between two squares of the grid may be again. */
@@ -113,8 +114,8 @@ record Overlaps(Set<BitSet> regions, List<Meeting> meetings) {
             Vertex off = part.along().quarter().times(LOOK * tolerance / part.length());
             BitSet left = covering(middle.plus(off));
             BitSet right = covering(middle.minus(off));
-            regions.add(left);
-            regions.add(right);
+            spots.putIfAbsent(left, middle.plus(off));
+            spots.putIfAbsent(right, middle.minus(off));
             List<Pair> leftFolds = new ArrayList<>();
             List<Pair> rightFolds = new ArrayList<>();
             List<Pair> through = new ArrayList<>();

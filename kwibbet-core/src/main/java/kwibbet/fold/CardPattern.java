@@ -2,6 +2,7 @@ package kwibbet.fold;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -11,6 +12,7 @@ import java.util.Set;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
+import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Panel;
 import kwibbet.card.Piece;
@@ -101,9 +103,8 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
         }
 
         CardPattern pattern() {
-            List<Panel> fromTheTop = new ArrayList<>(card.panels().stream()
-                    .filter(panel -> !isSlippedOver(panel))
-                    .toList());
+            List<Panel> folding = folding();
+            List<Panel> fromTheTop = new ArrayList<>(folding);
             Collections.reverse(fromTheTop);
             Set<String> riders = new HashSet<>();
             for (Panel panel : fromTheTop) {
@@ -113,8 +114,6 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
                     panel.hanging().on().ifPresent(hosts::add);
                 }
             }
-            List<Panel> folding = new ArrayList<>(fromTheTop);
-            Collections.reverse(folding);
             for (Panel panel : folding) {
                 sheets.putIfAbsent(panel.piece(), sheets.size());
                 if (riders.contains(panel.key())) {
@@ -147,9 +146,20 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             return Overlay.contains(Region.of(panel(stuck.panel()).outline()), lying);
         }
 
-        /** A band only holds the shut card together: it comes on after the last fold. */
-        private boolean isSlippedOver(Panel panel) {
-            return !card.isOfBase(panel.piece()) && isLoose(panel);
+        /** A band only holds the shut card together: it comes on after the last fold, with all that is on it. */
+        private List<Panel> folding() {
+            Set<String> slipped = new HashSet<>();
+            List<Panel> folding = new ArrayList<>();
+            for (Panel panel : card.panels()) {
+                boolean band = !card.isOfBase(panel.piece()) && isLoose(panel);
+                boolean onBand = panel.hanging().on().filter(slipped::contains).isPresent();
+                if (band || onBand) {
+                    slipped.add(panel.key());
+                } else {
+                    folding.add(panel);
+                }
+            }
+            return folding;
         }
 
         private boolean isLoose(Panel panel) {
@@ -172,8 +182,14 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
         }
 
         private String name(Panel panel) {
-            boolean alone = card.panelsOf(panel.piece()).size() == 1;
-            return alone ? card.nameOf(panel.piece()) : panel.key().replace('-', ' ');
+            if (card.panelsOf(panel.piece()).size() == 1) {
+                return card.nameOf(panel.piece());
+            }
+            return card.faces().stream()
+                    .filter(face -> face.panel().equals(panel.key()))
+                    .map(Face::title)
+                    .min(Comparator.comparingInt(String::length))
+                    .orElse(panel.key().replace('-', ' '));
         }
 
         private static List<Vertex> corners(Outline outline) {
@@ -216,8 +232,10 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             if (asMeant) {
                 ShutFold meant = ShutFold.of(
                         card.panels(), card.pieces(), shut, card.form().closing());
-                List<String> ofBase =
-                        card.panelsOf(PieceId.BASE).stream().map(Panel::key).toList();
+                List<String> ofBase = facets.stream()
+                        .filter(panel -> card.isOfBase(panel.piece()))
+                        .map(Panel::key)
+                        .toList();
                 for (String one : ofBase) {
                     for (String other : ofBase) {
                         Above above = new Above(facet(one), facet(other));

@@ -22,18 +22,35 @@ public final class FoldWords {
             case TUCK ->
                 step.line().isEmpty()
                         ? "Fold all " + step.creases().size() + " creases together: none of them folds alone."
-                        : "Fold " + leading(step, pattern) + " over and tuck it under " + over(step, pattern) + ".";
+                        : "Fold " + leading(step, pattern) + " over and tuck " + tucked(step, pattern) + " under "
+                                + over(step, pattern) + ".";
         };
     }
 
-    /** The parts that move next to the creases. */
     private static String leading(FoldStep step, CreasePattern pattern) {
-        List<Integer> next = step.creases().stream()
+        return names(next(step, pattern), pattern);
+    }
+
+    /** The parts that move next to the creases. */
+    private static List<Integer> next(FoldStep step, CreasePattern pattern) {
+        return step.creases().stream()
                 .map(crease -> pattern.creases().get(crease))
                 .map(crease -> step.moving().contains(crease.first()) ? crease.first() : crease.second())
                 .distinct()
                 .toList();
-        return names(next, pattern);
+    }
+
+    /** What of it goes under: all of it, or something that hangs on it. */
+    private static String tucked(FoldStep step, CreasePattern pattern) {
+        List<Integer> tucked = step.moving().stream()
+                .filter(facet -> step.under().stream()
+                        .anyMatch(over -> step.isSeenFromUnder()
+                                ? step.after().order().isAbove(facet, over)
+                                : step.after().order().isAbove(over, facet)))
+                .toList();
+        return tucked.isEmpty() || tucked.stream().anyMatch(next(step, pattern)::contains)
+                ? "it"
+                : names(tucked, pattern);
     }
 
     /** What lies over it; what only hangs on that goes without saying. */

@@ -101,11 +101,16 @@ public final class FoldPicture {
         return sketch.drawing("Step " + (number + 1));
     }
 
-    /** The paper after the last step. */
-    public Drawing folded() {
+    /**
+     * The paper after the last step.
+     *
+     * @param thickest where it is thickest, if that is to be marked
+     */
+    public Drawing folded(Optional<Vertex> thickest) {
         FoldStep last = sequence.steps().get(sequence.steps().size() - 1);
         Sketch sketch = new Sketch(frame, textHeight, MeasureSystem.INCH);
         paper(last.after(), last.isSeenFromUnder(), sketch);
+        thickest.ifPresent(at -> sketch.add(new Mark.Disc(point(at, last.isSeenFromUnder()), sketch.rows(0.7), "↕")));
         return sketch.drawing("Folded");
     }
 

@@ -13,6 +13,7 @@ public final class Review {
     /** In the order their findings are told where they are equally bad. */
     public static final List<Rule> RULES = List.of(
             new StuckAcrossFold(),
+            new DoesNotFold(),
             new CutAcrossFold(),
             new FlapTooLong(),
             new FilmAtFold(),

@@ -12,6 +12,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.ShutFold;
 import kwibbet.card.Side;
+import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Region;
@@ -85,7 +86,7 @@ class RingTest {
         }
     }
 
-    /** Common practice, no source: shut, the shutters cover the opening; open, they are drawn aside and let it show. */
+    /** Opening the doors draws each shutter by twice the 1/4 in its score lies from the fold, so that more of the scene shows. */
     @Test
     void theShuttersOpenAsTheDoorsDo() {
         Card card = make(base("shutter-gate", "5", "7")).orThrow();
@@ -94,9 +95,19 @@ class RingTest {
                 .openings()
                 .get(0)
                 .outline();
-        assertThat(shown(card, Pose.SHUT, round)).isLessThan(0.001);
-        // Seen open, two points 45° wide overlap by half an inch in the middle of three.
-        assertThat(shown(card, Pose.OPEN, round)).isBetween(0.2, 0.6);
+        assertThat(tip(card, Pose.SHUT)).isEqualTo(tip(card, Pose.OPEN).plus(in("1/2")));
+        assertThat(shown(card, Pose.SHUT, round)).isLessThan(0.05);
+        assertThat(shown(card, Pose.OPEN, round)).isBetween(0.1, 0.6);
+    }
+
+    private static Length tip(Card card, String pose) {
+        ShutFold fold = ShutFold.of(
+                card.panels(),
+                card.pieces(),
+                card.form().pose(pose),
+                card.form().closing());
+        Outline blade = card.panel("left-shutter").orElseThrow().outline();
+        return blade.in(fold.of("left-shutter")).bounds().right();
     }
 
     /** The share of an opening of the sleeve that the shutters leave free. */

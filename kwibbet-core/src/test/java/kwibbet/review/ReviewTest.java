@@ -104,6 +104,9 @@ class ReviewTest {
                 arguments("flap-too-long", base("roll", "4", "6", "relief", "own", "shorterBy", "0")),
                 arguments(
                         "flap-too-long", base("custom", "4", "6", "panels", "3", "fold1", "valley", "fold2", "valley")),
+                arguments(
+                        "does-not-fold",
+                        base("custom", "4", "6", "panels", "3", "panel2", "2", "fold1", "valley", "fold2", "valley")),
                 arguments("film-at-fold", bridged(base("bridged", "5", "7", "shorterBy", "0"))),
                 arguments("nothing-bridges", base("bridged", "5", "7")),
                 arguments("tape-on-show", base("bridged", "5", "7")),

@@ -19,9 +19,15 @@ import kwibbet.fold.CardFolding;
 import kwibbet.fold.FoldWords;
 import kwibbet.fold.Leaf;
 import kwibbet.fold.SeenFace;
+import kwibbet.fold.Thickness;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.FoldPicture;
 import kwibbet.picture.Papers;
+import kwibbet.wording.Phrase;
 
 /**
  * What a page shows of something that folds.
@@ -34,6 +40,7 @@ import kwibbet.picture.Papers;
  * @param scale inches to the unit of the pattern
  * @param seen what can be seen after each step, in words
  * @param last what is done when it is folded
+ * @param thickness how thick it is folded, where that is known
  */
 public record FoldStudy(
         CreasePattern pattern,
@@ -43,7 +50,8 @@ public record FoldStudy(
         Map<String, Fill> fills,
         double scale,
         List<String> seen,
-        List<String> last) {
+        List<String> last,
+        Optional<Thickness> thickness) {
 
     /** Copies the lists. */
     public FoldStudy {
@@ -54,6 +62,10 @@ public record FoldStudy(
     }
 
     private static final int MOST_SEEN = 4;
+    /** What a pattern is drawn in whose paper nobody knows. */
+    private static final Fill PLAIN = new Fill.Paper(new Colour("#dcc9a3"));
+    /** Thickness is told to so much. */
+    private static final Graduation NEAR = new Graduation(Length.ofInches(1, 64));
 
     /** How a card closes. */
     public static FoldStudy of(Card card, CardFolding folding, PaperShelf shelf) {
@@ -74,13 +86,20 @@ public record FoldStudy(
                 seen,
                 folding.bands().stream()
                         .map(band -> "Slip " + band + " over it.")
-                        .toList());
+                        .toList(),
+                folding.folding() instanceof FlatFolding.Folds folds
+                        ? Optional.of(Thickness.of(card, folding.leaves(), folds.places()))
+                        : Optional.empty());
     }
 
     /** How a pattern of someone else folds; drawn as if it were as wide as a card. */
     public static FoldStudy of(CreasePattern pattern, FlatFolding folding, Optional<FoldSequence> sequence) {
         double reach = pattern.tolerance() * 1e5;
-        return new FoldStudy(pattern, folding, sequence, Leaf.of(pattern), Map.of(), 1 / reach, List.of(), List.of());
+        List<Leaf> leaves = Leaf.of(pattern);
+        Map<String, Fill> fills = new HashMap<>();
+        leaves.forEach(leaf -> fills.put(leaf.piece(), PLAIN));
+        return new FoldStudy(
+                pattern, folding, sequence, leaves, fills, 1 / reach, List.of(), List.of(), Optional.empty());
     }
 
     private static String words(List<SeenFace> faces) {
@@ -126,7 +145,8 @@ public record FoldStudy(
     /** How it lies when it is folded. */
     public Optional<Drawing> folded() {
         return sequence.filter(all -> !all.steps().isEmpty())
-                .map(all -> FoldPicture.of(pattern, leaves, fills, all, scale).folded());
+                .map(all -> FoldPicture.of(pattern, leaves, fills, all, scale)
+                        .folded(thickness.map(thick -> thick.thickest().at())));
     }
 
     /** Its frames. */
@@ -175,6 +195,21 @@ public record FoldStudy(
         }
         return "It can lie in " + (folds.isCounted() ? "" : "more than ") + folds.count()
                 + " ways; this one takes least.";
+    }
+
+    /**
+     * How thick it is, shut, in words; empty where that is not known.
+     *
+     * @param system the system figures are printed in
+     */
+    public Optional<Phrase> thick(MeasureSystem system) {
+        return thickness.map(all -> Phrase.in(system)
+                .words("Shut, it is ")
+                .length(all.thickest().thick().roundedUpTo(NEAR).shown())
+                .words(" at the thickest, where " + all.thickest().plies() + " plies meet, and ")
+                .length(all.thinnest().thick().roundedUpTo(NEAR).shown())
+                .words(" at the thinnest.")
+                .end());
     }
 
     /** Whether there is no shorter order, in words. */

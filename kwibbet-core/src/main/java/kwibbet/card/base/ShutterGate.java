@@ -34,13 +34,13 @@ import kwibbet.shape.Size;
  * A gate whose doors draw two pointed shutters from behind a round opening.
  *
  * <p>Over the middle lies a sleeve, held by tabs that wrap round its ends. Behind it lie two shutters, each on a tab stuck to the inside
- * of a door. A tab starts {@code start} from the door's fold and is {@code tab} wide, so its score lies {@code d = start + tab} from the
- * fold. Shut, the score lies {@code d} inside the middle; open, {@code d} outside it: opening a door draws its shutter by {@code 2d}. A shutter
- * {@code r} long beyond its score so reaches to {@code d + r} when shut and to {@code r − d} when open, measured from the door's fold. It
- * comes to a point at half its height, cut at 45°.
+ * of a door. The score between tab and shutter lies {@code d = start} from the door's fold, the tab beyond it. Shut, the score lies {@code d}
+ * inside the middle, where the shutter goes behind the sleeve: so {@code d} is at most what the sleeve leaves free of the middle at each side.
+ * Open, it lies {@code d} outside: opening a door draws its shutter by {@code 2d}. A shutter {@code r} long beyond its score so reaches to
+ * {@code d + r} when shut and to {@code r − d} when open, measured from the door's fold. It comes to a point at half its height, cut at 45°.
  *
  * <p>Common practice, no source: for 5 × 7 a gate of 10 × 7; a sleeve of 4 × 8 scored at 1/2 and 7 1/2; shutters of 4 × 4 scored at
- * 1/2, their tabs 1/4 in from the folds; an opening 3 across in the middle.
+ * 1/2, starting 1/4 in from the folds; an opening 3 across in the middle.
  */
 public record ShutterGate() implements ParallelFoldBase {
 
@@ -68,11 +68,11 @@ public record ShutterGate() implements ParallelFoldBase {
             Length.ofInches(1, 4),
             Length.ofInches(1),
             Length.ofInches(1, 2));
-    /** Where the shutters' tabs start. */
+    /** Where the shutters start. */
     public static final Parameter.OfLength START = CardSides.length(
             "start",
-            "Tabs start",
-            "How far from the door’s fold the shutter’s tab starts.",
+            "Shutters start",
+            "How far from the door’s fold the shutter’s score lies, its tab beyond it.",
             Length.ofInches(1, 8),
             Length.ofInches(2),
             Length.ofInches(1, 4));
@@ -130,15 +130,22 @@ public record ShutterGate() implements ParallelFoldBase {
 
     private static List<Refusal> impossible(Size finished, Brief brief) {
         List<Refusal> reasons = new ArrayList<>();
-        Length hinge = brief.length(START).plus(brief.length(TAB));
+        Length hinge = brief.length(START);
         Length reach = brief.length(SHUTTER).minus(brief.length(TAB));
         Length sleeveEnd = finished.width().plus(brief.length(SLEEVE));
         refuseLonger(reasons, SLEEVE, "The sleeve is wider than the middle.", brief, finished.width());
         Length inSleeve = Length.min(brief.length(SLEEVE), finished.height()).minus(Length.ofInches(1, 2));
         refuseLonger(reasons, OPENING, "The opening leaves too little of the sleeve.", brief, inSleeve);
         refuseLonger(reasons, SHUTTER_HEIGHT, "The shutters are higher than the card.", brief, finished.height());
-        if (hinge.multipliedBy(2).isLongerThan(finished.width())) {
+        Length tabEnd = hinge.plus(brief.length(TAB));
+        Length beside = finished.width().minus(brief.length(SLEEVE));
+        if (tabEnd.multipliedBy(2).isLongerThan(finished.width())) {
             reasons.add(new Refusal(START.key(), "The tabs do not fit on the doors: start them nearer to the folds."));
+        } else if (beside.isPositive() && hinge.multipliedBy(2).isLongerThan(beside)) {
+            reasons.add(new Refusal(
+                    START.key(),
+                    "The shutters could not go behind the sleeve: start them at most "
+                            + brief.figure(Length.ofTicks(beside.toTicks() / 2)) + " from the folds."));
         }
         if (!reach.multipliedBy(2).isLongerThan(brief.length(SHUTTER_HEIGHT))) {
             reasons.add(new Refusal(
@@ -185,10 +192,12 @@ public record ShutterGate() implements ParallelFoldBase {
             Length start = brief.length(START);
             Length below = Length.ofTicks(
                     finished.height().minus(brief.length(SHUTTER_HEIGHT)).toTicks() / 2);
-            Point leftCorner = new Point(door.minus(start), below.plus(brief.length(SHUTTER_HEIGHT)));
-            Point rightCorner = new Point(door.plus(finished.width()).plus(start), below);
-            panels.addAll(shutterPanels("left", left, new Placement(leftCorner, 180, false)));
-            panels.addAll(shutterPanels("right", right, Placement.at(rightCorner)));
+            Length tabEnd = start.plus(brief.length(TAB));
+            Point leftCorner = new Point(door.minus(tabEnd), below);
+            Point rightCorner =
+                    new Point(door.plus(finished.width()).plus(tabEnd), below.plus(brief.length(SHUTTER_HEIGHT)));
+            panels.addAll(shutterPanels("left", left, Placement.at(leftCorner)));
+            panels.addAll(shutterPanels("right", right, new Placement(rightCorner, 180, false)));
             List<Face> faces = new ArrayList<>(GateBase.FACES);
             faces.add(2, Face.of(SLEEVE_PIECE.value(), Side.UP, "sleeve"));
             return new Form(
@@ -293,11 +302,14 @@ public record ShutterGate() implements ParallelFoldBase {
                     Panel.folding(key, shutter.id(), blade, key + "-tab", key));
         }
 
-        /** A shutter stays parallel to the middle: what the door opens, its score closes. */
+        /** A shutter stays parallel to the middle: as far as the door is closed, its score is folded. */
         private static List<Pose> poses() {
-            Map<String, Integer> shut = new HashMap<>(Map.of("left", 180, "right", 180));
-            Map<String, Integer> open = Map.of("left-shutter", 180, "right-shutter", 180);
-            Map<String, Integer> ajar = Map.of("left", 100, "right", 100, "left-shutter", 80, "right-shutter", 80);
+            List<String> scores = List.of("left", "right", "left-shutter", "right-shutter");
+            Map<String, Integer> shut = new HashMap<>();
+            Map<String, Integer> ajar = new HashMap<>();
+            scores.forEach(score -> shut.put(score, 180));
+            scores.forEach(score -> ajar.put(score, 100));
+            Map<String, Integer> open = Map.of();
             return List.of(
                     new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
                     new Pose(Pose.OPEN, "open", open, Pose.View.ABOVE),

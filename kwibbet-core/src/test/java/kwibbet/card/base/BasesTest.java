@@ -152,10 +152,11 @@ class BasesTest {
                 .isEqualTo(piece(card, "right-shutter").outline());
     }
 
-    /** Shut, the opening is covered; open, the shutters are drawn apart by twice the distance of their scores from the folds. */
+    /** A shutter goes behind the sleeve beside it and does not come out at its far side. */
     @Test
     void shuttersStayBehindTheSleeve() {
-        assertThat(fields(base("shutter-gate", "5", "7", "shutter", "4 1/2"))).containsExactly("shutter");
+        assertThat(fields(base("shutter-gate", "5", "7", "shutter", "5"))).containsExactly("shutter");
+        assertThat(fields(base("shutter-gate", "5", "7", "start", "3/4"))).containsExactly("start");
         assertThat(fields(base("shutter-gate", "5", "7", "opening", "3 3/4"))).containsExactly("opening");
         assertThat(fields(base("shutter-gate", "5", "7", "sleeve", "5 1/2"))).contains("sleeve");
     }

@@ -1,0 +1,73 @@
+package kwibbet.review;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.card.Panel;
+import kwibbet.card.Parameter;
+import kwibbet.card.Settings;
+import kwibbet.card.base.CustomStrip;
+import kwibbet.crease.FlatFolding;
+import kwibbet.crease.Misfold;
+import kwibbet.fold.CardPattern;
+import kwibbet.outcome.Outcome;
+import kwibbet.review.Finding.Remedy;
+import kwibbet.review.Finding.Severity;
+import kwibbet.wording.Phrase;
+
+/** The card cannot be shut flat: however its panels are laid, some would pass through each other. */
+record DoesNotFold() implements Rule {
+
+    @Override
+    public String key() {
+        return "does-not-fold";
+    }
+
+    @Override
+    public List<Finding> check(Card card) {
+        CardPattern pattern = CardPattern.of(card, false);
+        return folding(card) instanceof FlatFolding.CannotFold cannot
+                ? cannot.reasons().stream()
+                        .map(reason -> finding(card, pattern, reason))
+                        .toList()
+                : List.of();
+    }
+
+    private static FlatFolding folding(Card card) {
+        return FlatFolding.of(CardPattern.of(card, false).pattern());
+    }
+
+    private Finding finding(Card card, CardPattern pattern, Misfold reason) {
+        Panel panel = pattern.facets().get(reason.facets().get(0));
+        return finding(
+                Severity.TROUBLE,
+                panel.piece(),
+                panel.outline(),
+                Phrase.in(card.design().system()).words("The card cannot be shut. " + reason.message()),
+                otherWay(card));
+    }
+
+    /** On a strip of one's own, the first score that lets it fold if it goes the other way. */
+    private static Optional<Remedy> otherWay(Card card) {
+        Design design = card.design();
+        return design.base() instanceof CustomStrip
+                ? CustomStrip.FOLDS.stream()
+                        .filter(fold -> design.base().asked(design.present()).contains((Parameter) fold))
+                        .filter(fold -> !design.present().is(fold, "flat"))
+                        .map(fold -> new Remedy(
+                                "fold " + fold.label().toLowerCase(Locale.ROOT) + " the other way",
+                                design.settled().with(turned(design.present(), fold))))
+                        .filter(way -> CardMaker.make(way.design(), card.materials()) instanceof Outcome.Made<Card> made
+                                && folding(made.value()) instanceof FlatFolding.Folds)
+                        .findFirst()
+                : Optional.empty();
+    }
+
+    private static Settings turned(Settings settings, Parameter.OfChoice fold) {
+        return settings.with(fold, settings.is(fold, "valley") ? "mountain" : "valley");
+    }
+}
