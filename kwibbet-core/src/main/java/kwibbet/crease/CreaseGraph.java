@@ -137,9 +137,10 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
             double right = Math.max(one.from().x(), one.to().x());
             for (int j = i + 1; j < order.size() && left(edges.get(order.get(j))) <= right; j++) {
                 if (meets(edges.get(order.get(i)), edges.get(order.get(j)), tolerance)) {
+                    int first = Math.min(order.get(i), order.get(j));
                     return Optional.of(refusal(
-                            order.get(j),
-                            "It meets edge " + order.get(i)
+                            Math.max(order.get(i), order.get(j)),
+                            "It meets edge " + first
                                     + " where neither has a vertex, so the pattern is not flat paper."));
                 }
             }

@@ -3,6 +3,7 @@ package kwibbet.app.pages;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.APIResponse;
@@ -133,16 +134,16 @@ class PagesTest {
         assertThat(page.locator("#work svg.drawing").first()).isVisible();
 
         page.keyboard().press("Escape");
-        station(2).click();
+        station(3).click();
         Locator night = page.locator(".paper-plan").first();
         assertThat(night.locator(".readings")).containsText("24");
         assertThat(night.locator(".readings")).containsText("sheets, the fewest");
         assertThat(night.locator(".disc")).hasCount(2);
 
-        station(4).click();
+        station(5).click();
         assertThat(page.locator(".step-list li")).hasCount(1);
         assertThat(page.locator(".set")).containsText("5 in");
-        station(5).click();
+        station(6).click();
         assertThat(page.locator(".step-list li")).hasCount(3);
 
         APIResponse handout = page.request().get(page.url().replace("/make", "/handout-a4.pdf"));
@@ -240,7 +241,7 @@ class PagesTest {
         enter(page.locator("#base-shortBy"), "1");
         assertThat(chip("base")).containsText("11 × 8 in");
         enter(page.locator("#base-width"), "5");
-        station(2).click();
+        station(3).click();
         assertThat(page.locator(".paper-plan .yields")).containsText("1 × Base");
         assertThat(page.locator(".paper-plan svg")).containsText("9 × 8 in");
     }
@@ -286,10 +287,53 @@ class PagesTest {
         page.locator("#chip-base").focus();
         page.keyboard().press("Enter");
         assertThat(page.locator("#chip-base")).isFocused();
-        page.keyboard().press("2");
+        page.keyboard().press("3");
         assertThat(page.locator("#sheets-title")).isAttached();
         page.keyboard().press("1");
         assertThat(page.locator("#base-width")).isVisible();
+    }
+
+    /** The steps and the motion: what is chosen in the film is played, and the plies can be spread. */
+    @Test
+    void aCardIsWatchedAsItCloses() {
+        page.navigate(at("/"));
+        page.getByText("Dynamo").click();
+        assertThat(station(2)).containsText("7 folds, 1 tuck");
+        station(2).click();
+        assertThat(page.locator(".film-step")).hasCount(8);
+        Locator stage = page.locator(".fold-stage.moving");
+        assertThat(stage.locator(".leaf")).hasCount(14);
+        page.locator("[data-step='8']").click();
+        assertThat(page.locator("[data-step='8']")).hasAttribute("aria-current", "");
+        assertThat(page.locator(".now")).hasText("Fold flap 4 over and tuck it under flap 1.");
+        assertThat(page.locator(".play")).hasText("Play");
+        assertThat(page.locator(".fold-at")).hasValue("800");
+        page.locator(".spread").check();
+        assertThat(stage.locator(".leaf")).hasCount(14);
+        page.locator(".fold-at").fill("150");
+        assertThat(page.locator("[data-step='2']")).hasAttribute("aria-current", "");
+    }
+
+    @Test
+    void aPatternOfSomeoneElseIsFoldedOrRefusedBesideTheFile() {
+        page.navigate(at("/patterns"));
+        pattern("{\"file_spec\": 9}");
+        assertThat(page.locator("[role='alert']")).containsText("/file_spec");
+        pattern(
+                """
+                {"file_title": "Half", "vertices_coords": [[0, 0], [1, 0], [2, 0], [2, 1], [1, 1], [0, 1]],
+                 "edges_vertices": [[0, 1], [1, 2], [2, 3], [3, 4], [4, 5], [5, 0], [1, 4]],
+                 "edges_assignment": ["B", "B", "B", "B", "B", "B", "M"]}""");
+        assertThat(page.locator("h1")).hasText("Half");
+        assertThat(page.locator(".film-step").last()).containsText(Pattern.compile("Fold facet [01] over"));
+        assertThat(page.locator(".fold-stage.moving .leaf")).hasCount(2);
+    }
+
+    private void pattern(String document) {
+        page.locator("#file")
+                .setInputFiles(
+                        new FilePayload("pattern.fold", "application/json", document.getBytes(StandardCharsets.UTF_8)));
+        page.getByRole(AriaRole.BUTTON, named("Fold it")).click();
     }
 
     @Test
@@ -493,8 +537,8 @@ class PagesTest {
     void aPieceLargerThanItsPaperIsSaidOnTheSheets() {
         newCard("Poster", "five-by-seven");
         enter(page.locator("#base-width"), "20");
-        assertThat(station(2)).containsText("needs a look");
-        station(2).click();
+        assertThat(station(3)).containsText("needs a look");
+        station(3).click();
         assertThat(page.locator(".trouble-line")).containsText("is larger than this sheet, 12 × 12 in");
     }
 
