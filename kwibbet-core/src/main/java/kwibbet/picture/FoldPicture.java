@@ -3,11 +3,13 @@ package kwibbet.picture;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
+import kwibbet.card.Card;
 import kwibbet.crease.Crease;
 import kwibbet.crease.CreasePattern;
 import kwibbet.crease.FoldSequence;
@@ -26,6 +28,7 @@ import kwibbet.fold.Leaf;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
+import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
@@ -86,6 +89,14 @@ public final class FoldPicture {
     public static FoldPicture of(
             CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, FoldSequence sequence, double scale) {
         return new FoldPicture(pattern, leaves, fills, sequence, scale);
+    }
+
+    /** What the pieces of a card are filled with, by their ids. */
+    public static Map<String, Fill> fills(Card card, PaperShelf shelf) {
+        Palette palette = new Palette(shelf);
+        Map<String, Fill> fills = new HashMap<>();
+        card.pieces().forEach(piece -> fills.put(piece.id().value(), palette.fill(piece)));
+        return fills;
     }
 
     /** The paper before a step, with where it is folded and where it goes. */

@@ -1,9 +1,11 @@
 package kwibbet.app.api;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import tools.jackson.databind.node.ObjectNode;
@@ -15,6 +17,8 @@ import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
 import kwibbet.crease.Vertex;
 import kwibbet.fold.FoldWords;
+import kwibbet.fold.HalfOpen;
+import kwibbet.fold.Vector;
 import kwibbet.formats.fold.FoldPattern;
 import kwibbet.formats.fold.FoldWriter;
 
@@ -77,6 +81,9 @@ record FoldView(
 
     static FoldView of(FoldPattern read) {
         CreasePattern pattern = read.pattern();
+        if (!read.isFlat()) {
+            return halfOpen(read);
+        }
         FlatFolding folding = FlatFolding.of(pattern);
         if (folding instanceof FlatFolding.CannotFold cannot) {
             return not(
@@ -107,6 +114,41 @@ record FoldView(
     private static FoldView not(boolean decided, List<Reason> reasons) {
         return new FoldView(
                 false, decided, reasons, Optional.empty(), 0, 0, decided, List.of(), false, Optional.empty());
+    }
+
+    /** A pattern that stops half open: it stands where all its facets come together; one step takes every crease to its angle. */
+    private static FoldView halfOpen(FoldPattern read) {
+        HalfOpen standing = HalfOpen.of(read.pattern(), read.degrees());
+        if (!standing.gaps().isEmpty()) {
+            return not(
+                    true,
+                    standing.gaps().stream()
+                            .map(gap -> new Reason(gap.message(), gap.facets()))
+                            .toList());
+        }
+        DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+        DoubleSummaryStatistics down = new DoubleSummaryStatistics();
+        for (int i = 0; i < standing.places().size(); i++) {
+            for (Vertex corner : read.pattern().facets().get(i).outline()) {
+                Vector at = standing.places().get(i).at(corner.x(), corner.y());
+                across.accept(at.x());
+                down.accept(at.y());
+            }
+        }
+        List<Integer> faces =
+                IntStream.range(0, standing.places().size()).boxed().toList();
+        return new FoldView(
+                true,
+                true,
+                List.of(),
+                Optional.of(new Box(across.getMax() - across.getMin(), down.getMax() - down.getMin())),
+                1,
+                1,
+                true,
+                List.of(new Step(
+                        "fold", "Fold every crease to its angle.", read.traced().creaseEdges(), faces, List.of())),
+                false,
+                Optional.of(FoldWriter.document(read, standing.places())));
     }
 
     private static Step step(FoldStep step, FoldPattern read) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.card.Card;
-import kwibbet.card.Piece;
 import kwibbet.crease.CreasePattern;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
@@ -26,7 +25,6 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.FoldPicture;
-import kwibbet.picture.Papers;
 import kwibbet.wording.Phrase;
 
 /**
@@ -69,10 +67,7 @@ public record FoldStudy(
 
     /** How a card closes. */
     public static FoldStudy of(Card card, CardFolding folding, PaperShelf shelf) {
-        Map<String, Fill> fills = new HashMap<>();
-        for (Piece piece : card.pieces()) {
-            fills.put(piece.id().value(), Papers.fill(piece, shelf));
-        }
+        Map<String, Fill> fills = FoldPicture.fills(card, shelf);
         List<String> seen = new ArrayList<>();
         folding.sequence().ifPresent(sequence -> sequence.steps()
                 .forEach(step -> seen.add(words(folding.seen(card, step.after(), step.isSeenFromUnder())))));

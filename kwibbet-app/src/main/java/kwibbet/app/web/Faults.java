@@ -1,11 +1,15 @@
 package kwibbet.app.web;
 
+import java.util.Optional;
+import java.util.stream.Stream;
+
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.ui.Model;
 import org.springframework.web.HttpMediaTypeException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
@@ -13,6 +17,7 @@ import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
@@ -56,6 +61,26 @@ class Faults {
     String stale(StaleDesignException stale, HttpServletRequest request, HttpServletResponse response, Model model) {
         model.addAttribute("id", stale.id());
         return fault(request, response, model, "stale");
+    }
+
+    /** Who asked has gone on before the answer was there: nobody is left to be told. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void gone(AsyncRequestNotUsableException gone, HttpServletRequest request) {
+        LOG.debug("{} {} was not waited for", request.getMethod(), request.getRequestURI(), gone);
+    }
+
+    /** An answer that could not be written because nobody waited for it is no fault. */
+    @ExceptionHandler(HttpMessageNotWritableException.class)
+    void unwritten(HttpMessageNotWritableException unwritten, HttpServletRequest request) {
+        if (!hasGone(unwritten)) {
+            LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), unwritten);
+        }
+    }
+
+    private static boolean hasGone(Throwable fault) {
+        return Stream.iterate(Optional.of(fault), Optional::isPresent, at -> at.map(Throwable::getCause))
+                .flatMap(Optional::stream)
+                .anyMatch(AsyncRequestNotUsableException.class::isInstance);
     }
 
     @ExceptionHandler(Exception.class)

@@ -10,6 +10,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 @WebMvcTest(FoldsController.class)
@@ -70,6 +71,30 @@ class FoldsControllerTest {
         assertThat(rolled.at("/foldable").asBoolean(true)).isFalse();
         assertThat(rolled.at("/decided").asBoolean(false)).isTrue();
         assertThat(rolled.at("/reasons/0/faces").toString()).isEqualTo("[0,1,2]");
+    }
+
+    /** Two creases at 90° make a channel as wide as its floor; four creases at a vertex do not stand at angles chosen at will. */
+    @Test
+    void whatStopsHalfOpenStandsWhereItsFacesComeTogether() throws Exception {
+        String channel = strip("VV", 1, 2, 1)
+                .replaceFirst(
+                        "\\{", "{\"edges_foldAngle\": [null, null, null, 90, null, null, 90, null, null, null], ");
+        JsonNode standing = answer(channel, 200);
+        assertThat(standing.at("/foldable").asBoolean(false)).isTrue();
+        assertThat(standing.at("/size/height").asDouble(0)).isCloseTo(1, offset(1e-9));
+        JsonNode places = standing.at("/folded/file_frames/0/vertices_coords");
+        assertThat(places.at("/2/2").asDouble(9)).isCloseTo(0, offset(1e-9));
+        assertThat(places.at("/4/2").asDouble(9)).isCloseTo(2, offset(1e-9));
+        assertThat(places.at("/6/2").asDouble(9)).isCloseTo(2, offset(1e-9));
+        String cross =
+                """
+                {"vertices_coords": [[0, 0], [1, 0], [2, 0], [0, 1], [1, 1], [2, 1], [0, 2], [1, 2], [2, 2]],
+                 "edges_vertices": [[0, 1], [1, 2], [2, 5], [5, 8], [8, 7], [7, 6], [6, 3], [3, 0], [1, 4], [4, 7], [3, 4], [4, 5]],
+                 "edges_assignment": ["B", "B", "B", "B", "B", "B", "B", "B", "V", "V", "V", "M"],
+                 "edges_foldAngle": [null, null, null, null, null, null, null, null, 90, 90, 90, -90]}""";
+        JsonNode torn = answer(cross, 200);
+        assertThat(torn.at("/foldable").asBoolean(true)).isFalse();
+        assertThat(torn.at("/reasons/0/message").asString("")).contains("with these angles");
     }
 
     @Test

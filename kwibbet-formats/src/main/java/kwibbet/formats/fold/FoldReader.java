@@ -1,8 +1,10 @@
 package kwibbet.formats.fold;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -127,8 +129,8 @@ public final class FoldReader {
 
     private Outcome<FoldPattern> pattern(String title) {
         List<Vertex> vertices = vertices();
-        List<Integer> heldOpen = new ArrayList<>();
-        List<CreaseGraph.Edge> edges = edges(vertices.size(), heldOpen);
+        Map<Integer, Double> heldAt = new HashMap<>();
+        List<CreaseGraph.Edge> edges = edges(vertices.size(), heldAt);
         CreaseGraph graph = new CreaseGraph(vertices, edges);
         Outcome<CreaseGraph.Traced> traced = graph.traced();
         if (!traced.reasons().isEmpty()) {
@@ -138,7 +140,7 @@ public final class FoldReader {
         CreasePattern found = paper.pattern();
         CreasePattern pattern = new CreasePattern(found.facets(), found.creases(), found.welds(), known(paper));
         String unit = document.path("frame_unit").asString("unit");
-        return Outcome.made(new FoldPattern(title, unit, graph, paper, pattern, heldOpen));
+        return Outcome.made(new FoldPattern(title, unit, graph, paper, pattern, heldAt));
     }
 
     private Refusal placed(Refusal refusal) {
@@ -172,7 +174,7 @@ public final class FoldReader {
         return value;
     }
 
-    private List<CreaseGraph.Edge> edges(int vertices, List<Integer> heldOpen) {
+    private List<CreaseGraph.Edge> edges(int vertices, Map<Integer, Double> heldAt) {
         JsonNode ends = document.path("edges_vertices");
         JsonNode kinds = document.path("edges_assignment");
         require(ends.size() <= MOST_EDGES, at + "/edges_vertices", "Up to " + MOST_EDGES + " edges are read.");
@@ -186,12 +188,12 @@ public final class FoldReader {
             require(ends.path(i).size() == 2, pointer, "An edge has two vertices.");
             int from = index(ends.path(i).path(0), vertices, pointer + "/0");
             int to = index(ends.path(i).path(1), vertices, pointer + "/1");
-            edges.add(new CreaseGraph.Edge(from, to, fold(kinds.path(i), i, heldOpen)));
+            edges.add(new CreaseGraph.Edge(from, to, fold(kinds.path(i), i, heldAt)));
         }
         return edges;
     }
 
-    private Optional<Fold> fold(JsonNode kind, int edge, List<Integer> heldOpen) {
+    private Optional<Fold> fold(JsonNode kind, int edge, Map<Integer, Double> heldAt) {
         Optional<Fold> fold =
                 switch (kind.asString("")) {
                     case "B", "C" -> Optional.empty();
@@ -218,7 +220,7 @@ public final class FoldReader {
                 };
         require(matches, pointer, "The angle goes the other way than its kind “" + kind.asString("") + "”.");
         if (fold.isPresent() && fold.get() != Fold.FLAT && Math.abs(degrees) > 0 && Math.abs(degrees) < 180) {
-            heldOpen.add(edge);
+            heldAt.put(edge, degrees);
         }
         return fold;
     }

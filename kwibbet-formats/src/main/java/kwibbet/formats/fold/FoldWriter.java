@@ -1,6 +1,9 @@
 package kwibbet.formats.fold;
 
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import tools.jackson.databind.json.JsonMapper;
@@ -11,6 +14,7 @@ import kwibbet.crease.Crease.Fold;
 import kwibbet.crease.CreaseGraph;
 import kwibbet.crease.FoldedState;
 import kwibbet.crease.Vertex;
+import kwibbet.fold.Vector;
 
 /** Writes FOLD documents: a crease pattern as the key frame, and states of it folded flat as further frames. */
 public final class FoldWriter {
@@ -74,6 +78,43 @@ public final class FoldWriter {
         if (!frames.isEmpty()) {
             ArrayNode further = document.putArray("file_frames");
             frames.forEach(frame -> write(frame, graph, traced, further.addObject()));
+        }
+        return document;
+    }
+
+    /**
+     * The document of a pattern that stops half open: the pattern, and a frame in space.
+     *
+     * @param read the pattern
+     * @param places where its facets stand
+     */
+    public static ObjectNode document(FoldPattern read, List<kwibbet.fold.Frame> places) {
+        ObjectNode document = document(read.title(), read.unit(), read.graph(), read.traced(), List.of());
+        ArrayNode angles = document.putArray("edges_foldAngle");
+        Map<Integer, Double> degrees = new HashMap<>();
+        for (int i = 0; i < read.degrees().size(); i++) {
+            degrees.put(read.traced().creaseEdges().get(i), read.degrees().get(i));
+        }
+        for (int edge = 0; edge < read.graph().edges().size(); edge++) {
+            Optional.ofNullable(degrees.get(edge)).ifPresentOrElse(angles::add, angles::addNull);
+        }
+        ObjectNode node = document.putArray("file_frames").addObject();
+        node.put("frame_title", "Half open");
+        node.putArray("frame_classes").add("foldedForm");
+        node.putArray("frame_attributes").add("3D");
+        node.put("frame_parent", 0);
+        node.put("frame_inherit", true);
+        Vector[] standing = new Vector[read.graph().vertices().size()];
+        Arrays.fill(standing, new Vector(0, 0, 0));
+        for (int facet = 0; facet < read.traced().rings().size(); facet++) {
+            for (int vertex : read.traced().rings().get(facet)) {
+                Vertex flat = read.graph().vertices().get(vertex);
+                standing[vertex] = places.get(facet).at(flat.x(), flat.y());
+            }
+        }
+        ArrayNode coordinates = node.putArray("vertices_coords");
+        for (Vector place : standing) {
+            coordinates.addArray().add(tidy(place.x())).add(tidy(-place.y())).add(tidy(place.z()));
         }
         return document;
     }

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
 
@@ -16,12 +17,17 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.SupplyList;
+import kwibbet.crease.FoldSequence;
+import kwibbet.crease.FoldStep;
+import kwibbet.fold.CardFolding;
+import kwibbet.fold.FoldWords;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
+import kwibbet.picture.FoldPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
@@ -32,6 +38,8 @@ public final class Handout {
 
     private static final float[] CUT_COLUMNS = {0, 0.3f, 0.52f, 0.62f};
     private static final float[] SHEET_COLUMNS = {0, 0.4f, 0.58f, 0.74f};
+
+    private static final int STEPS_A_ROW = 4;
 
     private final RunPlan plan;
     private final Card card;
@@ -72,6 +80,7 @@ public final class Handout {
         sheets();
         scoreList();
         making();
+        closing();
         for (Piece piece : card.pieces()) {
             new TemplatePages(flow, piece, system, format).draw();
         }
@@ -176,6 +185,34 @@ public final class Handout {
         for (MakeStep step : plan.bench().make()) {
             flow.line(number + ".", step.sentence(system), 12);
             number++;
+        }
+    }
+
+    /** How the card closes: the paper before each step, then what to do. */
+    private void closing() throws IOException {
+        CardFolding folding = CardFolding.of(card);
+        List<FoldStep> steps = folding.sequence().map(FoldSequence::steps).orElse(List.of());
+        if (steps.isEmpty()) {
+            return;
+        }
+        flow.heading("How it closes");
+        FoldPicture picture = FoldPicture.of(
+                folding.pattern().pattern(),
+                folding.leaves(),
+                FoldPicture.fills(card, plan.shelf()),
+                folding.sequence().orElseThrow(),
+                1);
+        for (int first = 0; first < steps.size(); first += STEPS_A_ROW) {
+            int last = Math.min(first + STEPS_A_ROW, steps.size());
+            flow.drawings(IntStream.range(first, last).mapToObj(picture::before).toList(), 130);
+            for (int step = first; step < last; step++) {
+                String sentence =
+                        FoldWords.of(steps.get(step), folding.pattern().pattern());
+                flow.line((step + 1) + ".", Phrase.of(sentence), 12);
+            }
+        }
+        for (String band : folding.bands()) {
+            flow.line("", Phrase.of("Slip " + band + " over it."), 12);
         }
     }
 }
