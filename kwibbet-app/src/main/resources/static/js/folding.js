@@ -47,13 +47,14 @@
     const turned = figure.querySelector('.turned');
     const slider = figure.querySelector('.fold-at');
     const play = figure.querySelector('.play');
+    const back = figure.querySelector('.back');
     const spread = figure.querySelector('.spread');
     const now = figure.querySelector('.now');
     const film = [...figure.parentElement.querySelectorAll('.film-step')];
     let animations = [];
     let length = 0;
     let until = 0;
-    let running = false;
+    let running = 0;
 
     const at = () => (animations.length ? Number(animations[0].currentTime) : 0);
     const show = (time) => {
@@ -63,24 +64,26 @@
     const mark = (time) => {
       slider.value = (time / A_STEP) * 100;
       const step = film[Math.min(film.length - 1, Math.floor((time - 1) / A_STEP))] || film[0];
+      const words = running < 0 ? step.dataset.opening : step.dataset.sentence;
       film.forEach((each) => each.toggleAttribute('aria-current', each === step));
-      if (now.textContent !== step.dataset.sentence) {
-        now.textContent = step.dataset.sentence;
+      if (now.textContent !== words) {
+        now.textContent = words;
         const strip = step.closest('.film');
         strip.scrollTo({ left: step.parentElement.offsetLeft - strip.offsetLeft, behavior: 'smooth' });
       }
-      slider.setAttribute('aria-valuetext', step.dataset.sentence);
+      slider.setAttribute('aria-valuetext', words);
     };
     const stop = () => {
-      running = false;
+      running = 0;
       play.textContent = 'Play';
       play.setAttribute('aria-pressed', 'false');
+      back.setAttribute('aria-pressed', 'false');
       animations.forEach((animation) => animation.pause());
     };
     const tick = () => {
       if (!running || !figure.isConnected) return;
       const time = at();
-      if (time >= until) {
+      if (running > 0 ? time >= until : time <= until) {
         stop();
         show(until);
       } else {
@@ -89,12 +92,16 @@
       }
     };
     const run = (from, to) => {
+      running = to < from ? -1 : 1;
       show(from);
       until = to;
-      running = true;
-      play.textContent = 'Pause';
-      play.setAttribute('aria-pressed', 'true');
-      animations.forEach((animation) => animation.play());
+      if (running > 0) play.textContent = 'Pause';
+      (running > 0 ? play : back).setAttribute('aria-pressed', 'true');
+      animations.forEach((animation) => {
+        animation.playbackRate = running;
+        animation.play();
+        animation.currentTime = from;
+      });
       requestAnimationFrame(tick);
     };
 
@@ -152,6 +159,17 @@
     play.addEventListener('click', () => {
       if (running) stop();
       else run(at() >= length ? 0 : at(), length);
+    });
+    back.addEventListener('click', () => {
+      if (running) stop();
+      else run(at() <= 0 ? length : at(), 0);
+    });
+    stage.addEventListener('keydown', (event) => {
+      const turn = { ArrowLeft: [-15, 0], ArrowRight: [15, 0], ArrowUp: [0, 15], ArrowDown: [0, -15] }[event.key];
+      if (!turn) return;
+      event.preventDefault();
+      view = { yaw: view.yaw + turn[0], pitch: view.pitch + turn[1] };
+      look();
     });
     spread.addEventListener('change', () => { stop(); load(); });
     film.forEach((each, index) => each.addEventListener('click', () => run(index * A_STEP, (index + 1) * A_STEP)));

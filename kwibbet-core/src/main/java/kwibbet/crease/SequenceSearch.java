@@ -15,7 +15,8 @@ import kwibbet.crease.FoldStep.Kind;
 import kwibbet.crease.Unfolding.Move;
 
 /**
- * Finds how to fold by unfolding: a shortest way from folded to flat, taken backwards.
+ * Finds how to fold by unfolding: a shortest way from folded to flat, taken backwards. It is Hart, Nilsson and Raphael's search A* (1968), which
+ * goes on where what is done and what must at least be done ({@link FewestFolds}) are least together.
  *
  * <p>Among equally short ways it takes the one that folds the smaller, inner parts first. Where the states are too many to look at all, it goes
  * for the flat sheet straight and does not claim that nothing is shorter.
@@ -35,6 +36,7 @@ final class SequenceSearch {
 
     private final CreasePattern pattern;
     private final Unfolding unfolding;
+    private final FewestFolds fewest;
     private final int mostStates;
     private long statesLeft;
 
@@ -57,6 +59,7 @@ final class SequenceSearch {
     SequenceSearch(CreasePattern pattern, int mostStates) {
         this.pattern = pattern;
         this.unfolding = new Unfolding(pattern);
+        this.fewest = FewestFolds.of(pattern);
         this.mostStates = mostStates;
         this.statesLeft = (long) mostStates * ALL_ORDERS;
     }
@@ -119,6 +122,7 @@ final class SequenceSearch {
         private final long bound;
         private final PriorityQueue<Node> next =
                 new PriorityQueue<>(Comparator.comparingLong((Node node) -> node.cost() + node.guess())
+                        .thenComparingLong(node -> -node.cost())
                         .thenComparingInt(Node::number));
         private final Map<Key, Long> best = new HashMap<>();
         private final Map<Spot, FoldedState> states = new HashMap<>();
@@ -180,7 +184,7 @@ final class SequenceSearch {
                 Spot spot = spot(folded, first);
                 if (cost < bound && best.getOrDefault(new Key(spot, fromUnder), Long.MAX_VALUE) > cost) {
                     best.put(new Key(spot, fromUnder), cost);
-                    long guess = straight ? FOLD * folded.cardinality() : 0;
+                    long guess = FOLD * (straight ? folded.cardinality() : fewest.of(folded));
                     next.add(new Node(spot, fromUnder, cost, guess, number++, Optional.of(node), Optional.of(move)));
                 }
             }

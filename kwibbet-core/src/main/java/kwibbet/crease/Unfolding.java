@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 /**
  * The ways to unfold one line of paper that lies folded.
@@ -221,15 +220,20 @@ final class Unfolding {
         private boolean isOnOneSide(BitSet part) {
             boolean left = false;
             boolean right = false;
-            for (int facet : part.stream().toArray()) {
+            Vertex along = line.along();
+            double near = tolerance * line.length();
+            for (int facet = part.nextSetBit(0); facet >= 0; facet = part.nextSetBit(facet + 1)) {
                 Isometry place = state.places().of(facet);
                 for (Vertex corner : pattern.facets().get(facet).outline()) {
-                    double off = line.off(place.apply(corner));
-                    left |= off < -tolerance;
-                    right |= off > tolerance;
+                    double off = along.cross(place.apply(corner).minus(line.from()));
+                    left |= off < -near;
+                    right |= off > near;
+                }
+                if (left && right) {
+                    return false;
                 }
             }
-            return !(left && right);
+            return true;
         }
 
         void collect(boolean upwards, List<Move> simple, List<Move> tucks) {
@@ -270,12 +274,14 @@ final class Unfolding {
 
         private BitSet over(BitSet moving, boolean upwards) {
             BitSet over = new BitSet();
-            moving.stream().forEach(facet -> IntStream.range(0, partOf.length)
-                    .filter(other -> !moving.get(other))
-                    .filter(other -> upwards
-                            ? state.order().isAbove(other, facet)
-                            : state.order().isAbove(facet, other))
-                    .forEach(over::set));
+            int sign = upwards ? 1 : -1;
+            for (int facet = moving.nextSetBit(0); facet >= 0; facet = moving.nextSetBit(facet + 1)) {
+                for (int other = 0; other < partOf.length; other++) {
+                    if (state.order().compare(other, facet) * sign > 0 && !moving.get(other)) {
+                        over.set(other);
+                    }
+                }
+            }
             return over;
         }
 

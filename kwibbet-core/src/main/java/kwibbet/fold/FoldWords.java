@@ -27,6 +27,24 @@ public final class FoldWords {
         };
     }
 
+    /** The sentence of a step taken back, when what is shut is opened again. */
+    public static String opening(FoldStep step, CreasePattern pattern) {
+        return switch (step.kind()) {
+            case TURN -> "Turn it over.";
+            case FOLD -> "Open " + leading(step, pattern) + ".";
+            case TUCK ->
+                step.line().isEmpty()
+                        ? "Unfold all " + step.creases().size() + " creases together."
+                        : "Draw " + opened(step, pattern) + " out from under " + over(step, pattern) + " and open "
+                                + leading(step, pattern) + ".";
+        };
+    }
+
+    private static String opened(FoldStep step, CreasePattern pattern) {
+        String tucked = tucked(step, pattern);
+        return tucked.equals("it") ? leading(step, pattern) : tucked;
+    }
+
     private static String leading(FoldStep step, CreasePattern pattern) {
         return names(next(step, pattern), pattern);
     }

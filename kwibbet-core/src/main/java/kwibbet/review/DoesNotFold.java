@@ -13,14 +13,19 @@ import kwibbet.card.Settings;
 import kwibbet.card.base.CustomStrip;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.Misfold;
+import kwibbet.fold.CardFolding;
 import kwibbet.fold.CardPattern;
 import kwibbet.outcome.Outcome;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.wording.Phrase;
 
-/** The card cannot be shut flat: however its panels are laid, some would pass through each other. */
-record DoesNotFold() implements Rule {
+/**
+ * The card cannot be shut flat: however its panels are laid, some would pass through each other.
+ *
+ * @param closing how the card closes
+ */
+record DoesNotFold(CardFolding closing) implements Rule {
 
     @Override
     public String key() {
@@ -29,11 +34,8 @@ record DoesNotFold() implements Rule {
 
     @Override
     public List<Finding> check(Card card) {
-        CardPattern pattern = CardPattern.of(card, false);
-        return folding(card) instanceof FlatFolding.CannotFold cannot
-                ? cannot.reasons().stream()
-                        .map(reason -> finding(card, pattern, reason))
-                        .toList()
+        return closing.folding() instanceof FlatFolding.CannotFold cannot
+                ? cannot.reasons().stream().map(reason -> finding(card, reason)).toList()
                 : List.of();
     }
 
@@ -41,8 +43,8 @@ record DoesNotFold() implements Rule {
         return FlatFolding.of(CardPattern.of(card, false).pattern());
     }
 
-    private Finding finding(Card card, CardPattern pattern, Misfold reason) {
-        Panel panel = pattern.facets().get(reason.facets().get(0));
+    private Finding finding(Card card, Misfold reason) {
+        Panel panel = closing.pattern().facets().get(reason.facets().get(0));
         return finding(
                 Severity.TROUBLE,
                 panel.piece(),

@@ -3,17 +3,18 @@ package kwibbet.review;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.fold.CardFolding;
 
 /** All rules, applied to a card. */
 public final class Review {
 
-    /** In the order their findings are told where they are equally bad. */
+    /** Those that need nothing but the card, in the order their findings are told where they are equally bad. */
     public static final List<Rule> RULES = List.of(
             new StuckAcrossFold(),
-            new DoesNotFold(),
             new CutAcrossFold(),
             new FlapTooLong(),
             new FilmAtFold(),
@@ -34,7 +35,12 @@ public final class Review {
 
     /** What is worth a look, the worst first. */
     public static List<Finding> of(Card card) {
-        return RULES.stream()
+        return of(card, CardFolding.of(card));
+    }
+
+    /** The same, where it is known already how the card closes. */
+    public static List<Finding> of(Card card, CardFolding folding) {
+        return Stream.concat(Stream.of(new DoesNotFold(folding)), RULES.stream())
                 .flatMap(rule -> rule.check(card).stream())
                 .map(finding -> sound(finding, card))
                 .sorted(Comparator.comparing(Finding::severity))

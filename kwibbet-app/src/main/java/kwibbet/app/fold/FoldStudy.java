@@ -113,11 +113,12 @@ public record FoldStudy(
      *
      * @param number from 1
      * @param sentence what to do
+     * @param opening what to do to take it back
      * @param drawing how the paper lies before
      * @param isTuck whether something goes under
      * @param seen what can be seen afterwards, in words; empty where it is not said
      */
-    public record Step(int number, String sentence, Drawing drawing, boolean isTuck, String seen) {}
+    public record Step(int number, String sentence, String opening, Drawing drawing, boolean isTuck, String seen) {}
 
     /** The steps, with how the paper lies before each. */
     public List<Step> steps() {
@@ -129,6 +130,7 @@ public record FoldStudy(
                 steps.add(new Step(
                         i + 1,
                         FoldWords.of(step, pattern),
+                        FoldWords.opening(step, pattern),
                         picture.before(i),
                         step.kind() == FoldStep.Kind.TUCK,
                         i < seen.size() ? seen.get(i) : ""));

@@ -84,7 +84,10 @@ public class Workshop {
         Planned planned = new Planned(design, inventory.shelf(), inventory.toolbox());
         return remembered(runs, planned, each -> {
             Card card = card(each.design());
-            return new Worked(RunPlan.of(card, each.shelf(), each.tools()), Review.of(card), TableScale.of(card));
+            return new Worked(
+                    RunPlan.of(card, each.shelf(), each.tools()),
+                    Review.of(card, folding(each.design())),
+                    TableScale.of(card));
         });
     }
 

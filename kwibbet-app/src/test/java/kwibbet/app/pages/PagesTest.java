@@ -308,6 +308,10 @@ class PagesTest {
         assertThat(page.locator(".now")).hasText("Fold flap 4 over and tuck it under flap 1.");
         assertThat(page.locator(".play")).hasText("Play");
         assertThat(page.locator(".fold-at")).hasValue("800");
+        page.locator(".back").click();
+        assertThat(page.locator(".now")).hasText("Draw flap 4 out from under flap 1 and open flap 4.");
+        page.locator(".play").focus();
+        page.keyboard().press("Enter");
         page.locator(".spread").check();
         assertThat(stage.locator(".leaf")).hasCount(14);
         page.locator(".fold-at").fill("150");
