@@ -17,6 +17,17 @@ public record FoldedState(FoldedPlaces places, LayerOrder order, BitSet folded) 
         folded = (BitSet) folded.clone();
     }
 
+    /** A pattern before anything is folded that is not folded for good; nothing is told of what lies over what. */
+    public static FoldedState flat(CreasePattern pattern) {
+        BitSet folded = new BitSet();
+        for (int i = 0; i < pattern.creases().size(); i++) {
+            Crease crease = pattern.creases().get(i);
+            folded.set(i, crease.folds() && crease.stays());
+        }
+        int facets = pattern.facets().size();
+        return new FoldedState(FoldedPlaces.of(pattern, folded::get), LayerOrder.of(new byte[facets][facets]), folded);
+    }
+
     @Override
     public BitSet folded() {
         return (BitSet) folded.clone();

@@ -16,6 +16,7 @@ import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
 import kwibbet.crease.FoldedState;
 import kwibbet.crease.Isometry;
+import kwibbet.crease.Misfold;
 import kwibbet.crease.Stretch;
 import kwibbet.crease.Vertex;
 import kwibbet.drawing.Drawing;
@@ -59,13 +60,17 @@ public final class FoldPicture {
     private final Length textHeight;
 
     private FoldPicture(
-            CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, FoldSequence sequence, double scale) {
+            CreasePattern pattern,
+            List<Leaf> leaves,
+            Map<String, Fill> fills,
+            FoldSequence sequence,
+            FoldSpace space,
+            double scale) {
         this.pattern = pattern;
         this.leaves = leaves;
         this.fills = fills;
         this.sequence = sequence;
         this.scale = scale;
-        FoldSpace space = FoldSpace.of(sequence, leaves);
         this.middle = space.middle();
         double side = Math.max(space.width(), space.height()) * scale;
         double room = side * ROOM;
@@ -88,7 +93,45 @@ public final class FoldPicture {
      */
     public static FoldPicture of(
             CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, FoldSequence sequence, double scale) {
-        return new FoldPicture(pattern, leaves, fills, sequence, scale);
+        return new FoldPicture(pattern, leaves, fills, sequence, FoldSpace.of(sequence, leaves), scale);
+    }
+
+    /**
+     * A pattern that does not fold, flat, with the places of the reasons numbered from 1: at their vertex, or else on each facet they name.
+     *
+     * @param pattern what does not fold
+     * @param leaves what is drawn of it
+     * @param fills what each piece is filled with, by its id
+     * @param reasons why it does not
+     * @param scale inches to the unit of the pattern
+     */
+    public static Drawing misfolds(
+            CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, List<Misfold> reasons, double scale) {
+        FoldedState flat = FoldedState.flat(pattern);
+        FoldPicture picture = new FoldPicture(
+                pattern, leaves, fills, new FoldSequence(List.of(), false), FoldSpace.of(flat.places(), leaves), scale);
+        Sketch sketch = new Sketch(picture.frame, Length.ofTicks(picture.textHeight.toTicks() / 2), MeasureSystem.INCH);
+        picture.paper(flat, false, sketch);
+        List<Point> taken = new ArrayList<>();
+        for (int i = 0; i < reasons.size(); i++) {
+            String number = String.valueOf(i + 1);
+            for (Vertex place : places(pattern, flat, reasons.get(i))) {
+                sketch.number(picture.point(place, false), number, taken);
+            }
+        }
+        return sketch.drawing("Where it does not fold");
+    }
+
+    private static List<Vertex> places(CreasePattern pattern, FoldedState flat, Misfold reason) {
+        if (reason.at().isPresent()) {
+            return List.of(
+                    flat.places().of(reason.facets().get(0)).apply(reason.at().get()));
+        }
+        return reason.facets().stream()
+                .map(facet -> flat.places()
+                        .of(facet)
+                        .apply(pattern.facets().get(facet).inside()))
+                .toList();
     }
 
     /** What the pieces of a card are filled with, by their ids. */

@@ -182,6 +182,13 @@ public record FoldStudy(
         return folding instanceof FlatFolding.CannotFold cannot ? cannot.reasons() : List.of();
     }
 
+    /** Where it does not fold; none where it does. */
+    public Optional<Drawing> where() {
+        return reasons().isEmpty()
+                ? Optional.empty()
+                : Optional.of(FoldPicture.misfolds(pattern, leaves, fills, reasons(), scale));
+    }
+
     /** How many ways its parts can lie over each other, in words. */
     public String orders() {
         if (!(folding instanceof FlatFolding.Folds folds)) {

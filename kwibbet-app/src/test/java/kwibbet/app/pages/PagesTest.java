@@ -325,6 +325,13 @@ class PagesTest {
         assertThat(page.locator("[role='alert']")).containsText("/file_spec");
         pattern(
                 """
+                {"file_title": "Roll", "vertices_coords": [[0, 0], [2, 0], [3, 0], [5, 0], [5, 1], [3, 1], [2, 1], [0, 1]],
+                 "edges_vertices": [[0, 1], [1, 2], [2, 3], [3, 4], [4, 5], [5, 6], [6, 7], [7, 0], [1, 6], [2, 5]],
+                 "edges_assignment": ["B", "B", "B", "B", "B", "B", "B", "B", "V", "V"]}""");
+        assertThat(page.locator(".reasons li")).containsText("pass through each other");
+        assertThat(page.locator(".does-not-fold .disc")).hasCount(3);
+        pattern(
+                """
                 {"file_title": "Half", "vertices_coords": [[0, 0], [1, 0], [2, 0], [2, 1], [1, 1], [0, 1]],
                  "edges_vertices": [[0, 1], [1, 2], [2, 3], [3, 4], [4, 5], [5, 0], [1, 4]],
                  "edges_assignment": ["B", "B", "B", "B", "B", "B", "M"]}""");

@@ -27,7 +27,7 @@ import kwibbet.outcome.Refusal;
  * Reads the crease pattern of a FOLD document: of its key frame, or else of the first frame that is one, with what it inherits.
  *
  * <p>Facets are found between the edges; where the document lists faces, only those are paper and all of them must be there. Orders of faces are
- * taken over. What is damaged is refused with the JSON pointer (RFC 6901) of the place.
+ * taken over from the pattern, or else from the first folded form with the same faces in which all is folded. What is damaged is refused with the JSON pointer (RFC 6901) of the place.
  */
 public final class FoldReader {
 
@@ -43,10 +43,12 @@ public final class FoldReader {
 
     private final JsonNode document;
     private final String at;
+    private final List<JsonNode> foldedForms;
 
-    private FoldReader(JsonNode frame, String at) {
+    private FoldReader(JsonNode frame, String at, List<JsonNode> foldedForms) {
         this.document = frame;
         this.at = at;
+        this.foldedForms = foldedForms;
     }
 
     /** The pattern of a document, or what is wrong with it and where. */
@@ -75,29 +77,35 @@ public final class FoldReader {
     private static FoldReader creasePattern(JsonNode document) {
         JsonNode frames = document.path("file_frames");
         require(frames.size() <= MOST_FRAMES, "/file_frames", "Up to " + MOST_FRAMES + " frames are read.");
+        List<JsonNode> all = new ArrayList<>();
         for (int i = 0; i < frames.size(); i++) {
-            merged(document, i + 1);
+            all.add(merged(document, i + 1));
         }
+        List<JsonNode> foldedForms =
+                all.stream().filter(FoldReader::isFoldedForm).toList();
         if (isPattern(document)) {
-            return new FoldReader(document, "");
+            return new FoldReader(document, "", foldedForms);
         }
-        for (int i = 0; i < frames.size(); i++) {
-            JsonNode frame = merged(document, i + 1);
-            if (isPattern(frame)) {
-                return new FoldReader(frame, "/file_frames/" + i);
+        for (int i = 0; i < all.size(); i++) {
+            if (isPattern(all.get(i))) {
+                return new FoldReader(all.get(i), "/file_frames/" + i, foldedForms);
             }
         }
         throw new Misfit("", "There is no crease pattern in it: a frame with edges_vertices and vertices_coords.");
     }
 
     private static boolean isPattern(JsonNode frame) {
+        return !isFoldedForm(frame)
+                && frame.path("edges_vertices").isArray()
+                && frame.path("vertices_coords").isArray();
+    }
+
+    private static boolean isFoldedForm(JsonNode frame) {
         boolean folded = false;
         for (JsonNode word : frame.path("frame_classes")) {
             folded |= word.asString("").equals("foldedForm");
         }
-        return !folded
-                && frame.path("edges_vertices").isArray()
-                && frame.path("vertices_coords").isArray();
+        return folded;
     }
 
     /** A frame with what it inherits; frame 0 is the key frame. */
@@ -263,7 +271,7 @@ public final class FoldReader {
      * normal points to: its up face, where its vertices go round against the clock.
      */
     private List<Above> known(CreaseGraph.Traced paper) {
-        JsonNode orders = document.path("faceOrders");
+        JsonNode orders = orders(paper);
         require(
                 orders.isEmpty() || !document.path("faces_vertices").isEmpty(),
                 at + "/faceOrders",
@@ -285,6 +293,54 @@ public final class FoldReader {
             }
         }
         return known;
+    }
+
+    private JsonNode orders(CreaseGraph.Traced paper) {
+        JsonNode own = document.path("faceOrders");
+        if (!own.isEmpty()) {
+            return own;
+        }
+        return foldedForms.stream()
+                .filter(form -> form.path("faces_vertices").equals(document.path("faces_vertices")))
+                .filter(form -> isAllFolded(form, paper))
+                .map(form -> form.path("faceOrders"))
+                .findFirst()
+                .orElse(own);
+    }
+
+    /** Whether the vertices of a folded form lie to each other as they do once every crease is folded. */
+    private boolean isAllFolded(JsonNode form, CreaseGraph.Traced paper) {
+        JsonNode places = form.path("vertices_coords");
+        if (places.size() != document.path("vertices_coords").size()) {
+            return false;
+        }
+        FoldedPlaces folded = FoldedPlaces.of(paper.pattern());
+        double near = paper.pattern().tolerance() * 1e2;
+        List<Integer> first = paper.rings().get(0).subList(0, 3);
+        for (int facet = 0; facet < paper.rings().size(); facet++) {
+            for (int corner : paper.rings().get(facet)) {
+                for (int fixed : first) {
+                    double there = folded.of(facet)
+                            .apply(flat(corner))
+                            .distance(folded.of(0).apply(flat(fixed)));
+                    if (Math.abs(there - apart(places.path(corner), places.path(fixed))) > near) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return true;
+    }
+
+    private Vertex flat(int vertex) {
+        JsonNode place = document.path("vertices_coords").path(vertex);
+        return new Vertex(place.path(0).asDouble(0), -place.path(1).asDouble(0));
+    }
+
+    private static double apart(JsonNode one, JsonNode other) {
+        return Math.hypot(
+                one.path(0).asDouble(0) - other.path(0).asDouble(0),
+                one.path(1).asDouble(0) - other.path(1).asDouble(0));
     }
 
     private boolean isAgainstTheClock(int face) {
