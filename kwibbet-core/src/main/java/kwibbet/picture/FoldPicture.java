@@ -12,6 +12,7 @@ import java.util.stream.IntStream;
 import kwibbet.card.Card;
 import kwibbet.crease.Crease;
 import kwibbet.crease.CreasePattern;
+import kwibbet.crease.Facet;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
 import kwibbet.crease.FoldedState;
@@ -128,10 +129,16 @@ public final class FoldPicture {
                     flat.places().of(reason.facets().get(0)).apply(reason.at().get()));
         }
         return reason.facets().stream()
-                .map(facet -> flat.places()
-                        .of(facet)
-                        .apply(pattern.facets().get(facet).inside()))
+                .map(facet ->
+                        flat.places().of(facet).apply(middle(pattern.facets().get(facet))))
                 .toList();
+    }
+
+    /** The middle of its corners where that is paper, or else some place within it. */
+    private static Vertex middle(Facet facet) {
+        Vertex sum = facet.outline().stream().reduce(new Vertex(0, 0), Vertex::plus);
+        Vertex middle = sum.times(1.0 / facet.outline().size());
+        return facet.covers(middle) ? middle : facet.inside();
     }
 
     /** What the pieces of a card are filled with, by their ids. */

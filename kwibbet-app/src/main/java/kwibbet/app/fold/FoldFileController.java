@@ -45,6 +45,7 @@ class FoldFileController {
                     "name", made.value().title().isBlank() ? name : made.value().title());
             model.addAttribute("pattern", text);
             model.addAttribute("study", study(made.value()));
+            model.addAttribute("halfOpen", !made.value().isFlat());
         } else {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             model.addAttribute(

@@ -182,6 +182,13 @@ public record FoldStudy(
         return folding instanceof FlatFolding.CannotFold cannot ? cannot.reasons() : List.of();
     }
 
+    /** What is to be said where there are no steps to show. */
+    public String without() {
+        return folding instanceof FlatFolding.Undecided
+                ? "There is too much of it to tell whether it folds flat."
+                : "There is nothing to fold.";
+    }
+
     /** Where it does not fold; none where it does. */
     public Optional<Drawing> where() {
         return reasons().isEmpty()

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 
 import org.springframework.stereotype.Component;
@@ -84,10 +85,11 @@ public class Workshop {
         Planned planned = new Planned(design, inventory.shelf(), inventory.toolbox());
         return remembered(runs, planned, each -> {
             Card card = card(each.design());
-            return new Worked(
-                    RunPlan.of(card, each.shelf(), each.tools()),
-                    Review.of(card, folding(each.design())),
-                    TableScale.of(card));
+            // How it closes and what it takes are worked out side by side: an edit waits for the longer of the two
+            // only.
+            CompletableFuture<CardFolding> closing = CompletableFuture.supplyAsync(() -> folding(each.design()));
+            RunPlan plan = RunPlan.of(card, each.shelf(), each.tools());
+            return new Worked(plan, Review.of(card, closing.join()), TableScale.of(card));
         });
     }
 
