@@ -2,6 +2,8 @@ package kwibbet.crease;
 
 import java.util.BitSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * From flat to folded.
@@ -40,6 +42,37 @@ public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
                         .toList());
         boolean allTried = folding.isCounted() && folding.orders().size() == folding.count();
         return new FoldSequence(best.steps(), best.isShortest() && allTried);
+    }
+
+    /**
+     * The indexes of folds that can change places with the fold after them: as good an order.
+     *
+     * @param pattern what is folded
+     */
+    public List<Integer> exchangeable(CreasePattern pattern) {
+        Unfolding unfolding = new Unfolding(pattern);
+        return IntStream.range(0, steps.size() - 1)
+                .filter(i -> canChangePlaces(steps.get(i), steps.get(i + 1), unfolding))
+                .boxed()
+                .toList();
+    }
+
+    /** Taken back in the other order, both are still simple folds to the side that is seen. */
+    private static boolean canChangePlaces(FoldStep first, FoldStep second, Unfolding unfolding) {
+        boolean folds = first.kind() == FoldStep.Kind.FOLD && second.kind() == FoldStep.Kind.FOLD;
+        return folds
+                && first.isSeenFromUnder() == second.isSeenFromUnder()
+                && back(first, second.after(), unfolding)
+                        .flatMap(state -> back(second, state, unfolding))
+                        .isPresent();
+    }
+
+    private static Optional<FoldedState> back(FoldStep step, FoldedState state, Unfolding unfolding) {
+        return unfolding.moves(state).stream()
+                .filter(move -> !move.isTuck() && move.upwards() != step.isSeenFromUnder())
+                .filter(move -> move.creases().stream().boxed().toList().equals(step.creases()))
+                .findFirst()
+                .map(move -> unfolding.after(state, move));
     }
 
     /** How many steps are of a kind. */

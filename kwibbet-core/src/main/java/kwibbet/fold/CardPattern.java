@@ -185,11 +185,16 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             if (card.panelsOf(panel.piece()).size() == 1) {
                 return card.nameOf(panel.piece());
             }
-            return card.faces().stream()
+            String key = panel.key().replace('-', ' ');
+            List<String> titles = card.faces().stream()
                     .filter(face -> face.panel().equals(panel.key()))
                     .map(Face::title)
-                    .min(Comparator.comparingInt(String::length))
-                    .orElse(panel.key().replace('-', ' '));
+                    .toList();
+            return titles.contains(key)
+                    ? key
+                    : titles.stream()
+                            .min(Comparator.comparingInt(String::length))
+                            .orElse(key);
         }
 
         private static List<Vertex> corners(Outline outline) {

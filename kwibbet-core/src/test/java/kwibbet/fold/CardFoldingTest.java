@@ -153,6 +153,28 @@ class CardFoldingTest {
                 .isEqualTo(card.materials().caliper(card.base().paper()).multipliedBy(3));
     }
 
+    /** Doors that overlap close one after the other: the order is fixed, and swung at once they would run into each other. */
+    @Test
+    void whatMayChangePlacesAndWhatRunsIntoEachOtherIsTold() {
+        CardFolding meeting = CardFolding.of(card("gate"));
+        assertThat(meeting.sequence()
+                        .orElseThrow()
+                        .exchangeable(meeting.pattern().pattern()))
+                .containsExactly(0);
+        assertThat(Swing.of(card("gate"), meeting.pattern()).clashes()).isEmpty();
+        Card wide = card("gate", "doors", "overlap", "left", "3", "right", "3");
+        CardFolding overlapping = CardFolding.of(wide);
+        assertThat(overlapping
+                        .sequence()
+                        .orElseThrow()
+                        .exchangeable(overlapping.pattern().pattern()))
+                .isEmpty();
+        assertThat(Swing.of(wide, overlapping.pattern()).clashes())
+                .containsExactly(new Swing.Clash("left door", "right door"));
+        Card roll = card("roll");
+        assertThat(Swing.of(roll, CardPattern.of(roll, true)).clashes()).hasSizeLessThanOrEqualTo(1);
+    }
+
     /** A band only comes on when the card is shut, and takes no part in closing it. */
     @Test
     void aBandIsSlippedOverTheShutCard() {

@@ -33,6 +33,7 @@ import kwibbet.formats.fold.FoldWriter;
  * @param orders in how many ways they can lie over each other
  * @param ordersComplete whether that is all of them
  * @param steps how to fold it, flat to folded
+ * @param exchangeable the indexes of steps that can change places with the next one: as good an order
  * @param shortest whether no order of folding is shorter
  * @param folded a FOLD document: the pattern, and a frame for every state
  */
@@ -46,6 +47,7 @@ record FoldView(
         long orders,
         boolean ordersComplete,
         List<Step> steps,
+        List<Integer> exchangeable,
         boolean shortest,
         @Schema(type = "object") Optional<ObjectNode> folded) {
 
@@ -106,6 +108,7 @@ record FoldView(
                 folds.count(),
                 folds.isCounted(),
                 sequence.steps().stream().map(step -> step(step, read)).toList(),
+                sequence.exchangeable(pattern),
                 sequence.isShortest(),
                 Optional.of(FoldWriter.document(
                         read.title(), read.unit(), read.graph(), read.traced(), frames(sequence, pattern))));
@@ -113,7 +116,17 @@ record FoldView(
 
     private static FoldView not(boolean decided, List<Reason> reasons) {
         return new FoldView(
-                false, decided, reasons, Optional.empty(), 0, 0, decided, List.of(), false, Optional.empty());
+                false,
+                decided,
+                reasons,
+                Optional.empty(),
+                0,
+                0,
+                decided,
+                List.of(),
+                List.of(),
+                false,
+                Optional.empty());
     }
 
     /** A pattern that stops half open: it stands where all its facets come together; one step takes every crease to its angle. */
@@ -147,6 +160,7 @@ record FoldView(
                 true,
                 List.of(new Step(
                         "fold", "Fold every crease to its angle.", read.traced().creaseEdges(), faces, List.of())),
+                List.of(),
                 false,
                 Optional.of(FoldWriter.document(read, standing.places())));
     }

@@ -18,6 +18,7 @@ import kwibbet.fold.CardFolding;
 import kwibbet.fold.FoldWords;
 import kwibbet.fold.Leaf;
 import kwibbet.fold.SeenFace;
+import kwibbet.fold.Swing;
 import kwibbet.fold.Thickness;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -39,6 +40,7 @@ import kwibbet.wording.Phrase;
  * @param seen what can be seen after each step, in words
  * @param last what is done when it is folded
  * @param thickness how thick it is folded, where that is known
+ * @param clashes what would run into each other if all swung at once
  */
 public record FoldStudy(
         CreasePattern pattern,
@@ -49,7 +51,8 @@ public record FoldStudy(
         double scale,
         List<String> seen,
         List<String> last,
-        Optional<Thickness> thickness) {
+        Optional<Thickness> thickness,
+        List<Swing.Clash> clashes) {
 
     /** Copies the lists. */
     public FoldStudy {
@@ -57,6 +60,7 @@ public record FoldStudy(
         fills = Map.copyOf(fills);
         seen = List.copyOf(seen);
         last = List.copyOf(last);
+        clashes = List.copyOf(clashes);
     }
 
     private static final int MOST_SEEN = 4;
@@ -84,7 +88,8 @@ public record FoldStudy(
                         .toList(),
                 folding.folding() instanceof FlatFolding.Folds folds
                         ? Optional.of(Thickness.of(card, folding.leaves(), folds.places()))
-                        : Optional.empty());
+                        : Optional.empty(),
+                Swing.of(card, folding.pattern()).clashes());
     }
 
     /** How a pattern of someone else folds; drawn as if it were as wide as a card. */
@@ -94,7 +99,16 @@ public record FoldStudy(
         Map<String, Fill> fills = new HashMap<>();
         leaves.forEach(leaf -> fills.put(leaf.piece(), PLAIN));
         return new FoldStudy(
-                pattern, folding, sequence, leaves, fills, 1 / reach, List.of(), List.of(), Optional.empty());
+                pattern,
+                folding,
+                sequence,
+                leaves,
+                fills,
+                1 / reach,
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                List.of());
     }
 
     private static String words(List<SeenFace> faces) {
@@ -117,14 +131,17 @@ public record FoldStudy(
      * @param drawing how the paper lies before
      * @param isTuck whether something goes under
      * @param seen what can be seen afterwards, in words; empty where it is not said
+     * @param either that it can change places with the next, in words; empty where it cannot
      */
-    public record Step(int number, String sentence, String opening, Drawing drawing, boolean isTuck, String seen) {}
+    public record Step(
+            int number, String sentence, String opening, Drawing drawing, boolean isTuck, String seen, String either) {}
 
     /** The steps, with how the paper lies before each. */
     public List<Step> steps() {
         List<Step> steps = new ArrayList<>();
         sequence.filter(all -> !all.steps().isEmpty()).ifPresent(all -> {
             FoldPicture picture = FoldPicture.of(pattern, leaves, fills, all, scale);
+            List<Integer> exchangeable = all.exchangeable(pattern);
             for (int i = 0; i < all.steps().size(); i++) {
                 FoldStep step = all.steps().get(i);
                 steps.add(new Step(
@@ -133,7 +150,8 @@ public record FoldStudy(
                         FoldWords.opening(step, pattern),
                         picture.before(i),
                         step.kind() == FoldStep.Kind.TUCK,
-                        i < seen.size() ? seen.get(i) : ""));
+                        i < seen.size() ? seen.get(i) : "",
+                        exchangeable.contains(i) ? "Steps " + (i + 1) + " and " + (i + 2) + " in either order." : ""));
             }
         });
         return steps;
@@ -221,6 +239,16 @@ public record FoldStudy(
                 .length(all.thinnest().thick().roundedUpTo(NEAR).shown())
                 .words(" at the thinnest.")
                 .end());
+    }
+
+    /** What would run into each other if all swung at once, in words; empty where nothing would. */
+    public String swing() {
+        if (clashes.isEmpty()) {
+            return "";
+        }
+        String more = clashes.size() > 1 ? ", and " + (clashes.size() - 1) + " more such pairs" : "";
+        return "One step after the other: swung all at once, " + clashes.get(0).one() + " and "
+                + clashes.get(0).other() + " would run into each other" + more + ".";
     }
 
     /** Whether there is no shorter order, in words. */
