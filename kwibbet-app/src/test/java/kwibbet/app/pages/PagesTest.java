@@ -474,6 +474,8 @@ class PagesTest {
         page.mouse().down();
         page.mouse().move(box.x + box.width / 2, box.y + box.height / 2 + 40, new Mouse.MoveOptions().setSteps(5));
         page.mouse().up();
+        // What is seen while it is dragged is not kept yet.
+        assertThat(page.locator("#undo")).hasAttribute("title", "Undo: moving");
         assertThat(page.locator("#addition-down")).hasValue("by");
         String dragged = page.locator("#addition-fromTop").inputValue();
         chip("ornament-1").focus();
