@@ -96,6 +96,8 @@
     drag = null;
     if (body) {
       dragged = true;
+      // What it began on may be drawn anew by now, and then no click follows: the next press is a press of its own.
+      setTimeout(() => { dragged = false; });
       keep(body);
     }
   });

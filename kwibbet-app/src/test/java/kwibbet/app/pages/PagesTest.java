@@ -15,7 +15,6 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
@@ -482,8 +481,6 @@ class PagesTest {
         chip("ornament-1").focus();
         page.keyboard().press("Alt+ArrowDown");
         assertThat(page.locator("#addition-fromTop")).not().hasValue(dragged);
-        page.waitForLoadState(LoadState.NETWORKIDLE);
-        page.waitForTimeout(600);
         page.locator("#undo").click();
         assertThat(page.locator("#addition-fromTop")).hasValue(dragged);
 
