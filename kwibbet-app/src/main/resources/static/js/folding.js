@@ -124,7 +124,6 @@
       animations.push(turned.animate(motion.turns.map((turn) => ({
         offset: turn.at, transform: `rotateY(${turn.degrees}deg)`,
       })), timing));
-      stage.style.setProperty('--stage-width', `${motion.width}px`);
       show(time);
       figure.classList.add('moving');
     };

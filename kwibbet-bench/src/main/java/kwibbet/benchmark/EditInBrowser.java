@@ -1,18 +1,11 @@
 package kwibbet.benchmark;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.function.IntFunction;
 
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 
 /**
  * How long an edit takes as the maker sees it: from leaving the entry field to the new drawing standing in the page, in headless
@@ -52,48 +45,30 @@ public final class EditInBrowser {
      * @param arguments the address of a running demo, as {@code http://127.0.0.1:8470}
      */
     public static void main(String[] arguments) {
-        try (Playwright playwright = Playwright.create(
-                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
-            String path = Optional.ofNullable(System.getenv("CHROMIUM")).orElse("/usr/bin/chromium");
-            Browser browser = playwright
-                    .chromium()
-                    .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of(path))
-                            .setArgs(List.of("--no-sandbox", "--disable-gpu")));
-            Page page = browser.newPage();
-            page.navigate(arguments[0]);
-            List<String> cards = new ArrayList<>();
-            for (Locator card : page.locator(".shelf a").all()) {
-                cards.add(card.getAttribute("href") + "\t"
-                        + card.locator("strong").textContent());
-            }
-            System.out.printf(
-                    "%-20s %7s | %-29s | %-29s%n%-20s %7s | %9s %9s %9s | %9s %9s %9s%n",
-                    "",
-                    "",
-                    "change of the count",
-                    "change of a size",
-                    "ms",
-                    "pieces",
-                    "median",
-                    "95 %",
-                    "answer",
-                    "median",
-                    "95 %",
-                    "answer");
-            for (String card : cards) {
-                measure(page, arguments[0], card.split("\t"));
-            }
-        }
+        System.out.printf(
+                "%-20s %7s | %-29s | %-29s%n%-20s %7s | %9s %9s %9s | %9s %9s %9s%n",
+                "",
+                "",
+                "change of the count",
+                "change of a size",
+                "ms",
+                "pieces",
+                "median",
+                "95 %",
+                "answer",
+                "median",
+                "95 %",
+                "answer");
+        DemoInBrowser.visit(arguments[0], EditInBrowser::measure);
     }
 
-    private static void measure(Page page, String address, String[] card) {
-        page.navigate(address + card[0]);
+    private static void measure(Page page, DemoInBrowser.ShelfCard card) {
+        page.navigate(card.address());
         String pieces = String.valueOf(page.locator(".chip").count());
         String size = page.locator(SIZE).first().inputValue();
         System.out.printf(
                 "%-20s %7s | %s | %s%n",
-                card[1],
+                card.name(),
                 pieces,
                 times(page, "#spares", round -> String.valueOf(1 + round)),
                 times(page, SIZE, round -> size + " + " + (1 + round) + "/64"));

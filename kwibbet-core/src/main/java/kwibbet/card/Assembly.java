@@ -3,10 +3,8 @@ package kwibbet.card;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -33,8 +31,9 @@ final class Assembly {
     private final Materials materials;
     private final Form form;
     private final Growth growth;
-    private final Map<PieceId, Piece> pieces = new LinkedHashMap<>();
-    private final List<Panel> panels = new ArrayList<>();
+    private final CardParts parts = new CardParts();
+    private final Map<PieceId, Piece> pieces = parts.pieces();
+    private final List<Panel> panels = parts.panels();
     private final List<Face> faces = new ArrayList<>();
     private final Map<PieceId, String> places = new HashMap<>();
     private final Map<PieceId, Adhesion> adhesions = new HashMap<>();
@@ -62,7 +61,7 @@ final class Assembly {
             return Outcome.refused(reasons);
         }
         hollows.forEach(this::cutOutMiddle);
-        Joining joining = new Joining(pieces, panels, faces, places, adhesions);
+        Joining joining = new Joining(parts, faces, places, adhesions);
         List<Join> joins = joining.joins();
         joins.stream().flatMap(join -> tape(join).stream()).forEach(supplies::add);
         return Outcome.made(new Card(
@@ -128,11 +127,11 @@ final class Assembly {
                 panel.get(),
                 Side.UP,
                 Placement.SAME,
-                piece(lower).name()));
+                parts.piece(lower).name()));
     }
 
     private Site onFace(Addition addition, Brief brief, Face face) {
-        Panel panel = panel(face.panel());
+        Panel panel = parts.panel(face.panel());
         Placement frame = Site.frameOn(panel, face);
         return site(addition, brief, panel, face.side(), frame, face.title());
     }
@@ -161,7 +160,7 @@ final class Assembly {
         Placement deeper = frame;
         while (upper.hanging() instanceof Panel.Stuck stuck) {
             deeper = deeper.within(stuck.placement());
-            upper = panel(stuck.panel());
+            upper = parts.panel(stuck.panel());
             below.add(new Site.Deeper(upper.piece(), upper, stuck.side(), deeper, List.of()));
         }
         return below;
@@ -185,8 +184,8 @@ final class Assembly {
         work.slits().forEach(on -> change(on.piece(), piece -> piece.slit(on.what())));
         work.zones().forEach(on -> change(on.piece(), piece -> piece.zoned(on.what())));
         for (Work.Freed part : work.freed()) {
-            PieceId cut = panel(part.panel()).piece();
-            boolean taken = Stream.concat(piece(cut).openings().stream().map(Opening::outline), freedIn(cut))
+            PieceId cut = parts.panel(part.panel()).piece();
+            boolean taken = Stream.concat(parts.piece(cut).openings().stream().map(Opening::outline), freedIn(cut))
                     .anyMatch(other -> Overlay.overlap(part.outline(), other));
             if (taken) {
                 refuse(addition, new Refusal("form", addition.name() + " runs into another cut there."));
@@ -199,7 +198,7 @@ final class Assembly {
     }
 
     private void open(Addition addition, Work.On<Opening> on) {
-        Piece piece = piece(on.piece());
+        Piece piece = parts.piece(on.piece());
         Outline outline = on.what().outline();
         if (!Overlay.contains(Region.of(piece.outline()), outline)) {
             refuse(
@@ -223,18 +222,7 @@ final class Assembly {
     }
 
     private void change(PieceId id, UnaryOperator<Piece> change) {
-        pieces.put(id, change.apply(piece(id)));
-    }
-
-    private Piece piece(PieceId id) {
-        return Objects.requireNonNull(pieces.get(id), () -> "no piece " + id);
-    }
-
-    private Panel panel(String key) {
-        return panels.stream()
-                .filter(panel -> panel.key().equals(key))
-                .findFirst()
-                .orElseThrow();
+        pieces.put(id, change.apply(parts.piece(id)));
     }
 
     /** Only a rectangle under a rectangle is cut out with straight cuts; anything else keeps its middle. */
@@ -242,14 +230,14 @@ final class Assembly {
         Optional<Rect> hidden = panels.stream()
                 .filter(panel -> panel.hanging() instanceof Panel.Stuck stuck
                         && stuck.side() == Side.UP
-                        && panel(stuck.panel()).piece().equals(hollow.piece())
+                        && parts.panel(stuck.panel()).piece().equals(hollow.piece())
                         && panel.outline().isRectangle()
-                        && piece(panel.piece()).openings().isEmpty())
+                        && parts.piece(panel.piece()).openings().isEmpty())
                 .map(panel -> panel.outline().in(((Panel.Stuck) panel.hanging()).placement()))
                 .flatMap(zone -> Overlay.inset(zone, hollow.lap()).stream())
                 .map(Outline::bounds)
                 .max(Comparator.comparingDouble(rect -> rect.size().area()));
-        Piece piece = piece(hollow.piece());
+        Piece piece = parts.piece(hollow.piece());
         hidden.filter(rect -> piece.isRectangle() && piece.outline().bounds().contains(rect))
                 .filter(rect -> piece.openings().isEmpty())
                 .ifPresent(rect -> change(

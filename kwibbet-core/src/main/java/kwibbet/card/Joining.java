@@ -2,7 +2,6 @@ package kwibbet.card;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
@@ -14,15 +13,12 @@ import kwibbet.shape.Region;
 /**
  * What lies on what, once every piece is there.
  *
+ * @param parts all pieces and panels
+ * @param faces the faces of the base
  * @param places what the place is called a piece was put on, for those that have their own
  * @param adhesions what holds a piece; flat tape where none is named
  */
-record Joining(
-        Map<PieceId, Piece> pieces,
-        List<Panel> panels,
-        List<Face> faces,
-        Map<PieceId, String> places,
-        Map<PieceId, Adhesion> adhesions) {
+record Joining(CardParts parts, List<Face> faces, Map<PieceId, String> places, Map<PieceId, Adhesion> adhesions) {
 
     /** Tape is kept this far off every edge; common practice, no source. */
     private static final Length TAPE_OFF_EDGE = Length.ofInches(1, 16);
@@ -33,14 +29,14 @@ record Joining(
     private static final Length POCKET_TAPE = Length.ofInches(1, 4);
 
     List<Join> joins() {
-        return panels.stream().flatMap(panel -> join(panel).stream()).toList();
+        return parts.panels().stream().flatMap(panel -> join(panel).stream()).toList();
     }
 
     private Optional<Join> join(Panel panel) {
         if (!(panel.hanging() instanceof Panel.Stuck stuck)) {
             return Optional.empty();
         }
-        Panel lower = panel(stuck.panel());
+        Panel lower = parts.panel(stuck.panel());
         Adhesion adhesion = Optional.ofNullable(adhesions.get(panel.piece())).orElse(Adhesion.FLAT);
         Outline zone = panel.outline().in(stuck.placement());
         return Optional.of(new Join(
@@ -60,7 +56,7 @@ record Joining(
                 .filter(face -> face.panel().equals(lower.key()) && face.side() == side)
                 .map(Face::title)
                 .findFirst()
-                .orElse(piece(lower.piece()).name());
+                .orElse(parts.piece(lower.piece()).name());
     }
 
     /** Adhesive goes where both pieces have paper, off every edge, so that none shows. */
@@ -68,9 +64,9 @@ record Joining(
         if (adhesion.kind() == Adhesion.Kind.NONE) {
             return List.of();
         }
-        Region above = upper.material(piece(upper.piece())).in(stuck.placement());
+        Region above = upper.material(parts.piece(upper.piece())).in(stuck.placement());
         Length off = adhesion.kind() == Adhesion.Kind.FOAM ? FOAM_OFF_EDGE : TAPE_OFF_EDGE;
-        List<Region> stuckOver = Overlay.shared(above, lower.material(piece(lower.piece()))).stream()
+        List<Region> stuckOver = Overlay.shared(above, lower.material(parts.piece(lower.piece()))).stream()
                 .flatMap(both -> Overlay.inset(both, off).stream())
                 .toList();
         if (adhesion.kind() != Adhesion.Kind.THREE_EDGES) {
@@ -89,16 +85,5 @@ record Joining(
         Length tick = Length.ofTicks(1);
         return Outline.of(Rect.of(
                 pocket.left().plus(POCKET_TAPE), pocket.top(), Length.max(width, tick), Length.max(height, tick)));
-    }
-
-    private Piece piece(PieceId id) {
-        return Objects.requireNonNull(pieces.get(id), () -> "no piece " + id);
-    }
-
-    private Panel panel(String key) {
-        return panels.stream()
-                .filter(panel -> panel.key().equals(key))
-                .findFirst()
-                .orElseThrow();
     }
 }

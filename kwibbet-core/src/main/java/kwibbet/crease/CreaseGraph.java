@@ -62,7 +62,7 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
             List<Facet> facets = new ArrayList<>();
             for (int index : kept) {
                 Facet facet = pattern.facets().get(index);
-                facets.add(new Facet("facet " + facets.size(), 0, facet.outline(), facet.holes()));
+                facets.add(new Facet("panel " + (facets.size() + 1), 0, facet.outline(), facet.holes()));
             }
             List<Crease> creases = new ArrayList<>();
             List<Integer> edges = new ArrayList<>();
@@ -234,7 +234,7 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
             List<List<List<Vertex>>> holes = holes();
             List<Facet> facets = new ArrayList<>();
             for (int i = 0; i < facetRings.size(); i++) {
-                facets.add(new Facet("facet " + i, 0, corners(facetRings.get(i)), holes.get(i)));
+                facets.add(new Facet("panel " + (i + 1), 0, corners(facetRings.get(i)), holes.get(i)));
             }
             return withCreases(facets);
         }

@@ -9,7 +9,8 @@ import java.util.stream.IntStream;
  * From flat to folded.
  *
  * @param steps what to do, in order
- * @param isShortest whether no sequence has fewer tucks, nor as few and fewer folds, nor as few of both and fewer turns
+ * @param isShortest whether no sequence has fewer tucks, nor as few and fewer folds, nor as few of both and fewer turns; among those that tuck only where
+ *     nothing folds simply, and leave the first facet still as long as something else can move
  */
 public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
 

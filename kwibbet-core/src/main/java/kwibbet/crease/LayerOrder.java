@@ -32,11 +32,6 @@ public final class LayerOrder {
         return new LayerOrder(above);
     }
 
-    /** Whether two facets overlap. */
-    public boolean overlap(int one, int other) {
-        return above[one][other] != 0;
-    }
-
     /** Whether one overlaps the other and lies over it. */
     public boolean isAbove(int one, int other) {
         return above[one][other] > 0;
@@ -50,17 +45,6 @@ public final class LayerOrder {
     /** How many facets it is about. */
     public int size() {
         return above.length;
-    }
-
-    /** The facets that lie over a facet. */
-    public List<Integer> over(int facet) {
-        List<Integer> over = new ArrayList<>();
-        for (int i = 0; i < above.length; i++) {
-            if (above[i][facet] > 0) {
-                over.add(i);
-            }
-        }
-        return over;
     }
 
     /** Facets so that each comes after those it lies over, as far as no ring goes against that. */

@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * Exact search for choices that meet all conditions: what follows is followed up, then a choice is tried both ways.
@@ -38,6 +39,8 @@ final class OrderSearch {
     private int trailed;
     private final Deque<Integer> waiting = new ArrayDeque<>();
     private final BitSet isWaiting = new BitSet();
+    private boolean hasFound;
+    private boolean hasEnough;
     private long looks;
     private final long mostLooks;
 
@@ -55,11 +58,6 @@ final class OrderSearch {
             bothTried.or(other.tried);
             return new Failure(bothConditions, bothTried);
         }
-    }
-
-    /** Is told of each set of choices that meets all conditions; {@code false} ends the search. */
-    interface Listener {
-        boolean found(byte[] values);
     }
 
     OrderSearch(int choices, List<Condition> conditions, long mostLooks) {
@@ -135,43 +133,39 @@ final class OrderSearch {
     }
 
     /**
-     * Tells all ways to choose within a group, until the listener has enough.
+     * Tells all ways to choose within a group.
      *
+     * @param group the choices
+     * @param listener is told each way, which it must copy to keep; {@code false} ends the search
      * @return the conditions that prove that there is no way, if there is none
      * @throws TooManyLooks when it takes more looks at conditions than allowed
      */
-    Optional<BitSet> search(BitSet group, Listener listener) {
+    Optional<BitSet> search(BitSet group, Predicate<byte[]> listener) {
         int before = trailed;
         looks = 0;
-        boolean[] found = new boolean[2];
-        Optional<Failure> failure;
+        hasFound = false;
+        hasEnough = false;
         try {
-            failure = tryOut(
-                    group,
-                    values -> {
-                        found[0] = true;
-                        found[1] = !listener.found(values);
-                        return !found[1];
-                    },
-                    found);
+            Optional<Failure> failure = tryOut(group, listener);
+            return hasFound ? Optional.empty() : failure.map(Failure::conditions);
         } finally {
             undoTo(before);
         }
-        return found[0] ? Optional.empty() : failure.map(Failure::conditions);
     }
 
-    /** Fails, or has told what it found; {@code state} is whether any was found and whether it is enough. */
-    private Optional<Failure> tryOut(BitSet group, Listener listener, boolean[] state) {
+    /** Fails, or has told what it found. */
+    private Optional<Failure> tryOut(BitSet group, Predicate<byte[]> listener) {
         int choice = heaviest(group);
         if (choice < 0) {
-            listener.found(values);
+            hasFound = true;
+            hasEnough = !listener.test(values);
             return Optional.empty();
         }
-        Optional<Failure> first = tryOut(group, listener, state, choice, (byte) 1);
-        if (state[1] || (first.isPresent() && !first.get().tried().get(choice))) {
+        Optional<Failure> first = tryOut(group, listener, choice, (byte) 1);
+        if (hasEnough || (first.isPresent() && !first.get().tried().get(choice))) {
             return first;
         }
-        Optional<Failure> second = tryOut(group, listener, state, choice, (byte) -1);
+        Optional<Failure> second = tryOut(group, listener, choice, (byte) -1);
         if (first.isPresent() && second.isPresent()) {
             Failure both = second.get().tried().get(choice) ? first.get().with(second.get()) : second.get();
             both.tried().clear(choice);
@@ -180,12 +174,12 @@ final class OrderSearch {
         return Optional.empty();
     }
 
-    private Optional<Failure> tryOut(BitSet group, Listener listener, boolean[] state, int choice, byte value) {
+    private Optional<Failure> tryOut(BitSet group, Predicate<byte[]> listener, int choice, byte value) {
         int before = trailed;
         set(choice, value, NO_CONDITION);
         Optional<Failure> failure = followUp();
         if (failure.isEmpty()) {
-            failure = tryOut(group, listener, state);
+            failure = tryOut(group, listener);
         }
         undoTo(before);
         return failure;

@@ -20,9 +20,6 @@ import java.util.stream.IntStream;
  */
 record Overlaps(Map<BitSet, Vertex> spots, List<Meeting> meetings) {
 
-    /** How far off an edge a look is, in tolerances of the pattern. */
-    private static final double LOOK = 8;
-
     /**
      * What meets along a stretch of an edge.
      *
@@ -58,6 +55,9 @@ record Overlaps(Map<BitSet, Vertex> spots, List<Meeting> meetings) {
     /** One look at everything. */
     private static final class Survey {
 
+        /** Middles nearer than about this many tolerances are one. */
+        private static final double GRID = 8;
+
         private final CreasePattern pattern;
         private final double tolerance;
         private final List<FlatShape> shapes;
@@ -78,9 +78,7 @@ record Overlaps(Map<BitSet, Vertex> spots, List<Meeting> meetings) {
                     .toList();
             for (int i = 0; i < shapes.size(); i++) {
                 for (Stretch line : shapes.get(i).sides()) {
-                    if (line.length() > tolerance) {
-                        sides.add(new Side(line, i));
-                    }
+                    sides.add(new Side(line, i));
                 }
             }
             this.creases = pattern.creases().stream()
@@ -90,9 +88,9 @@ record Overlaps(Map<BitSet, Vertex> spots, List<Meeting> meetings) {
 
         Overlaps overlaps() {
             List<Stretch> lines = sides.stream().map(Side::line).toList();
-            for (Stretch part : Parts.of(lines, tolerance)) {
-                if (part.length() > 2 * LOOK * tolerance && isNew(part)) {
-                    look(part);
+            for (Parts.Look look : Parts.looks(lines, tolerance)) {
+                if (isNew(look.part())) {
+                    take(look);
                 }
             }
             return new Overlaps(spots, meetings);
@@ -101,21 +99,20 @@ record Overlaps(Map<BitSet, Vertex> spots, List<Meeting> meetings) {
         /** Parts that lie on each other are looked at once; one that falls between two squares of the grid may be again. */
         private boolean isNew(Stretch part) {
             Vertex middle = part.middle();
-            long across = Math.round(middle.x() / (tolerance * LOOK));
-            long down = Math.round(middle.y() / (tolerance * LOOK));
+            long across = Math.round(middle.x() / (tolerance * GRID));
+            long down = Math.round(middle.y() / (tolerance * GRID));
             long slope = Math.round(
                             Math.abs(Math.atan2(part.along().y(), part.along().x())) * 8)
                     % 25;
             return seen.add((across * 0x9E3779B97F4A7C15L + down) * 31 + slope);
         }
 
-        private void look(Stretch part) {
-            Vertex middle = part.middle();
-            Vertex off = part.along().quarter().times(LOOK * tolerance / part.length());
-            BitSet left = covering(middle.plus(off));
-            BitSet right = covering(middle.minus(off));
-            spots.putIfAbsent(left, middle.plus(off));
-            spots.putIfAbsent(right, middle.minus(off));
+        private void take(Parts.Look look) {
+            Vertex middle = look.part().middle();
+            BitSet left = covering(look.left());
+            BitSet right = covering(look.right());
+            spots.putIfAbsent(left, look.left());
+            spots.putIfAbsent(right, look.right());
             List<Pair> leftFolds = new ArrayList<>();
             List<Pair> rightFolds = new ArrayList<>();
             List<Pair> through = new ArrayList<>();

@@ -27,11 +27,35 @@ final class Parts {
                 .toArray(double[][]::new);
     }
 
-    /** The parts of each line, those of lines on each other too. */
+    /** How far off a line a look is, in tolerances. */
+    private static final double LOOK = 8;
+
+    /**
+     * A look to either side of the middle of a part.
+     *
+     * @param part the part
+     * @param left a place just beside its middle
+     * @param right the place across from it
+     */
+    record Look(Stretch part, Vertex left, Vertex right) {}
+
+    /** A look at every part that is not too short for one. */
+    static List<Look> looks(List<Stretch> lines, double tolerance) {
+        return of(lines, tolerance).stream()
+                .filter(part -> part.length() > 2 * LOOK * tolerance)
+                .map(part -> {
+                    Vertex off = part.along().quarter().times(LOOK * tolerance / part.length());
+                    return new Look(part, part.middle().plus(off), part.middle().minus(off));
+                })
+                .toList();
+    }
+
+    /** The parts of each line that has a length, those of lines on each other too. */
     static List<Stretch> of(List<Stretch> lines, double tolerance) {
-        Parts parts = new Parts(lines, tolerance);
+        Parts parts = new Parts(
+                lines.stream().filter(line -> line.length() > tolerance).toList(), tolerance);
         List<Stretch> all = new ArrayList<>();
-        for (int i = 0; i < lines.size(); i++) {
+        for (int i = 0; i < parts.lines.size(); i++) {
             parts.cut(i, all);
         }
         return all;

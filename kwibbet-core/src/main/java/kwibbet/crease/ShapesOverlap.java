@@ -8,8 +8,6 @@ import java.util.Map;
 /** Whether two facets overlap as they lie to each other; remembered, since the same two often lie the same way. */
 final class ShapesOverlap {
 
-    private static final double LOOK = 8;
-
     private final CreasePattern pattern;
     private final double tolerance;
     private final Map<Question, Boolean> known = new HashMap<>();
@@ -33,22 +31,13 @@ final class ShapesOverlap {
     private boolean overlap(int one, int other, Isometry seen) {
         FlatShape first = FlatShape.of(pattern.facets().get(one), Isometry.SAME);
         FlatShape second = FlatShape.of(pattern.facets().get(other), seen);
-        if (!first.isNear(second, LOOK * tolerance)) {
+        if (!first.isNear(second, tolerance)) {
             return false;
         }
         List<Stretch> sides = new ArrayList<>(first.sides());
         sides.addAll(second.sides());
-        sides.removeIf(side -> side.length() <= tolerance);
-        for (Stretch part : Parts.of(sides, tolerance)) {
-            if (part.length() > 2 * LOOK * tolerance) {
-                Vertex off = part.along().quarter().times(LOOK * tolerance / part.length());
-                Vertex left = part.middle().plus(off);
-                Vertex right = part.middle().minus(off);
-                if ((first.covers(left) && second.covers(left)) || (first.covers(right) && second.covers(right))) {
-                    return true;
-                }
-            }
-        }
-        return false;
+        return Parts.looks(sides, tolerance).stream()
+                .anyMatch(look -> (first.covers(look.left()) && second.covers(look.left()))
+                        || (first.covers(look.right()) && second.covers(look.right())));
     }
 }

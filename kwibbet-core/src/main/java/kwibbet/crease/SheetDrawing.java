@@ -25,7 +25,6 @@ final class SheetDrawing {
         List<Stretch> sides = pattern.facets().stream()
                 .filter(facet -> facet.sheet() == sheet)
                 .flatMap(facet -> FlatShape.of(facet, Isometry.SAME).sides().stream())
-                .filter(side -> side.length() > drawing.tolerance)
                 .toList();
         Parts.of(sides, drawing.tolerance).forEach(part -> drawing.draw(part, sheet));
         return new CreaseGraph(drawing.vertices, drawing.edges);

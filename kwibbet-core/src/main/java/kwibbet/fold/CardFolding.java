@@ -20,11 +20,8 @@ import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldedState;
 import kwibbet.crease.Isometry;
 import kwibbet.crease.Vertex;
-import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
-import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
-import kwibbet.shape.Point;
 import kwibbet.shape.Region;
 
 /**
@@ -59,12 +56,8 @@ public record CardFolding(
         CardPattern pattern = CardPattern.of(card, true);
         FlatFolding folding = FlatFolding.of(pattern.pattern());
         if (folding instanceof FlatFolding.CannotFold) {
-            CardPattern any = CardPattern.of(card, false);
-            FlatFolding otherwise = FlatFolding.of(any.pattern());
-            if (otherwise instanceof FlatFolding.Folds) {
-                pattern = any;
-                folding = otherwise;
-            }
+            pattern = CardPattern.of(card, false);
+            folding = FlatFolding.of(pattern.pattern());
         }
         Optional<FoldSequence> sequence =
                 folding instanceof FlatFolding.Folds folds ? Optional.of(FoldSequence.of(folds)) : Optional.empty();
@@ -142,19 +135,8 @@ public record CardFolding(
     }
 
     private Region lying(int facet, FoldedState state) {
-        List<Outline> rings = pattern.pattern()
-                .facets()
-                .get(facet)
-                .rings()
-                .map(ring -> new Outline(ring.stream()
-                        .map(corner -> point(state.places().of(facet).apply(corner)))
-                        .toList()))
-                .toList();
-        return new Region(rings.get(0), rings.subList(1, rings.size()));
-    }
-
-    private static Point point(Vertex at) {
-        return new Point(Length.nearestInches(at.x()), Length.nearestInches(at.y()));
+        List<List<Vertex>> rings = pattern.pattern().facets().get(facet).rings().toList();
+        return Places.region(rings, state.places().of(facet));
     }
 
     private SeenFace face(Card card, int facet, FoldedState state, boolean fromUnder) {
@@ -204,16 +186,8 @@ public record CardFolding(
     }
 
     private static Leaf leaf(Card card, Panel panel, int facet, Isometry lying, int ply) {
-        Region paper = panel.material(card.piece(panel.piece()).orElseThrow());
-        List<List<Vertex>> rings = new ArrayList<>();
-        rings.add(corners(paper.outline()));
-        paper.holes().forEach(hole -> rings.add(corners(hole)));
-        return new Leaf(panel.piece().value(), card.nameOf(panel.piece()), facet, lying, rings, ply);
-    }
-
-    private static List<Vertex> corners(Outline outline) {
-        return outline.corners().stream()
-                .map(point -> new Vertex(point.x().toInches(), point.y().toInches()))
-                .toList();
+        List<List<Vertex>> rings =
+                Places.rings(panel.material(card.piece(panel.piece()).orElseThrow()));
+        return new Leaf(panel.piece().value(), card.nameOf(panel.piece()), "", facet, lying, rings, ply);
     }
 }

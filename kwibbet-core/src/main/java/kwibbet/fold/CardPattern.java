@@ -32,7 +32,6 @@ import kwibbet.crease.Weld;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
-import kwibbet.shape.Point;
 import kwibbet.shape.Region;
 
 /**
@@ -77,10 +76,6 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
                 cos,
                 placement.offset().x().toInches(),
                 placement.offset().y().toInches());
-    }
-
-    private static Vertex vertex(Point point) {
-        return new Vertex(point.x().toInches(), point.y().toInches());
     }
 
     /** One card. */
@@ -173,12 +168,13 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
         }
 
         private Facet asFacet(Panel panel) {
-            Region paper = panel.material(card.piece(panel.piece()).orElseThrow());
+            List<List<Vertex>> rings =
+                    Places.rings(panel.material(card.piece(panel.piece()).orElseThrow()));
             return new Facet(
                     name(panel),
                     Optional.ofNullable(sheets.get(panel.piece())).orElseThrow(),
-                    corners(paper.outline()),
-                    paper.holes().stream().map(Tracing::corners).toList());
+                    rings.get(0),
+                    rings.subList(1, rings.size()));
         }
 
         private String name(Panel panel) {
@@ -197,10 +193,6 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
                             .orElse(key);
         }
 
-        private static List<Vertex> corners(Outline outline) {
-            return outline.corners().stream().map(CardPattern::vertex).toList();
-        }
-
         private Optional<Crease> crease(Panel panel) {
             if (!(panel.hanging() instanceof Panel.OnScore hinge)) {
                 return Optional.empty();
@@ -210,12 +202,13 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             int degrees = hinge.degrees().orElse(shut.angle(hinge.score()));
             Crease.Fold way = score.fold() == Score.Fold.VALLEY ? Crease.Fold.VALLEY : Crease.Fold.MOUNTAIN;
             Stretch line = new Stretch(
-                    vertex(score.line().start()), vertex(score.line().end()));
+                    Places.vertex(score.line().start()),
+                    Places.vertex(score.line().end()));
             return Optional.of(new Crease(
                     facet(hinge.panel()),
                     facet(panel.key()),
-                    line.within(corners(panel.outline()))
-                            .within(corners(panel(hinge.panel()).outline())),
+                    line.within(Places.corners(panel.outline()))
+                            .within(Places.corners(panel(hinge.panel()).outline())),
                     degrees > HALF_WAY ? way : Crease.Fold.FLAT,
                     hinge.degrees().isPresent()));
         }

@@ -3,7 +3,6 @@ package kwibbet.fold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
@@ -12,10 +11,7 @@ import kwibbet.crease.Isometry;
 import kwibbet.crease.LayerOrder;
 import kwibbet.crease.Stretch;
 import kwibbet.crease.Vertex;
-import kwibbet.measure.Length;
-import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
-import kwibbet.shape.Point;
 import kwibbet.shape.Region;
 
 /**
@@ -27,7 +23,7 @@ import kwibbet.shape.Region;
 public final class FoldMotion {
 
     /** So many frames that no leaf turns by more than 10° from one to the next. */
-    public static final int FRAMES_A_STEP = 18;
+    private static final int FRAMES_A_STEP = 18;
 
     private final List<Leaf> leaves;
     private final double spacing;
@@ -110,11 +106,8 @@ public final class FoldMotion {
             if (!over.isEmpty()) {
                 Isometry back = leaf.at(state.places().of(leaf.facet())).inverse();
                 List<List<Vertex>> left = Overlay.without(lying(leaf, state), over).stream()
-                        .flatMap(part -> Stream.concat(Stream.of(part.outline()), part.holes().stream()))
-                        .map(ring -> ring.corners().stream()
-                                .map(corner -> back.apply(new Vertex(
-                                        corner.x().toInches(), corner.y().toInches())))
-                                .toList())
+                        .flatMap(part -> Places.rings(part).stream())
+                        .map(ring -> ring.stream().map(back::apply).toList())
                         .toList();
                 cuts.get(i).add(new Cut(from, from + 1, left));
             }
@@ -122,14 +115,7 @@ public final class FoldMotion {
     }
 
     private static Region lying(Leaf leaf, FoldedState state) {
-        Isometry place = leaf.at(state.places().of(leaf.facet()));
-        List<Outline> rings = leaf.rings().stream()
-                .map(ring -> new Outline(ring.stream()
-                        .map(place::apply)
-                        .map(at -> new Point(Length.nearestInches(at.x()), Length.nearestInches(at.y())))
-                        .toList()))
-                .toList();
-        return new Region(rings.get(0), rings.subList(1, rings.size()));
+        return Places.region(leaf.rings(), leaf.at(state.places().of(leaf.facet())));
     }
 
     private void moments(FoldStep step, int number, List<List<Moment>> moments) {
@@ -168,11 +154,7 @@ public final class FoldMotion {
         Vertex along = line.along();
         Vector axis = new Vector(along.x() / line.length(), along.y() / line.length(), 0);
         double sign = liftsWithTurn(step, line) == step.isSeenFromUnder() ? -1 : 1;
-        double turn = sign * share * Math.PI;
-        return new Frame(
-                from.plus(frame.origin().minus(from).turnedAbout(axis, turn)),
-                frame.right().turnedAbout(axis, turn),
-                frame.down().turnedAbout(axis, turn));
+        return frame.turnedAbout(from, axis, sign * share * Math.PI);
     }
 
     /** Whether what moves lies on that side of the line from which a turn about it lifts it to where the table's up is. */

@@ -12,6 +12,11 @@ import kwibbet.shape.Point;
  */
 public record Frame(Vector origin, Vector right, Vector down) {
 
+    /** Where light comes from, of length 1: seen flat from above, every paper has its own colour. */
+    private static final Vector LIGHT = new Vector(-0.35, -0.25, 0.903);
+
+    private static final double DARKEST = 0.3;
+
     /** Flat on the table, up face up. */
     public static final Frame FLAT = new Frame(new Vector(0, 0, 0), new Vector(1, 0, 0), new Vector(0, 1, 0));
 
@@ -47,11 +52,28 @@ public record Frame(Vector origin, Vector right, Vector down) {
         Vector along = at(end).minus(from);
         Vector axis = along.times(1 / along.length());
         boolean lifts = axis.cross(at(beyond).minus(from)).dot(up()) > 0;
-        double turn = lifts ? radians : -radians;
+        return turnedAbout(from, axis, lifts ? radians : -radians);
+    }
+
+    /**
+     * This frame turned about a line.
+     *
+     * @param from a point of the line
+     * @param axis its direction, of length 1
+     * @param radians how far
+     */
+    public Frame turnedAbout(Vector from, Vector axis, double radians) {
         return new Frame(
-                from.plus(origin.minus(from).turnedAbout(axis, turn)),
-                right.turnedAbout(axis, turn),
-                down.turnedAbout(axis, turn));
+                from.plus(origin.minus(from).turnedAbout(axis, radians)),
+                right.turnedAbout(axis, radians),
+                down.turnedAbout(axis, radians));
+    }
+
+    /** How bright paper is that stands like this: 1 lying flat, less the more it is turned away from the light at the upper left in front. */
+    public double light() {
+        Vector towards = up().z() > 0 ? up() : up().times(-1);
+        double light = Math.max(0, towards.dot(LIGHT));
+        return 1 - DARKEST * Math.max(0, LIGHT.z() - light) / LIGHT.z();
     }
 
     /** The frame of a piece that lies on this one. */

@@ -3,6 +3,7 @@ package kwibbet.fold;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 
@@ -48,6 +49,24 @@ public record HalfOpen(List<Frame> places, List<Misfold> gaps) {
         return new HalfOpen(all, gaps(pattern, all));
     }
 
+    /**
+     * The width and the height of the box round it, seen from above.
+     *
+     * @param pattern the pattern that stands there
+     */
+    public Vertex size(CreasePattern pattern) {
+        DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+        DoubleSummaryStatistics down = new DoubleSummaryStatistics();
+        for (int i = 0; i < places.size(); i++) {
+            for (Vertex corner : pattern.facets().get(i).outline()) {
+                Vector at = places.get(i).at(corner.x(), corner.y());
+                across.accept(at.x());
+                down.accept(at.y());
+            }
+        }
+        return new Vertex(across.getMax() - across.getMin(), down.getMax() - down.getMin());
+    }
+
     private static void walk(
             CreasePattern pattern, List<Double> degrees, int start, Frame[] places, List<Boolean> reached) {
         Deque<Integer> next = new ArrayDeque<>(List.of(start));
@@ -72,11 +91,7 @@ public record HalfOpen(List<Frame> places, List<Misfold> gaps) {
         Vector from = frame.at(line.from().x(), line.from().y());
         Vector along = frame.at(line.to().x(), line.to().y()).minus(from);
         Vector axis = along.times(1 / along.length());
-        double turn = Math.toRadians(line.off(beyond) > 0 ? degrees : -degrees);
-        return new Frame(
-                from.plus(frame.origin().minus(from).turnedAbout(axis, turn)),
-                frame.right().turnedAbout(axis, turn),
-                frame.down().turnedAbout(axis, turn));
+        return frame.turnedAbout(from, axis, Math.toRadians(line.off(beyond) > 0 ? degrees : -degrees));
     }
 
     private static List<Misfold> gaps(CreasePattern pattern, List<Frame> places) {

@@ -13,25 +13,28 @@ import kwibbet.crease.Vertex;
  *
  * @param piece the id of the piece it is part of
  * @param name what a maker calls it
+ * @param label what is written on it in drawings; empty for nothing
  * @param facet the facet it is or rides on
  * @param onFacet where its sheet lies in the frame of the facet's
  * @param rings its outline, then its holes, in the frame of its sheet
  * @param plies how many plies it lies over the facet, seen from the facet's up face; less than zero under it
  */
-public record Leaf(String piece, String name, int facet, Isometry onFacet, List<List<Vertex>> rings, int plies) {
+public record Leaf(
+        String piece, String name, String label, int facet, Isometry onFacet, List<List<Vertex>> rings, int plies) {
 
     /** Copies the rings. */
     public Leaf {
         rings = rings.stream().map(List::copyOf).toList();
     }
 
-    /** The facets of a pattern, each a leaf. */
+    /** The facets of a pattern, each a leaf, numbered from 1. */
     public static List<Leaf> of(CreasePattern pattern) {
         List<Leaf> leaves = new ArrayList<>();
         for (Facet facet : pattern.facets()) {
             leaves.add(new Leaf(
                     "sheet-" + facet.sheet(),
                     facet.name(),
+                    String.valueOf(leaves.size() + 1),
                     leaves.size(),
                     Isometry.SAME,
                     facet.rings().toList(),

@@ -16,7 +16,6 @@ import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.fold.FoldedView;
 import kwibbet.fold.SeenPanel;
-import kwibbet.fold.Vector;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperShelf;
 import kwibbet.review.Finding;
@@ -33,11 +32,6 @@ public final class FinishedPicture {
 
     /** A panel seen nearly edge on is a line and no area. */
     private static final double EDGE_ON = 1e-3;
-
-    /** Where light comes from, of length 1: seen flat from above, every paper has its own colour. */
-    private static final Vector LIGHT = new Vector(-0.35, -0.25, 0.903);
-
-    private static final double DARKEST = 0.3;
 
     private final Card card;
     private final Palette palette;
@@ -153,13 +147,9 @@ public final class FinishedPicture {
         sketch.group(piece.id().value(), piece.name(), marks);
     }
 
-    /** Light falls from the upper left in front: a panel turned away from it is darker. */
     private static Fill shaded(Fill fill, SeenPanel each) {
-        Vector up = each.frame().up();
-        Vector towards = up.z() > 0 ? up : up.times(-1);
-        double light = Math.max(0, towards.dot(LIGHT));
         return fill instanceof Fill.Paper paper
-                ? new Fill.Paper(paper.colour().shaded(1 - DARKEST * Math.max(0, LIGHT.z() - light) / LIGHT.z()))
+                ? new Fill.Paper(paper.colour().shaded(each.frame().light()))
                 : fill;
     }
 

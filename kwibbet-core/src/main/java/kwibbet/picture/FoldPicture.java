@@ -36,6 +36,7 @@ import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
+import kwibbet.wording.Phrase;
 
 /** Steps of folding, as the paper lies on the table: what moves, along which line and where to. */
 public final class FoldPicture {
@@ -247,6 +248,11 @@ public final class FoldPicture {
             edges(leaf, state, fromUnder, ink, marks);
         } else {
             Overlay.without(whole, over).forEach(part -> marks.add(Mark.Area.of(part, fill, Line.CUT, ink)));
+        }
+        if (!leaf.label().isEmpty()) {
+            Vertex middle = middle(pattern.facets().get(leaf.facet()));
+            Point at = point(place(leaf, state).apply(middle), fromUnder);
+            marks.add(new Mark.Text(at, Phrase.of(leaf.label()), Mark.Anchor.MIDDLE, 0.7, ink, false, false));
         }
         sketch.group(leaf.piece(), leaf.name(), marks);
     }

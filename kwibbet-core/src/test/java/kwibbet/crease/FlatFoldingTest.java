@@ -139,7 +139,7 @@ class FlatFoldingTest {
         CreasePattern rolled = Papers.strip(List.of(2.0, 1.0, 2.0), List.of(Fold.VALLEY, Fold.VALLEY));
         assertThat(FlatFolding.of(rolled)).isInstanceOfSatisfying(CannotFold.class, cannot -> assertThat(
                         cannot.reasons().get(0).message())
-                .isEqualTo("However they are laid, these would pass through each other: facet 0, facet 1, facet 2."));
+                .isEqualTo("However they are laid, these would pass through each other: panel 1, panel 2, panel 3."));
         Folds zigzag = folds(Papers.strip(List.of(2.0, 1.0, 2.0), List.of(Fold.VALLEY, Fold.MOUNTAIN)));
         assertThat(zigzag.count()).isEqualTo(1);
         assertThat(zigzag.size().x()).isCloseTo(3, within());

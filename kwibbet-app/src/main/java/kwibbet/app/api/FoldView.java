@@ -1,7 +1,6 @@
 package kwibbet.app.api;
 
 import java.util.ArrayList;
-import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -18,7 +17,6 @@ import kwibbet.crease.FoldStep;
 import kwibbet.crease.Vertex;
 import kwibbet.fold.FoldWords;
 import kwibbet.fold.HalfOpen;
-import kwibbet.fold.Vector;
 import kwibbet.formats.fold.FoldPattern;
 import kwibbet.formats.fold.FoldWriter;
 
@@ -139,22 +137,14 @@ record FoldView(
                             .map(gap -> new Reason(gap.message(), gap.facets()))
                             .toList());
         }
-        DoubleSummaryStatistics across = new DoubleSummaryStatistics();
-        DoubleSummaryStatistics down = new DoubleSummaryStatistics();
-        for (int i = 0; i < standing.places().size(); i++) {
-            for (Vertex corner : read.pattern().facets().get(i).outline()) {
-                Vector at = standing.places().get(i).at(corner.x(), corner.y());
-                across.accept(at.x());
-                down.accept(at.y());
-            }
-        }
+        Vertex size = standing.size(read.pattern());
         List<Integer> faces =
                 IntStream.range(0, standing.places().size()).boxed().toList();
         return new FoldView(
                 true,
                 true,
                 List.of(),
-                Optional.of(new Box(across.getMax() - across.getMin(), down.getMax() - down.getMin())),
+                Optional.of(new Box(size.x(), size.y())),
                 1,
                 1,
                 true,

@@ -1,5 +1,5 @@
 /**
- * One card, station by station: the studio, its sheets, its steps, its prints. Uses {@code store} and {@code web}.
+ * One card, station by station: the studio, its sheets, its steps, its prints. Uses {@code fold}, {@code store} and {@code web}.
  */
 @NullMarked
 package kwibbet.app.card;

@@ -129,18 +129,24 @@ public record FoldStudy(
      * @param sentence what to do
      * @param opening what to do to take it back
      * @param drawing how the paper lies before
-     * @param isTuck whether something goes under
      * @param seen what can be seen afterwards, in words; empty where it is not said
      * @param either that it can change places with the next, in words; empty where it cannot
      */
-    public record Step(
-            int number, String sentence, String opening, Drawing drawing, boolean isTuck, String seen, String either) {}
+    public record Step(int number, String sentence, String opening, Drawing drawing, String seen, String either) {}
+
+    private Optional<FoldSequence> shown() {
+        return sequence.filter(all -> !all.steps().isEmpty());
+    }
+
+    private FoldPicture picture(FoldSequence all) {
+        return FoldPicture.of(pattern, leaves, fills, all, scale);
+    }
 
     /** The steps, with how the paper lies before each. */
     public List<Step> steps() {
         List<Step> steps = new ArrayList<>();
-        sequence.filter(all -> !all.steps().isEmpty()).ifPresent(all -> {
-            FoldPicture picture = FoldPicture.of(pattern, leaves, fills, all, scale);
+        shown().ifPresent(all -> {
+            FoldPicture picture = picture(all);
             List<Integer> exchangeable = all.exchangeable(pattern);
             for (int i = 0; i < all.steps().size(); i++) {
                 FoldStep step = all.steps().get(i);
@@ -149,7 +155,6 @@ public record FoldStudy(
                         FoldWords.of(step, pattern),
                         FoldWords.opening(step, pattern),
                         picture.before(i),
-                        step.kind() == FoldStep.Kind.TUCK,
                         i < seen.size() ? seen.get(i) : "",
                         exchangeable.contains(i) ? "Steps " + (i + 1) + " and " + (i + 2) + " in either order." : ""));
             }
@@ -159,14 +164,13 @@ public record FoldStudy(
 
     /** How it lies when it is folded. */
     public Optional<Drawing> folded() {
-        return sequence.filter(all -> !all.steps().isEmpty())
-                .map(all -> FoldPicture.of(pattern, leaves, fills, all, scale)
-                        .folded(thickness.map(thick -> thick.thickest().at())));
+        return shown().map(all ->
+                picture(all).folded(thickness.map(thick -> thick.thickest().at())));
     }
 
     /** Its frames. */
     public Optional<MotionView> motion(boolean spread) {
-        return sequence.filter(all -> !all.steps().isEmpty()).map(all -> MotionView.of(all, leaves, fills, spread));
+        return shown().map(all -> MotionView.of(all, leaves, fills, spread));
     }
 
     /** The reading of the run line: how many folds, tucks and turns. */
@@ -220,10 +224,11 @@ public record FoldStudy(
             return "";
         }
         if (folds.count() == 1) {
-            return "It can lie in one way only.";
+            return "Its parts can lie over each other in one way only.";
         }
-        return "It can lie in " + (folds.isCounted() ? "" : "more than ") + folds.count()
-                + " ways; this one takes least.";
+        boolean allTried = folds.isCounted() && folds.orders().size() == folds.count();
+        return "Its parts can lie over each other in " + (folds.isCounted() ? "" : "at least ") + folds.count()
+                + (allTried ? " ways; this one takes least." : " ways; of those looked at, this one takes least.");
     }
 
     /**
@@ -246,7 +251,9 @@ public record FoldStudy(
         if (clashes.isEmpty()) {
             return "";
         }
-        String more = clashes.size() > 1 ? ", and " + (clashes.size() - 1) + " more such pairs" : "";
+        String more = clashes.size() > 1
+                ? ", and " + (clashes.size() == 2 ? "one more such pair" : (clashes.size() - 1) + " more such pairs")
+                : "";
         return "One step after the other: swung all at once, " + clashes.get(0).one() + " and "
                 + clashes.get(0).other() + " would run into each other" + more + ".";
     }

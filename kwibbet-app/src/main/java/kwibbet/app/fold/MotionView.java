@@ -20,15 +20,15 @@ import kwibbet.paper.Colour;
 /**
  * The frames of something that folds, ready to be shown.
  *
- * @param width the width of the stage in pixels
- * @param height its height
  * @param steps how many steps there are
  * @param leaves what moves
  * @param turns when the whole is turned over, and how far, in degrees
  */
-public record MotionView(int width, int height, int steps, List<Sheet> leaves, List<Turn> turns) {
+public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
 
+    /** The stage the page keeps for it, in pixels. */
     private static final int WIDTH = 760;
+
     private static final int HEIGHT = 320;
     /** Room round what folds, so that it can be turned. */
     private static final double FILLED = 0.85;
@@ -42,8 +42,6 @@ public record MotionView(int width, int height, int steps, List<Sheet> leaves, L
     private static final double CLOSE = 0.0016;
 
     private static final double SPREAD = 0.02;
-    private static final Vector LIGHT = new Vector(-0.35, -0.25, 0.903);
-    private static final double DARKEST = 0.45;
 
     /** Copies the lists. */
     public MotionView {
@@ -54,8 +52,6 @@ public record MotionView(int width, int height, int steps, List<Sheet> leaves, L
     /**
      * A leaf and its way.
      *
-     * @param piece the id of its piece
-     * @param name what it is called
      * @param path its outline and holes, as the path of an SVG
      * @param width the width of the box round it
      * @param height the height of the box round it
@@ -65,8 +61,6 @@ public record MotionView(int width, int height, int steps, List<Sheet> leaves, L
      * @param parts when only part of it is shown
      */
     public record Sheet(
-            String piece,
-            String name,
             String path,
             double width,
             double height,
@@ -118,7 +112,7 @@ public record MotionView(int width, int height, int steps, List<Sheet> leaves, L
         for (FoldMotion.Way way : FoldMotion.of(sequence, leaves, ply)) {
             sheets.add(sheet(way, fills, space, pixels, steps));
         }
-        return new MotionView(WIDTH, HEIGHT, steps, sheets, turns(sequence));
+        return new MotionView(steps, sheets, turns(sequence));
     }
 
     private static Sheet sheet(FoldMotion.Way way, Map<String, Fill> fills, FoldSpace space, double pixels, int steps) {
@@ -132,12 +126,10 @@ public record MotionView(int width, int height, int steps, List<Sheet> leaves, L
                 .map(moment -> new Moment(
                         moment.at() / steps,
                         transform(moment.frame(), left, top, space, pixels),
-                        light(moment.frame().up())))
+                        Math.round(moment.frame().light() * 1000) / 1000.0))
                 .toList();
         Fill fill = Optional.ofNullable(fills.get(leaf.piece())).orElse(new Fill.Paper(Colour.WHITE));
         return new Sheet(
-                leaf.piece(),
-                leaf.name(),
                 path(leaf.rings(), left, top, pixels),
                 (right - left) * pixels,
                 (bottom - top) * pixels,
@@ -188,12 +180,6 @@ public record MotionView(int width, int height, int steps, List<Sheet> leaves, L
                 .append(number(corner.z() * pixels))
                 .append(",1)")
                 .toString();
-    }
-
-    private static double light(Vector up) {
-        Vector towards = up.z() < 0 ? up.times(-1) : up;
-        double light = Math.max(0, towards.dot(LIGHT));
-        return Math.round((1 - DARKEST * Math.max(0, LIGHT.z() - light) / LIGHT.z()) * 1000) / 1000.0;
     }
 
     private static List<Turn> turns(FoldSequence sequence) {

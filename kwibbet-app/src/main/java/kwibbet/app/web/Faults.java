@@ -9,7 +9,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.ui.Model;
 import org.springframework.web.HttpMediaTypeException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
@@ -21,6 +20,7 @@ import org.springframework.web.context.request.async.AsyncRequestNotUsableExcept
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
+import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 import kwibbet.app.store.NoSuchDesignException;
@@ -63,31 +63,22 @@ class Faults {
         return fault(request, response, model, "stale");
     }
 
-    /** Who asked has gone on before the answer was there: nobody is left to be told. */
-    @ExceptionHandler(AsyncRequestNotUsableException.class)
-    void gone(AsyncRequestNotUsableException gone, HttpServletRequest request) {
-        LOG.debug("{} {} was not waited for", request.getMethod(), request.getRequestURI(), gone);
-    }
-
-    /** An answer that could not be written because nobody waited for it is no fault. */
-    @ExceptionHandler(HttpMessageNotWritableException.class)
-    void unwritten(HttpMessageNotWritableException unwritten, HttpServletRequest request) {
-        if (!hasGone(unwritten)) {
-            LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), unwritten);
-        }
-    }
-
     private static boolean hasGone(Throwable fault) {
         return Stream.iterate(Optional.of(fault), Optional::isPresent, at -> at.map(Throwable::getCause))
                 .flatMap(Optional::stream)
                 .anyMatch(AsyncRequestNotUsableException.class::isInstance);
     }
 
+    /** Where who asked has gone on before the answer was there, nobody is left to be told. */
     @ExceptionHandler(Exception.class)
     @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
-    String broken(Exception fault, HttpServletRequest request, HttpServletResponse response, Model model) {
+    ModelAndView broken(Exception fault, HttpServletRequest request, HttpServletResponse response, Model model) {
+        if (hasGone(fault)) {
+            LOG.debug("{} {} was not waited for", request.getMethod(), request.getRequestURI(), fault);
+            return new ModelAndView();
+        }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), fault);
-        return fault(request, response, model, "broken");
+        return new ModelAndView(fault(request, response, model, "broken"), model.asMap());
     }
 
     /** A change asked for from within a page is answered within it; everything else gets a whole page. */

@@ -9,8 +9,10 @@ import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.context.annotation.Import;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 
 import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
@@ -37,6 +39,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -142,5 +145,23 @@ class CardControllerTest {
                 .andExpect(status().isInternalServerError())
                 .andExpect(content().string(containsString("Something broke on our side")))
                 .andExpect(content().string(not(containsString("row 12"))));
+    }
+
+    /** Who has gone on before the answer was there is told nothing, least of all that something broke. */
+    @Test
+    void nobodyIsToldOfAnAnswerNobodyWaitedFor() throws Exception {
+        when(designs.get("7"))
+                .thenThrow(new HttpMessageNotWritableException(
+                        "half way", new AsyncRequestNotUsableException("the browser has gone")));
+        mvc.perform(get("/cards/7/fold/motion")).andExpect(content().string(""));
+    }
+
+    /** The frames of a card are those of its own folding: a plain card has two leaves and one step. */
+    @Test
+    void theFramesOfACardComeAsJson() throws Exception {
+        mvc.perform(get("/cards/7/fold/motion"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.steps").value(1))
+                .andExpect(jsonPath("$.leaves.length()").value(2));
     }
 }

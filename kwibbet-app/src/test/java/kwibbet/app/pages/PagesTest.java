@@ -336,7 +336,7 @@ class PagesTest {
                  "edges_vertices": [[0, 1], [1, 2], [2, 3], [3, 4], [4, 5], [5, 0], [1, 4]],
                  "edges_assignment": ["B", "B", "B", "B", "B", "B", "M"]}""");
         assertThat(page.locator("h1")).hasText("Half");
-        assertThat(page.locator(".film-step").last()).containsText(Pattern.compile("Fold facet [01] over"));
+        assertThat(page.locator(".film-step").last()).containsText(Pattern.compile("Fold panel [12] over"));
         assertThat(page.locator(".fold-stage.moving .leaf")).hasCount(2);
     }
 

@@ -25,12 +25,15 @@ import kwibbet.card.Run;
 import kwibbet.card.Settings;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
+import kwibbet.formats.json.Misfit;
 import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
+
+import static kwibbet.formats.json.Misfit.require;
 
 /** Writes and reads designs. Reading back what was written gives an equal design. */
 public final class DesignDocument {
@@ -99,7 +102,7 @@ public final class DesignDocument {
         try {
             return Outcome.made(design(JSON.readTree(text)));
         } catch (Misfit misfit) {
-            return Outcome.refused(misfit.pointer, misfit.problem);
+            return misfit.refused();
         } catch (JacksonException notJson) {
             return Outcome.refused("", "This is not a design document: " + notJson.getOriginalMessage());
         }
@@ -229,24 +232,5 @@ public final class DesignDocument {
         JsonNode node = document.at(pointer);
         require(node.isInt(), pointer, "A whole number is missing here.");
         return node.asInt();
-    }
-
-    private static void require(boolean holds, String pointer, String problem) {
-        if (!holds) {
-            throw new Misfit(pointer, problem);
-        }
-    }
-
-    /** Where a document is not in form; never leaves this class. */
-    private static final class Misfit extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-        private final String pointer;
-        private final String problem;
-
-        Misfit(String pointer, String problem) {
-            super(pointer + ": " + problem);
-            this.pointer = pointer;
-            this.problem = problem;
-        }
     }
 }

@@ -20,8 +20,11 @@ import kwibbet.crease.CreaseGraph;
 import kwibbet.crease.CreasePattern;
 import kwibbet.crease.FoldedPlaces;
 import kwibbet.crease.Vertex;
+import kwibbet.formats.json.Misfit;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+
+import static kwibbet.formats.json.Misfit.require;
 
 /**
  * Reads the crease pattern of a FOLD document: of its key frame, or else of the first frame that is one, with what it inherits.
@@ -67,7 +70,7 @@ public final class FoldReader {
                     "It is of version " + spec.asString("") + "; 1 to 1.2 are read.");
             return creasePattern(document).pattern(document.path("file_title").asString(""));
         } catch (Misfit misfit) {
-            return Outcome.refused(misfit.pointer, misfit.problem);
+            return misfit.refused();
         } catch (JacksonException notJson) {
             return Outcome.refused("", "This is not a FOLD document: " + notJson.getOriginalMessage());
         }
@@ -354,24 +357,5 @@ public final class FoldReader {
                     - next.path(0).asDouble(0) * one.path(1).asDouble(0);
         }
         return twice > 0;
-    }
-
-    private static void require(boolean holds, String pointer, String problem) {
-        if (!holds) {
-            throw new Misfit(pointer, problem);
-        }
-    }
-
-    /** Where a document is not in form; never leaves this class. */
-    private static final class Misfit extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-        private final String pointer;
-        private final String problem;
-
-        Misfit(String pointer, String problem) {
-            super(pointer + ": " + problem);
-            this.pointer = pointer;
-            this.problem = problem;
-        }
     }
 }
