@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param line where it is folded, as the table sees it; none for a turn, nor where several lines fold at once
  * @param creases the creases that fold
  * @param moving the facets that move
+ * @param tucked those of them that go under something
  * @param under the facets they go under although they would come to lie over them
  * @param isSeenFromUnder whether the paper is turned so that the side the table sees is up, when it is done
  * @param before how the paper lies before
@@ -20,6 +21,7 @@ public record FoldStep(
         Optional<Stretch> line,
         List<Integer> creases,
         List<Integer> moving,
+        List<Integer> tucked,
         List<Integer> under,
         boolean isSeenFromUnder,
         FoldedState before,
@@ -29,6 +31,7 @@ public record FoldStep(
     public FoldStep {
         creases = List.copyOf(creases);
         moving = List.copyOf(moving);
+        tucked = List.copyOf(tucked);
         under = List.copyOf(under);
     }
 

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 
 import kwibbet.crease.FoldStep.Kind;
+import kwibbet.crease.Overlaps.Pair;
 import kwibbet.crease.Unfolding.Move;
 
 /**
@@ -210,19 +211,52 @@ final class SequenceSearch {
             if (fromUnder == move.upwards()) {
                 fromUnder = !fromUnder;
                 steps.add(new FoldStep(
-                        Kind.TURN, Optional.empty(), List.of(), List.of(), List.of(), fromUnder, before, before));
+                        Kind.TURN,
+                        Optional.empty(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        fromUnder,
+                        before,
+                        before));
             }
+            List<Pair> tucks = tucks(move, states.get(i), folded);
             steps.add(new FoldStep(
                     move.isTuck() ? Kind.TUCK : Kind.FOLD,
                     move.line(),
                     list(move.creases()),
                     list(move.moving()),
-                    list(move.blocking()),
+                    tucks.stream().map(Pair::one).distinct().sorted().toList(),
+                    tucks.stream().map(Pair::other).distinct().sorted().toList(),
                     fromUnder,
                     before,
                     states.get(i)));
         }
         return steps;
+    }
+
+    /**
+     * What goes under what at a move. Paper that is still to be folded lies on top of all, and something may be tucked under it for the time
+     * being: what lies otherwise once all is folded is left out, unless nothing else is left.
+     */
+    private static List<Pair> tucks(Move move, FoldedState after, FoldedState folded) {
+        List<Pair> all = new ArrayList<>();
+        List<Pair> lasting = new ArrayList<>();
+        for (int tucked : list(move.moving())) {
+            for (int over : list(move.blocking())) {
+                int side = after.order().compare(over, tucked);
+                if (side != 0 && side > 0 == move.upwards()) {
+                    all.add(new Pair(tucked, over));
+                    boolean turned = after.places().of(tucked).isMirrored()
+                            != folded.places().of(tucked).isMirrored();
+                    if (folded.order().compare(over, tucked) == (turned ? -side : side)) {
+                        lasting.add(new Pair(tucked, over));
+                    }
+                }
+            }
+        }
+        return lasting.isEmpty() ? all : lasting;
     }
 
     private static List<Integer> list(BitSet set) {

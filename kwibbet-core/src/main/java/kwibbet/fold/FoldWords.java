@@ -60,15 +60,7 @@ public final class FoldWords {
 
     /** What of it goes under: all of it, or something that hangs on it. */
     private static String tucked(FoldStep step, CreasePattern pattern) {
-        List<Integer> tucked = step.moving().stream()
-                .filter(facet -> step.under().stream()
-                        .anyMatch(over -> step.isSeenFromUnder()
-                                ? step.after().order().isAbove(facet, over)
-                                : step.after().order().isAbove(over, facet)))
-                .toList();
-        return tucked.isEmpty() || tucked.stream().anyMatch(next(step, pattern)::contains)
-                ? "it"
-                : names(tucked, pattern);
+        return step.tucked().stream().anyMatch(next(step, pattern)::contains) ? "it" : names(step.tucked(), pattern);
     }
 
     /** What lies over it; what only hangs on that goes without saying. */

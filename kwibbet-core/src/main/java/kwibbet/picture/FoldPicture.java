@@ -252,7 +252,7 @@ public final class FoldPicture {
         if (!leaf.label().isEmpty()) {
             Vertex middle = middle(pattern.facets().get(leaf.facet()));
             Point at = point(place(leaf, state).apply(middle), fromUnder);
-            marks.add(new Mark.Text(at, Phrase.of(leaf.label()), Mark.Anchor.MIDDLE, 0.7, ink, false, false));
+            marks.add(new Mark.Text(at, Phrase.of(leaf.label()), Mark.Anchor.MIDDLE, 1.3, ink, false, false));
         }
         sketch.group(leaf.piece(), leaf.name(), marks);
     }

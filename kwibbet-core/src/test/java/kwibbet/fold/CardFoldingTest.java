@@ -153,6 +153,17 @@ class CardFoldingTest {
                 .isEqualTo(card.materials().caliper(card.base().paper()).multipliedBy(3));
     }
 
+    /** What is told to be tucked is what ends up behind something: a shutter behind the sleeve, not the door it hangs on. */
+    @Test
+    void theShuttersOfAGateAreTuckedAndNotItsDoors() {
+        assertThat(sentences(CardFolding.of(card("shutter-gate"))))
+                .containsExactly(
+                        "Fold the left shutter over, towards you.",
+                        "Fold the left door over and tuck the left shutter under the sleeve and the right shutter.",
+                        "Fold the right shutter over, towards you.",
+                        "Fold the right door over and tuck the right shutter under the left door and the sleeve.");
+    }
+
     /** Doors that overlap close one after the other: the order is fixed, and swung at once they would run into each other. */
     @Test
     void whatMayChangePlacesAndWhatRunsIntoEachOtherIsTold() {
