@@ -2,6 +2,7 @@ package kwibbet;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
@@ -33,6 +34,8 @@ import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.shape.Size;
+import kwibbet.tool.Grooves;
+import kwibbet.tool.Hand;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -43,8 +46,9 @@ public final class Inches {
     public static final PaperId STOCK = new PaperId("stock");
     public static final FoldedBase FOLDED = new FoldedBase();
     public static final Toolbox TOOLS = new Toolbox(
-            new Trimmer("trimmer", in("12"), Graduation.SIXTEENTHS, 2),
-            new ScoringBoard("board", in("12"), Graduation.EIGHTHS));
+            new Trimmer("trimmer", in("12"), Graduation.SIXTEENTHS, 2, in("1/8")),
+            new ScoringBoard("board", in("12"), Grooves.every(in("1/8"), in("12")), ScoringBoard.Plate.AT_45),
+            Hand.RIGHT);
 
     private Inches() {}
 
@@ -160,7 +164,28 @@ public final class Inches {
                 270,
                 in("1/64"),
                 100,
-                0);
+                0,
+                Length.ZERO,
+                Optional.empty());
+    }
+
+    /** Another size of a paper. */
+    public static Paper sizeOf(Paper other, PaperId id, Size sheet, int onHand) {
+        return new Paper(
+                id,
+                other.name(),
+                other.kind(),
+                sheet,
+                other.system(),
+                other.colour(),
+                other.pattern(),
+                other.grain(),
+                other.gramsPerSquareMetre(),
+                other.caliper(),
+                onHand,
+                other.cents(),
+                other.margin(),
+                Optional.of(other.id()));
     }
 
     public static PaperShelf shelf(Paper... papers) {

@@ -18,16 +18,18 @@ class StructureTest {
             .importPackages("kwibbet");
 
     @Test
-    void theCoreUsesOnlyTheJdkPolygonOverlayAndItself() {
+    void theCoreUsesOnlyTheJdkPolygonOverlayLinearProgramsAndItself() {
         classes()
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(
                         "java.lang..",
+                        "java.time..",
                         "java.util..",
                         "java.math..",
                         "kwibbet..",
                         "org.jspecify..",
+                        "org.ojalgo..",
                         "org.locationtech.jts..")
                 .check(CORE);
     }
@@ -40,6 +42,17 @@ class StructureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("org.locationtech.jts..")
+                .check(CORE);
+    }
+
+    @Test
+    void linearProgramsStayBehindOneClass() {
+        noClasses()
+                .that()
+                .doNotHaveSimpleName("MasterProgram")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.ojalgo..")
                 .check(CORE);
     }
 
@@ -68,10 +81,16 @@ class StructureTest {
                 .definedBy("kwibbet.crease")
                 .layer("fold")
                 .definedBy("kwibbet.fold")
+                .layer("cutting")
+                .definedBy("kwibbet.cutting")
                 .layer("layout")
                 .definedBy("kwibbet.layout")
                 .layer("bench")
                 .definedBy("kwibbet.bench")
+                .layer("scoring")
+                .definedBy("kwibbet.scoring")
+                .layer("trial")
+                .definedBy("kwibbet.trial")
                 .layer("drawing")
                 .definedBy("kwibbet.drawing")
                 .layer("picture")
@@ -86,19 +105,36 @@ class StructureTest {
                 .mayOnlyBeAccessedByLayers("features", "review")
                 .whereLayer("drawing")
                 .mayOnlyBeAccessedByLayers("picture")
-                .whereLayer("bench")
+                .whereLayer("trial")
                 .mayOnlyBeAccessedByLayers("picture")
+                .whereLayer("bench")
+                .mayOnlyBeAccessedByLayers("trial", "picture")
+                .whereLayer("scoring")
+                .mayOnlyBeAccessedByLayers("bench", "trial", "picture")
+                .whereLayer("cutting")
+                .mayOnlyBeAccessedByLayers("layout", "bench", "trial", "picture")
                 .whereLayer("layout")
-                .mayOnlyBeAccessedByLayers("bench", "picture")
+                .mayOnlyBeAccessedByLayers("bench", "trial", "picture")
                 .whereLayer("crease")
                 .mayOnlyBeAccessedByLayers("fold", "review", "picture")
                 .whereLayer("fold")
                 .mayOnlyBeAccessedByLayers("review", "picture")
                 .whereLayer("card")
-                .mayOnlyBeAccessedByLayers("bases", "features", "review", "fold", "layout", "bench", "picture")
+                .mayOnlyBeAccessedByLayers(
+                        "bases", "features", "review", "fold", "layout", "scoring", "bench", "trial", "picture")
                 .whereLayer("goods")
                 .mayOnlyBeAccessedByLayers(
-                        "card", "bases", "features", "review", "fold", "layout", "bench", "drawing", "picture")
+                        "card",
+                        "bases",
+                        "features",
+                        "review",
+                        "fold",
+                        "layout",
+                        "scoring",
+                        "bench",
+                        "trial",
+                        "drawing",
+                        "picture")
                 .check(CORE);
     }
 }

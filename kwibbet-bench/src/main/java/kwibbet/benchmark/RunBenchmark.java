@@ -1,5 +1,6 @@
 package kwibbet.benchmark;
 
+import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -98,7 +99,7 @@ public class RunBenchmark {
                 270,
                 Length.ofMillimetres(3, 10),
                 1_000,
-                0)));
+                0, Length.ZERO, Optional.empty())));
         card = make();
         plan = plan();
         System.out.printf(

@@ -9,16 +9,14 @@ import kwibbet.tool.Toolbox;
 /**
  * All steps of a run, in the order they are done.
  *
- * @param trim the cuts, sheet after sheet
- * @param score the creases, piece after piece
+ * @param trim the cuts, setting after setting
+ * @param score the creases, setting after setting
  * @param make folding and sticking, card after card
  */
-public record BenchPlan(List<TrimStep> trim, List<ScoreStep> score, List<MakeStep> make) {
+public record BenchPlan(TrimPlan trim, ScoreList score, List<MakeStep> make) {
 
     /** Copies the lists. */
     public BenchPlan {
-        trim = List.copyOf(trim);
-        score = List.copyOf(score);
         make = List.copyOf(make);
     }
 
@@ -30,13 +28,7 @@ public record BenchPlan(List<TrimStep> trim, List<ScoreStep> score, List<MakeSte
      * @param tools what they are cut and scored with
      */
     public static BenchPlan of(Card card, SheetPlan sheets, Toolbox tools) {
-        List<TrimStep> trim = sheets.lettered().stream()
-                .flatMap(lettered -> TrimStep.of(lettered, tools.trimmer()).stream())
-                .toList();
-        int cards = card.design().run().cards();
-        List<ScoreStep> score = card.pieces().stream()
-                .flatMap(piece -> piece.scores().stream().map(at -> ScoreStep.of(piece, at, cards, tools.board())))
-                .toList();
-        return new BenchPlan(trim, score, MakeStep.of(card));
+        TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
+        return new BenchPlan(trim, ScoreList.of(card, tools), MakeStep.of(card));
     }
 }

@@ -2,9 +2,11 @@ package kwibbet.bench;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.Duration;
 import java.util.Optional;
 
 import kwibbet.card.Card;
+import kwibbet.cutting.Budget;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.WorkOrder;
@@ -23,27 +25,39 @@ import kwibbet.tool.Toolbox;
  */
 public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, BenchPlan bench) {
 
-    /** Works it out. */
+    /** So long a page may wait for fewer sheets. */
+    private static final Duration AT_ONCE = Duration.ofMillis(40);
+
+    /** Works it out, with the sheets that are found at once. */
     public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
         WorkOrder order = WorkOrder.of(card, shelf);
-        SheetPlan sheets = SheetPlanner.plan(order);
-        return new RunPlan(card, shelf, tools, order, sheets, BenchPlan.of(card, sheets, tools));
+        return of(card, shelf, tools, order, SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE)));
+    }
+
+    private static RunPlan of(Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets) {
+        BenchPlan bench = BenchPlan.of(card, sheets, tools);
+        return new RunPlan(card, shelf, tools, order, bench.trim().sheets(), bench);
+    }
+
+    /** The same run with its sheets cut in another way. */
+    public RunPlan withSheets(SheetPlan other) {
+        return of(card, shelf, tools, order, other);
     }
 
     /** What the sheets of the run cost, in hundredths; nothing where the price of one of them is not known. */
     public Optional<Long> cents() {
-        boolean known = sheets.papers().stream().allMatch(paper -> paper.paper().cents() > 0);
+        boolean known = sheets.papers().stream().allMatch(paper -> paper.order().sizes().stream()
+                .allMatch(size -> size.cents() > 0 || paper.sheetsOf(size) == 0));
         return known
                 ? Optional.of(sheets.papers().stream()
-                        .mapToLong(
-                                paper -> (long) paper.sheets() * paper.paper().cents())
+                        .mapToLong(paper -> paper.cutting().cents())
                         .sum())
                 : Optional.empty();
     }
 
     /** What the paper of one card of the run costs, to two places; nothing where a price is not known. */
     public Optional<BigDecimal> paperOfOneCard() {
-        return cents().map(cents ->
-                BigDecimal.valueOf(cents, 2).divide(BigDecimal.valueOf(order.cards()), 2, RoundingMode.HALF_UP));
+        return cents().map(cents -> BigDecimal.valueOf(cents, 2)
+                .divide(BigDecimal.valueOf(card.design().run().cards()), 2, RoundingMode.HALF_UP));
     }
 }

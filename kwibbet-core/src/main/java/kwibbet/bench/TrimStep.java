@@ -1,55 +1,56 @@
 package kwibbet.bench;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
-import kwibbet.card.Card;
-import kwibbet.card.Piece;
-import kwibbet.layout.SheetLayout;
-import kwibbet.layout.SheetLayout.Cut;
+import kwibbet.cutting.SheetLayout;
+import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.measure.Rounded;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
 import kwibbet.tool.Trimmer;
 import kwibbet.wording.Phrase;
 
 /**
- * One setting of the trimmer's fence and the cuts made at it, on one part of the sheet or on several equal ones.
+ * What is cut at one setting of the fence of one sheet: one part of it, or several equal ones.
  *
  * @param sheet the layout in hand
  * @param parts the equal parts, each with its cuts; a cut takes its first part off what the one before it left
- * @param from the edge that lies at the fence
- * @param set the figure to set
+ * @param set the figure that is set
  * @param passes how often the blade comes down for all sheets of the layout
- * @param byHand whether the cut is longer than the trimmer's
+ * @param byKnife whether the cut is longer than the trimmer's
  */
-public record TrimStep(Lettered sheet, List<List<Cut>> parts, Edge from, Rounded set, int passes, boolean byHand) {
+public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int passes, boolean byKnife) {
 
     /** Copies the cuts. */
     public TrimStep {
         parts = parts.stream().map(List::copyOf).toList();
     }
 
-    static List<TrimStep> of(Lettered sheet, Trimmer trimmer) {
-        List<TrimStep> steps = new ArrayList<>();
-        List<List<Cut>> together = new ArrayList<>();
-        for (List<Cut> part : parts(sheet.layout().cuts())) {
-            if (!together.isEmpty() && !isCutLike(together.get(0), part)) {
-                steps.add(step(sheet, together, trimmer));
-                together.clear();
-            }
-            together.add(part);
+    /** The cuts of one setting on one sheet, equal parts together. */
+    static List<TrimStep> of(Lettered sheet, List<Cut> cuts, Rounded set, boolean byKnife, Trimmer trimmer) {
+        Map<Alike, List<List<Cut>>> together = new LinkedHashMap<>();
+        for (List<Cut> part : parts(cuts)) {
+            Cut first = part.get(0);
+            together.computeIfAbsent(
+                            new Alike(first.axis(), first.inHand().size(), part.size()), alike -> new ArrayList<>())
+                    .add(part);
         }
-        if (!together.isEmpty()) {
-            steps.add(step(sheet, together, trimmer));
-        }
-        return steps;
+        return together.values().stream()
+                .map(parts -> new TrimStep(sheet, parts, set, passes(sheet, parts, trimmer), byKnife))
+                .toList();
     }
 
-    /** The cuts that follow each other on one part at one setting, together. */
+    private record Alike(Axis axis, Size inHand, int cuts) {}
+
+    /** The cuts that follow each other on one part, together. */
     private static List<List<Cut>> parts(List<Cut> cuts) {
         List<List<Cut>> parts = new ArrayList<>();
         for (Cut cut : cuts) {
@@ -64,31 +65,19 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Edge from, Rounded
     }
 
     private static boolean goesOn(Cut before, Cut cut) {
-        return hasSameSetting(before, cut) && before.second().equals(cut.inHand());
+        return cut.axis() == before.axis() && before.second().equals(Optional.of(cut.inHand()));
     }
 
-    private static boolean isCutLike(List<Cut> one, List<Cut> other) {
-        Cut first = one.get(0);
-        Cut otherFirst = other.get(0);
-        return one.size() == other.size()
-                && hasSameSetting(first, otherFirst)
-                && first.inHand().size().equals(otherFirst.inHand().size());
+    /** Equal parts of all sheets of the layout are stacked as high as the trimmer takes them. */
+    private static int passes(Lettered sheet, List<List<Cut>> parts, Trimmer trimmer) {
+        int pieces = Math.multiplyExact(sheet.layout().copies(), parts.size());
+        return Math.multiplyExact(
+                trimmer.passesFor(pieces, sheet.paper().caliper()), parts.get(0).size());
     }
 
-    private static boolean hasSameSetting(Cut one, Cut other) {
-        return one.axis() == other.axis() && one.setting().equals(other.setting());
-    }
-
-    private static TrimStep step(Lettered sheet, List<List<Cut>> parts, Trimmer trimmer) {
-        Cut first = parts.get(0).get(0);
-        int cuts = parts.stream().mapToInt(List::size).sum();
-        return new TrimStep(
-                sheet,
-                parts,
-                first.axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP,
-                first.setting().roundedTo(trimmer.graduation()),
-                Math.multiplyExact(trimmer.passesFor(sheet.layout().copies()), cuts),
-                first.length().isLongerThan(trimmer.longestCut()));
+    /** The edge that lies at the fence. */
+    public Edge from() {
+        return parts.get(0).get(0).axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP;
     }
 
     /** All cuts of the step, in order. */
@@ -101,69 +90,48 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Edge from, Rounded
         return parts.get(0).get(0).inHand();
     }
 
-    /** The numbers of the cuts on the drawing of the sheet, as {@code 3} or {@code 3–5}. */
-    public String numbers() {
-        List<Cut> cuts = cuts();
-        int first = cuts.get(0).number();
-        int last = cuts.get(cuts.size() - 1).number();
-        return first == last ? String.valueOf(first) : first + "–" + last;
-    }
-
-    /** What to do. */
+    /** What to take in hand, how it lies and how often it is cut. */
     public Phrase sentence(MeasureSystem system) {
         int times = parts.get(0).size();
-        Phrase.Writer writer = Phrase.in(system);
-        if (parts.size() > 1) {
-            writer.words("Take the " + parts.size() + " strips ")
-                    .size(inHand().size())
-                    .words(". ");
-        }
-        writer.words("From the " + from.word() + " edge, set ")
-                .length(set.shown())
-                .words(parts.size() > 1 ? " and cut each" : " and cut")
+        Phrase.Writer writer = Phrase.in(system).words("Take the " + what() + " ");
+        writer.size(inHand().size())
+                .words(", " + from().word() + " edge at the fence, and cut" + (parts.size() > 1 ? " each" : ""))
                 .words(times == 1 ? "." : " " + times + " times.");
-        if (byHand) {
+        if (byKnife) {
             writer.words(" This is longer than your trimmer cuts: use a knife and a ruler.");
         }
-        return writer.phrase(errorOf(set, system)).end();
+        return writer.end();
+    }
+
+    private String what() {
+        boolean whole = inHand().size().equals(sheet.layout().sheet());
+        String one = whole ? "sheet" : "strip";
+        return parts.size() == 1 ? one : parts.size() + " " + one + "s";
     }
 
     /** What comes off and what stays in hand. */
-    public Phrase result(Card card, MeasureSystem system) {
+    public Phrase result(MeasureSystem system) {
         List<Cut> part = parts.get(0);
-        return Phrase.in(system)
+        Phrase.Writer writer = Phrase.in(system)
                 .words("Gives ")
-                .phrase(counted(parts.size() * part.size(), part.get(0).first(), card, system))
-                .words(" and ")
-                .phrase(counted(parts.size(), part.get(part.size() - 1).second(), card, system))
-                .words(".")
-                .end();
+                .phrase(counted(parts.size() * part.size(), part.get(0).first(), system));
+        part.get(part.size() - 1).second().ifPresent(rest -> writer.words(" and ")
+                .phrase(counted(parts.size(), rest, system)));
+        return writer.words(".").end();
     }
 
-    private Phrase counted(int count, Rect area, Card card, MeasureSystem system) {
+    private Phrase counted(int count, Rect area, MeasureSystem system) {
         return Phrase.in(system)
                 .words(count == 1 ? "" : count + " × ")
-                .phrase(described(card, area, system))
+                .phrase(described(area, system))
                 .end();
     }
 
-    private Phrase described(Card card, Rect area, MeasureSystem system) {
+    private Phrase described(Rect area, MeasureSystem system) {
         SheetLayout.Yield part = sheet.layout().yieldAt(area);
-        String name = part instanceof SheetLayout.PieceOff off
-                ? card.piece(off.piece()).map(Piece::name).orElse(off.piece().value())
+        String name = part instanceof SheetLayout.PartOff off
+                ? sheet.piece(off.part()).name()
                 : part instanceof SheetLayout.OffcutOff ? "offcut" : "strip";
         return Phrase.in(system).words(name + " ").size(area.size()).end();
-    }
-
-    /** What a reader must know of a figure that the tool cannot show; nothing when it can. */
-    static Phrase errorOf(Rounded set, MeasureSystem system) {
-        if (set.isExact()) {
-            return Phrase.of("");
-        }
-        return Phrase.in(system)
-                .words(" That is the nearest mark, ")
-                .length(set.error().abs())
-                .words(set.error().isNegative() ? " under." : " over.")
-                .end();
     }
 }

@@ -3,78 +3,79 @@ package kwibbet.layout;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.card.PieceId;
+import kwibbet.card.Piece;
+import kwibbet.cutting.CuttingPlan;
+import kwibbet.cutting.CuttingPlan.Missing;
+import kwibbet.cutting.PartId;
+import kwibbet.cutting.SheetLayout;
+import kwibbet.layout.WorkOrder.PaperOrder;
 import kwibbet.paper.Paper;
 
 /**
  * How all pieces of one paper are cut.
  *
- * @param paper the paper
- * @param wanted what was asked
- * @param layouts the sheets, those cut alike together
- * @param atLeast a number of sheets that no plan can do with fewer than
- * @param unplaced what cannot be cut from this paper, each with the reason
+ * @param order what was asked
+ * @param cutting how it is cut
  */
-public record PaperPlan(
-        Paper paper, List<Wanted> wanted, List<SheetLayout> layouts, int atLeast, List<Unplaced> unplaced) {
+public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
 
-    /**
-     * A piece that cannot be cut from its paper.
-     *
-     * @param wanted the piece
-     * @param reason why
-     */
-    public record Unplaced(Wanted wanted, Reason reason) {
-
-        /** Why a piece cannot be cut. */
-        public enum Reason {
-            LARGER_THAN_SHEET,
-            ONLY_FITS_TURNED,
-            GRAIN_AGAINST_PATTERN
-        }
+    /** The paper, in the size that was chosen. */
+    public Paper paper() {
+        return order.paper();
     }
 
-    /** Copies the lists. */
-    public PaperPlan {
-        wanted = List.copyOf(wanted);
-        layouts = List.copyOf(layouts);
-        unplaced = List.copyOf(unplaced);
+    /** The sheets, those cut alike together. */
+    public List<SheetLayout> layouts() {
+        return cutting.layouts();
     }
 
     /** How many sheets are cut. */
     public int sheets() {
-        return layouts.stream().mapToInt(SheetLayout::copies).sum();
+        return cutting.sheets();
+    }
+
+    /** A number of sheets that no plan can do with fewer than. */
+    public int atLeast() {
+        return cutting.sheetsAtLeast();
     }
 
     /** Whether no plan can use fewer sheets. */
     public boolean isProven() {
-        return sheets() == atLeast;
+        return cutting.isProven();
+    }
+
+    /** What cannot be cut from this paper, each with the reason. */
+    public List<Missing> unplaced() {
+        return cutting.missing();
+    }
+
+    /** How many sheets of a size are cut. */
+    public int sheetsOf(Paper size) {
+        return cutting.sheetsByStock().getOrDefault(SheetPlanner.stockOf(size), 0);
     }
 
     /** How many sheets are missing; 0 when there are enough. */
     public int shortOfSheets() {
-        return Math.max(0, sheets() - paper.onHand());
+        return order.sizes().stream()
+                .mapToInt(size -> Math.max(0, sheetsOf(size) - size.onHand()))
+                .sum();
     }
 
     /** The share of the paper that becomes wanted pieces, 0 to 1; none when no sheet is cut. */
     public Optional<Double> usedShare() {
-        if (layouts.isEmpty()) {
-            return Optional.empty();
-        }
-        double used = layouts.stream()
-                .mapToDouble(layout -> layout.copies()
-                        * layout.placements().stream()
-                                .mapToDouble(
-                                        placement -> placement.area().size().area())
-                                .sum())
-                .sum();
-        return Optional.of(used / (sheets() * paper.sheet().area()));
+        return layouts().isEmpty() ? Optional.empty() : Optional.of(cutting.usedShare());
     }
 
-    /** How many of a piece come out of all sheets. */
-    public int cutOf(PieceId piece) {
-        return layouts.stream()
-                .mapToInt(layout -> layout.copies() * layout.counts().getOrDefault(piece, 0))
-                .sum();
+    /** The piece of a part. */
+    public Piece piece(PartId part) {
+        return wanted(part).piece();
+    }
+
+    /** What was asked of a part. */
+    public Wanted wanted(PartId part) {
+        return order.wanted().stream()
+                .filter(wanted -> wanted.part().equals(part))
+                .findFirst()
+                .orElseThrow();
     }
 }

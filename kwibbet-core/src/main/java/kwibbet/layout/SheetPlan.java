@@ -1,9 +1,12 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 
 import kwibbet.card.Piece;
+import kwibbet.cutting.PartId;
+import kwibbet.cutting.SheetLayout;
 import kwibbet.paper.Paper;
 
 /**
@@ -24,20 +27,46 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
      * A layout with the letter it is called by on sheets, steps and prints.
      *
      * @param letter A, B, …, Z, AA, …
-     * @param paper the paper
+     * @param plan the plan it is of
      * @param layout the layout
      */
-    public record Lettered(String letter, Paper paper, SheetLayout layout) {}
+    public record Lettered(String letter, PaperPlan plan, SheetLayout layout) {
+
+        /** The paper, in the size of the sheet. */
+        public Paper paper() {
+            return plan.order().sizes().stream()
+                    .filter(size -> SheetPlanner.stockOf(size).equals(layout.stock()))
+                    .findFirst()
+                    .orElse(plan.paper());
+        }
+
+        /** The piece of a part. */
+        public Piece piece(PartId part) {
+            return plan.piece(part);
+        }
+    }
 
     /** All layouts in order, lettered through. */
     public List<Lettered> lettered() {
         List<Lettered> lettered = new ArrayList<>();
         for (PaperPlan plan : papers) {
             for (SheetLayout layout : plan.layouts()) {
-                lettered.add(new Lettered(letter(lettered.size()), plan.paper(), layout));
+                lettered.add(new Lettered(letter(lettered.size()), plan, layout));
             }
         }
         return List.copyOf(lettered);
+    }
+
+    /** The same plan with every layout put another way, in the order of {@link #lettered}. */
+    public SheetPlan withLayouts(List<SheetLayout> others) {
+        Iterator<SheetLayout> next = others.iterator();
+        List<PaperPlan> moved = new ArrayList<>();
+        for (PaperPlan plan : papers) {
+            List<SheetLayout> own =
+                    plan.layouts().stream().map(layout -> next.next()).toList();
+            moved.add(new PaperPlan(plan.order(), plan.cutting().withLayouts(own)));
+        }
+        return new SheetPlan(moved, withoutPaper);
     }
 
     private static String letter(int index) {

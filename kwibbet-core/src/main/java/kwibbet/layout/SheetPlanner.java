@@ -1,77 +1,98 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
 
-import kwibbet.layout.PaperPlan.Unplaced;
-import kwibbet.layout.PaperPlan.Unplaced.Reason;
+import kwibbet.cutting.Aim;
+import kwibbet.cutting.Budget;
+import kwibbet.cutting.CuttingJob;
+import kwibbet.cutting.CuttingPlan;
+import kwibbet.cutting.Keeping;
+import kwibbet.cutting.Part;
+import kwibbet.cutting.SheetSearch;
+import kwibbet.cutting.Stock;
+import kwibbet.cutting.StockId;
+import kwibbet.cutting.Turning;
 import kwibbet.layout.WorkOrder.PaperOrder;
+import kwibbet.measure.Length;
 import kwibbet.paper.Paper;
-import kwibbet.shape.Size;
+import kwibbet.tool.Trimmer;
 
 /**
  * Plans the sheets of a work order.
  *
- * <p>Several weightings of the parts are each carried through to a full plan; the plan with the fewest sheets, then the
- * fewest different layouts, is kept. The same weightings give the lower bound: if no sheet can hold more than {@code V} worth of
- * parts and all parts together are worth {@code W}, no plan uses fewer than {@code ⌈W/V⌉} sheets. Always correct; not
- * always the minimum, and {@link PaperPlan#isProven()} says when it is.
+ * <p>The size of a paper that was chosen can be bought, its other sizes are used as far as there are any. No cut is planned that is
+ * longer than the trimmer's, unless a sheet is too large for it both ways: such a sheet is cut with a knife first.
  */
 public final class SheetPlanner {
 
-    private static final Comparator<List<SheetLayout>> FEWER =
-            Comparator.<List<SheetLayout>>comparingInt(SheetPlanner::sheets).thenComparingInt(List::size);
-
     private SheetPlanner() {}
 
-    /** A plan for every paper of the order. */
-    public static SheetPlan plan(WorkOrder order) {
-        return new SheetPlan(order.papers().stream().map(SheetPlanner::plan).toList(), order.withoutPaper());
+    /**
+     * A plan for every paper of the order.
+     *
+     * @param order what is wanted
+     * @param trimmer what it is cut with
+     * @param budget how long to look for fewer sheets
+     */
+    public static SheetPlan plan(WorkOrder order, Trimmer trimmer, Budget budget) {
+        return plan(order, trimmer, budget, plan -> {});
     }
 
-    private static PaperPlan plan(PaperOrder order) {
-        Paper paper = order.paper();
-        List<Unplaced> unplaced = new ArrayList<>();
-        List<Wanted> wanted = new ArrayList<>();
-        for (Wanted part : order.wanted()) {
-            if (part.fitsIn(paper.sheet())) {
-                wanted.add(part);
-            } else {
-                unplaced.add(new Unplaced(part, reason(part, paper.sheet())));
-            }
+    /** As {@link #plan(WorkOrder, Trimmer, Budget)}, telling of every better plan once there is one for each paper. */
+    public static SheetPlan plan(WorkOrder order, Trimmer trimmer, Budget budget, Consumer<SheetPlan> better) {
+        Map<PaperOrder, PaperPlan> plans = new LinkedHashMap<>();
+        for (PaperOrder paper : order.papers()) {
+            CuttingPlan plan = SheetSearch.plan(job(paper, trimmer), budget, found -> {
+                plans.put(paper, new PaperPlan(paper, found));
+                if (plans.size() == order.papers().size()) {
+                    better.accept(together(order, plans));
+                }
+            });
+            plans.put(paper, new PaperPlan(paper, plan));
         }
-        if (wanted.isEmpty()) {
-            return new PaperPlan(paper, order.wanted(), List.of(), 0, unplaced);
-        }
-        Weighting.Set weightings = Weighting.of(paper.sheet(), wanted);
-        List<SheetLayout> layouts = best(paper.sheet(), wanted, weightings);
-        return new PaperPlan(paper, order.wanted(), layouts, weightings.sheetsAtLeast(), unplaced);
+        return together(order, plans);
     }
 
-    private static List<SheetLayout> best(Size sheet, List<Wanted> wanted, Weighting.Set weightings) {
-        List<SheetLayout> best = List.of();
-        for (Weighting weighting : weightings.all()) {
-            List<SheetLayout> tried = new SheetFiller(sheet, wanted, weighting).fill();
-            if (best.isEmpty() || FEWER.compare(tried, best) < 0) {
-                best = tried;
-            }
-            if (sheets(best) == weightings.sheetsAtLeast()) {
-                return best;
-            }
-        }
-        return best;
+    private static SheetPlan together(WorkOrder order, Map<PaperOrder, PaperPlan> plans) {
+        return new SheetPlan(List.copyOf(plans.values()), order.withoutPaper());
     }
 
-    private static int sheets(List<SheetLayout> layouts) {
-        return layouts.stream().mapToInt(SheetLayout::copies).sum();
+    static StockId stockOf(Paper size) {
+        return new StockId(size.id().value());
     }
 
-    private static Reason reason(Wanted part, Size sheet) {
-        if (part.turning() == Turning.NEITHER) {
-            return Reason.GRAIN_AGAINST_PATTERN;
+    private static CuttingJob job(PaperOrder order, Trimmer trimmer) {
+        List<Stock> stocks = new ArrayList<>();
+        for (Paper size : order.sizes()) {
+            boolean chosen = size.equals(order.paper());
+            OptionalInt onHand = chosen ? OptionalInt.empty() : OptionalInt.of(size.onHand());
+            stocks.add(new Stock(stockOf(size), size.sheet(), onHand, size.cents(), Stock.Source.SHELF, size.margin()));
         }
-        Size size = part.piece().size();
-        return size.fitsIn(sheet) || size.turned().fitsIn(sheet) ? Reason.ONLY_FITS_TURNED : Reason.LARGER_THAN_SHEET;
+        List<Part> parts = order.wanted().stream()
+                .map(wanted -> new Part(wanted.part(), wanted.piece().size(), wanted.count(), turnings(wanted)))
+                .toList();
+        Length longest = trimmer.longestCut();
+        boolean byKnife = order.sizes().stream()
+                .anyMatch(size -> size.sheet().width().isLongerThan(longest)
+                        && size.sheet().height().isLongerThan(longest));
+        return new CuttingJob(
+                stocks,
+                parts,
+                Length.ZERO,
+                byKnife ? Optional.empty() : Optional.of(longest),
+                Aim.FEWEST_SHEETS,
+                Keeping.USUAL);
+    }
+
+    private static Map<StockId, Turning> turnings(Wanted wanted) {
+        Map<StockId, Turning> turnings = new LinkedHashMap<>();
+        wanted.turnings().forEach((paper, turning) -> turnings.put(new StockId(paper.value()), turning));
+        return turnings;
     }
 }

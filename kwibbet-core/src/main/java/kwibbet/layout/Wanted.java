@@ -1,24 +1,26 @@
 package kwibbet.layout;
 
+import java.util.Map;
+
+import kwibbet.card.Card;
 import kwibbet.card.Piece;
-import kwibbet.shape.Size;
+import kwibbet.cutting.PartId;
+import kwibbet.cutting.Turning;
+import kwibbet.paper.PaperId;
 
 /**
  * A piece and how many of it the run needs.
  *
+ * @param part names it among the pieces of all cards of the run
+ * @param card the card it is of
  * @param piece the piece
  * @param count how many; at least 1
- * @param turning which ways round it may lie
+ * @param turnings the papers it may be cut from, and which ways round it may lie on each
  */
-public record Wanted(Piece piece, int count, Turning turning) {
+public record Wanted(PartId part, Card card, Piece piece, int count, Map<PaperId, Turning> turnings) {
 
-    /** The room it takes on the sheet, turned or not. */
-    public Size room(boolean turned) {
-        return turned ? piece.size().turned() : piece.size();
-    }
-
-    /** Whether it can be cut from a sheet of that size in some allowed way. */
-    public boolean fitsIn(Size sheet) {
-        return turning.ways().stream().anyMatch(turned -> room(turned).fitsIn(sheet));
+    /** Copies the papers. */
+    public Wanted {
+        turnings = Map.copyOf(turnings);
     }
 }

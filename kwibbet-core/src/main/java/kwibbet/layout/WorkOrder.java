@@ -9,6 +9,8 @@ import java.util.Optional;
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.cutting.PartId;
+import kwibbet.cutting.Turning;
 import kwibbet.paper.Grain;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
@@ -19,22 +21,27 @@ import kwibbet.shape.Axis;
 /**
  * All pieces of a run, grouped by the paper they are cut from.
  *
- * @param cards how many cards, spares included
  * @param papers what is cut from each paper, in the order of the pieces
  * @param withoutPaper pieces whose paper is not on the shelf
  */
-public record WorkOrder(int cards, List<PaperOrder> papers, List<Piece> withoutPaper) {
+public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
 
     /**
      * What is cut from one paper.
      *
-     * @param paper the paper
+     * @param sizes the sheets of the paper: the size that was chosen first, then its other sizes on the shelf
      * @param wanted its pieces, at least one
      */
-    public record PaperOrder(Paper paper, List<Wanted> wanted) {
-        /** Copies the pieces. */
+    public record PaperOrder(List<Paper> sizes, List<Wanted> wanted) {
+        /** Copies the lists. */
         public PaperOrder {
+            sizes = List.copyOf(sizes);
             wanted = List.copyOf(wanted);
+        }
+
+        /** The size that was chosen. */
+        public Paper paper() {
+            return sizes.get(0);
         }
     }
 
@@ -46,22 +53,43 @@ public record WorkOrder(int cards, List<PaperOrder> papers, List<Piece> withoutP
 
     /** The work order for the run of a card. */
     public static WorkOrder of(Card card, PaperShelf shelf) {
-        int cards = card.design().run().cards();
+        return of(List.of(card), shelf);
+    }
+
+    /** The work order for the runs of several cards together. */
+    public static WorkOrder of(List<Card> cards, PaperShelf shelf) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
-        for (Piece piece : card.pieces()) {
-            Optional<Paper> paper = shelf.find(piece.paper());
-            if (paper.isEmpty()) {
-                withoutPaper.add(piece);
-            } else {
+        for (int number = 0; number < cards.size(); number++) {
+            Card card = cards.get(number);
+            String prefix = cards.size() == 1 ? "" : number + 1 + "/";
+            for (Piece piece : card.pieces()) {
+                Optional<Paper> paper = shelf.find(piece.paper());
+                if (paper.isEmpty()) {
+                    withoutPaper.add(piece);
+                    continue;
+                }
+                PartId part = new PartId(prefix + piece.id().value());
                 byPaper.computeIfAbsent(piece.paper(), id -> new ArrayList<>())
-                        .add(new Wanted(piece, cards, turning(card, piece, paper.get())));
+                        .add(new Wanted(
+                                part,
+                                card,
+                                piece,
+                                card.design().run().cards(),
+                                turnings(card, piece, shelf.sizesOf(paper.get()))));
             }
         }
         List<PaperOrder> papers = byPaper.entrySet().stream()
-                .map(entry -> new PaperOrder(shelf.find(entry.getKey()).orElseThrow(), entry.getValue()))
+                .map(entry ->
+                        new PaperOrder(shelf.sizesOf(shelf.find(entry.getKey()).orElseThrow()), entry.getValue()))
                 .toList();
-        return new WorkOrder(cards, papers, withoutPaper);
+        return new WorkOrder(papers, withoutPaper);
+    }
+
+    private static Map<PaperId, Turning> turnings(Card card, Piece piece, List<Paper> sizes) {
+        Map<PaperId, Turning> turnings = new LinkedHashMap<>();
+        sizes.forEach(paper -> turnings.put(paper.id(), turning(card, piece, paper)));
+        return turnings;
     }
 
     private static Turning turning(Card card, Piece piece, Paper paper) {

@@ -2,6 +2,7 @@ package kwibbet.paper;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -24,6 +25,8 @@ import kwibbet.shape.Size;
  * @param caliper the thickness of one sheet
  * @param onHand how many sheets there are
  * @param cents what one sheet costs, in hundredths of the maker's money; 0 where that is not known
+ * @param margin what cannot be used along every edge: a printer's margin or a trim allowance
+ * @param sizeOf the paper of which this is another size of sheet, if it is one
  */
 public record Paper(
         PaperId id,
@@ -37,7 +40,9 @@ public record Paper(
         int gramsPerSquareMetre,
         Length caliper,
         int onHand,
-        int cents) {
+        int cents,
+        Length margin,
+        Optional<PaperId> sizeOf) {
 
     /** The smallest and largest sheet side that is taken for one. */
     private static final Length SMALLEST_SIDE = Length.ofInches(1);
@@ -69,7 +74,16 @@ public record Paper(
         if (cents < 0 || cents > DEAREST) {
             reasons.add(new Refusal("price", "A sheet can cost 0 to " + DEAREST / 100 + "."));
         }
+        Length shorter = Length.min(sheet.width(), sheet.height());
+        if (margin.isNegative() || !margin.multipliedBy(2).isShorterThan(shorter)) {
+            reasons.add(new Refusal("margin", "A margin is 0 or more and leaves something of the sheet."));
+        }
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
+    }
+
+    /** What all sizes of one paper have in common. */
+    public PaperId family() {
+        return sizeOf.orElse(id);
     }
 
     private static void checkSide(List<Refusal> reasons, String field, Length side) {

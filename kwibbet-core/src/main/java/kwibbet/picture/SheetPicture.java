@@ -2,20 +2,21 @@ package kwibbet.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
-import kwibbet.card.Card;
 import kwibbet.card.Piece;
+import kwibbet.cutting.SheetLayout;
+import kwibbet.cutting.SheetLayout.Cut;
+import kwibbet.cutting.SheetLayout.Placement;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
-import kwibbet.layout.SheetLayout;
-import kwibbet.layout.SheetLayout.Cut;
-import kwibbet.layout.SheetLayout.Placement;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.Pattern;
 import kwibbet.shape.Axis;
@@ -32,13 +33,15 @@ public final class SheetPicture {
     private static final int MOST_NUMBERED = 60;
 
     private final Lettered sheet;
-    private final Card card;
+    private final Map<Cut, Integer> settings;
+    private final MeasureSystem system;
     private final Sketch sketch;
     private final Rect whole;
 
-    private SheetPicture(Lettered sheet, Card card) {
+    private SheetPicture(Lettered sheet, Map<Cut, Integer> settings, MeasureSystem system) {
         this.sheet = sheet;
-        this.card = card;
+        this.settings = settings;
+        this.system = system;
         this.whole = Rect.atOrigin(sheet.layout().sheet());
         Length longest = Length.max(whole.size().width(), whole.size().height());
         Length row = Length.ofTicks(longest.toTicks() / ROWS);
@@ -48,12 +51,18 @@ public final class SheetPicture {
                 row.negated(),
                 whole.size().width().plus(room).plus(row.multipliedBy(2)),
                 whole.size().height().plus(row).plus(room));
-        this.sketch = new Sketch(frame, row, card.design().system());
+        this.sketch = new Sketch(frame, row, system);
     }
 
-    /** Draws it. */
-    public static Drawing of(Lettered sheet, Card card) {
-        return new SheetPicture(sheet, card).draw();
+    /**
+     * Draws it.
+     *
+     * @param sheet the sheet
+     * @param settings its cuts, each with the number of the setting at which it is made
+     * @param system what figures are given in
+     */
+    public static Drawing of(Lettered sheet, Map<Cut, Integer> settings, MeasureSystem system) {
+        return new SheetPicture(sheet, settings, system).draw();
     }
 
     private Drawing draw() {
@@ -64,8 +73,8 @@ public final class SheetPicture {
                 .lifted());
         layout.offcuts().forEach(offcut -> offcut(offcut, ink));
         layout.placements().forEach(placement -> piece(placement, ink));
-        if (layout.cuts().size() <= MOST_NUMBERED) {
-            layout.cuts().forEach(this::cutNumber);
+        if (settings.size() <= MOST_NUMBERED) {
+            settings.forEach(this::cutNumber);
         }
         directions(paper);
         sketch.width(whole, 1.5);
@@ -77,22 +86,19 @@ public final class SheetPicture {
     private void offcut(Rect area, Ink ink) {
         sketch.add(Mark.Area.of(area, Fill.NONE, Line.CUT, ink));
         Hatching.of(area, sketch.rows(0.6), ink).forEach(sketch::add);
-        Phrase size = Phrase.in(card.design().system())
-                .words("left ")
-                .size(area.size())
-                .end();
+        Phrase size = Phrase.in(system).words("left ").size(area.size()).end();
         write(area, List.of(size), 0.8, ink, true);
     }
 
     private void piece(Placement placement, Ink ink) {
-        Piece piece = card.piece(placement.piece()).orElseThrow();
+        Piece piece = sheet.piece(placement.part());
         List<Mark> marks = new ArrayList<>(List.of(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
         if (!piece.isRectangle()) {
             marks.add(Mark.Area.of(piece.outline().in(lying(placement)), Fill.NONE, Line.HIDDEN, ink));
         }
         sketch.group(piece.id().value(), piece.name(), marks);
         Phrase name = Phrase.of(piece.name());
-        Phrase size = Phrase.in(card.design().system()).size(piece.size()).end();
+        Phrase size = Phrase.in(system).size(piece.size()).end();
         if (!write(placement.area(), List.of(name, size), 1, ink, false)) {
             write(placement.area(), List.of(name), 1, ink, false);
         }
@@ -134,12 +140,12 @@ public final class SheetPicture {
         }
     }
 
-    private void cutNumber(Cut cut) {
+    private void cutNumber(Cut cut, int number) {
         Rect inHand = cut.inHand();
         Point centre = cut.axis() == Axis.VERTICAL
                 ? new Point(inHand.left().plus(cut.setting()), inHand.top().plus(sketch.rows(1)))
                 : new Point(inHand.left().plus(sketch.rows(1)), inHand.top().plus(cut.setting()));
-        sketch.add(new Mark.Disc(centre, sketch.rows(0.72), String.valueOf(cut.number())));
+        sketch.add(new Mark.Disc(centre, sketch.rows(0.72), String.valueOf(number)));
     }
 
     /** The grain as a double arrow and the pattern's up as a small one, beside the sheet. */

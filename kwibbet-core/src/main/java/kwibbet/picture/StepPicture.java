@@ -3,15 +3,14 @@ package kwibbet.picture;
 import java.util.List;
 
 import kwibbet.bench.MakeStep;
-import kwibbet.bench.ScoreStep;
 import kwibbet.bench.TrimStep;
 import kwibbet.card.Piece;
+import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
-import kwibbet.layout.SheetLayout.Cut;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -51,18 +50,7 @@ public final class StepPicture {
             picture.across(cut.axis(), at, Line.CUT, Ink.on(colour));
         }
         picture.fence(step.from(), step.parts().get(0).get(0).setting());
-        return picture.sketch.drawing(
-                "Cut " + step.numbers() + " of sheet " + step.sheet().letter());
-    }
-
-    /** The piece in hand with its crease. */
-    public static Drawing of(ScoreStep step, PaperShelf shelf, MeasureSystem system) {
-        StepPicture picture = new StepPicture(Rect.atOrigin(step.piece().size()), system);
-        picture.flat(step.piece(), new Palette(shelf));
-        step.onBoard()
-                .ifPresent(board ->
-                        picture.fence(board.measured().from(), board.measured().at()));
-        return picture.sketch.drawing("The score on the " + step.piece().name());
+        return picture.sketch.drawing("Cuts of sheet " + step.sheet().letter());
     }
 
     /** The piece in hand: with its creases where it is folded, on what it is stuck to and with what shows where it is stuck. */

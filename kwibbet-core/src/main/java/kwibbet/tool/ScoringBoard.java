@@ -1,25 +1,32 @@
 package kwibbet.tool;
 
-import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 
 /**
- * A board with parallel grooves, measured from the fence at its left.
+ * A board with parallel grooves, measured from the fence at its side.
  *
  * @param name what the maker calls it
- * @param width the last groove's distance from the fence
- * @param grooves the spacing of its grooves
+ * @param width how far it reaches from the fence
+ * @param grooves where its grooves are
+ * @param plate whether it has a 45° plate, into which a corner of a piece is laid
  */
-public record ScoringBoard(String name, Length width, Graduation grooves) {
+public record ScoringBoard(String name, Length width, Grooves grooves, Plate plate) {
+
+    /** Whether a corner can be laid in at 45°. */
+    public enum Plate {
+        NONE,
+        AT_45
+    }
 
     /**
      * Checks the width.
      *
-     * @throws IllegalArgumentException when the width is not longer than zero
+     * @throws IllegalArgumentException when a groove lies beyond the board
      */
     public ScoringBoard {
-        if (!width.isPositive()) {
-            throw new IllegalArgumentException("a board needs a width");
+        if (grooves.last().isLongerThan(width)) {
+            throw new IllegalArgumentException(
+                    "a groove at " + grooves.last() + " lies beyond a board " + width + " wide");
         }
     }
 }

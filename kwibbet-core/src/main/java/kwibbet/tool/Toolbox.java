@@ -8,11 +8,17 @@ import kwibbet.measure.Length;
  *
  * @param trimmer what sheets are cut with
  * @param board what pieces are scored on
+ * @param hand the hand of the maker
  */
-public record Toolbox(Trimmer trimmer, ScoringBoard board) {
+public record Toolbox(Trimmer trimmer, ScoringBoard board, Hand hand) {
 
     /** What a maker is taken to have until the inventory says otherwise. */
     public static final Toolbox GENERIC = new Toolbox(
-            new Trimmer("12 in trimmer", Length.ofInches(12), Graduation.SIXTEENTHS, 2),
-            new ScoringBoard("12 in scoring board", Length.ofInches(12), Graduation.EIGHTHS));
+            new Trimmer("12 in trimmer", Length.ofInches(12), Graduation.SIXTEENTHS, 2, Length.ofMillimetres(7, 10)),
+            new ScoringBoard(
+                    "12 in scoring board",
+                    Length.ofInches(12),
+                    Grooves.every(Length.ofInches(1, 8), Length.ofInches(12)),
+                    ScoringBoard.Plate.AT_45),
+            Hand.RIGHT);
 }

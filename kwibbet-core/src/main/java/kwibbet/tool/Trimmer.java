@@ -10,8 +10,9 @@ import kwibbet.measure.Length;
  * @param longestCut the longest cut it makes
  * @param graduation the spacing of the marks on its ruler
  * @param sheetsAtOnce how many sheets it cuts in one pass; at least 1
+ * @param thickestStack how thick they may be together; one sheet is always cut
  */
-public record Trimmer(String name, Length longestCut, Graduation graduation, int sheetsAtOnce) {
+public record Trimmer(String name, Length longestCut, Graduation graduation, int sheetsAtOnce, Length thickestStack) {
 
     /**
      * Checks the figures.
@@ -19,13 +20,15 @@ public record Trimmer(String name, Length longestCut, Graduation graduation, int
      * @throws IllegalArgumentException when the cut is not longer than zero or no sheet can be cut
      */
     public Trimmer {
-        if (!longestCut.isPositive() || sheetsAtOnce < 1) {
+        if (!longestCut.isPositive() || sheetsAtOnce < 1 || !thickestStack.isPositive()) {
             throw new IllegalArgumentException("a trimmer cuts at least one sheet, over some length");
         }
     }
 
-    /** In how many passes {@code sheets} sheets are cut. */
-    public int passesFor(int sheets) {
-        return (sheets + sheetsAtOnce - 1) / sheetsAtOnce;
+    /** In how many passes sheets of a thickness are cut. */
+    public int passesFor(int sheets, Length caliper) {
+        long byThickness = caliper.isPositive() ? thickestStack.dividedBy(caliper) : sheetsAtOnce;
+        int stack = (int) Math.max(1, Math.min(sheetsAtOnce, byThickness));
+        return (sheets + stack - 1) / stack;
     }
 }

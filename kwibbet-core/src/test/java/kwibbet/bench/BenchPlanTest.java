@@ -1,18 +1,33 @@
 package kwibbet.bench;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Host;
+import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
-import kwibbet.layout.SheetLayout;
+import kwibbet.cutting.FencePlan;
+import kwibbet.cutting.SheetLayout;
+import kwibbet.layout.SheetPlan;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
-import kwibbet.shape.Edge;
-import kwibbet.shape.Rect;
+import kwibbet.tool.Hand;
+import kwibbet.tool.Toolbox;
+import kwibbet.tool.Trimmer;
+import kwibbet.trial.TrialTrimmer;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.border;
@@ -38,76 +53,142 @@ class BenchPlanTest {
         return RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
     }
 
-    /** Every cut is made on a part that is there, and what is left in the end is what the sheet was planned to give. */
+    /** The trial trimmer, told only the list, makes all that was planned. */
     @Test
     void doingTheCutsInOrderGivesThePlannedPieces() {
         RunPlan plan = plan(TWO_MATS);
-        plan.sheets().lettered().forEach(sheet -> {
-            List<Rect> parts =
-                    new ArrayList<>(List.of(Rect.atOrigin(sheet.layout().sheet())));
-            plan.bench().trim().stream()
-                    .filter(step -> step.sheet().equals(sheet))
-                    .flatMap(step -> step.cuts().stream())
-                    .forEach(cut -> {
-                        assertThat(parts.remove(cut.inHand())).isTrue();
-                        parts.add(cut.first());
-                        parts.add(cut.second());
-                    });
-            List<Rect> planned = new ArrayList<>(sheet.layout().offcuts());
-            sheet.layout().placements().stream()
-                    .map(SheetLayout.Placement::area)
-                    .forEach(planned::add);
-            assertThat(parts).containsExactlyInAnyOrderElementsOf(planned);
-        });
+        List<SheetLayout> sheets = plan.sheets().lettered().stream()
+                .map(SheetPlan.Lettered::layout)
+                .toList();
+        List<FencePlan.Setting> settings = plan.bench().trim().settings().stream()
+                .map(setting -> new FencePlan.Setting(
+                        setting.set().shown(), FencePlan.Guide.FENCE, takes(setting, plan.sheets())))
+                .toList();
+        TrialTrimmer.Result cut = TrialTrimmer.run(sheets, settings, List.of());
+        assertThat(cut.faults()).isEmpty();
+        for (Piece piece : plan.card().pieces()) {
+            assertThat(cut.pile())
+                    .filteredOn(sheet -> sheet.actual().equals(piece.size())
+                            || sheet.actual().turned().equals(piece.size()))
+                    .hasSizeGreaterThanOrEqualTo(24);
+        }
+    }
+
+    private static List<FencePlan.Take> takes(TrimSetting setting, SheetPlan sheets) {
+        List<String> letters =
+                sheets.lettered().stream().map(SheetPlan.Lettered::letter).toList();
+        return setting.steps().stream()
+                .flatMap(step -> step.cuts().stream()
+                        .map(cut ->
+                                new FencePlan.Take(letters.indexOf(step.sheet().letter()), cut)))
+                .toList();
     }
 
     @Test
     void equalStripsShareOneSetting() {
         RunPlan plan = plan(card(folded("2", "12"), 3));
-        assertThat(plan.bench().trim()).singleElement().satisfies(step -> {
-            assertThat(step.cuts()).hasSize(2);
-            assertThat(step.numbers()).isEqualTo("1–2");
-            assertThat(step.sentence(MeasureSystem.INCH).text()).contains("set 4 in and cut 2 times");
+        assertThat(plan.bench().trim().settings()).singleElement().satisfies(setting -> {
+            assertThat(setting.sentence(MeasureSystem.INCH).text()).isEqualTo("Set the fence to 4 in.");
+            assertThat(setting.steps()).singleElement().satisfies(step -> {
+                assertThat(step.cuts()).hasSize(2);
+                assertThat(step.sentence(MeasureSystem.INCH).text()).contains("and cut 2 times");
+            });
         });
     }
 
     @Test
     void equalStripsAreTakenTogether() {
         RunPlan plan = plan(card(folded("1 1/2", "5"), 16));
-        TrimStep strips = plan.bench().trim().get(1);
-        assertThat(strips.parts()).hasSizeGreaterThan(1);
+        TrimStep strips = plan.bench().trim().settings().stream()
+                .flatMap(setting -> setting.steps().stream())
+                .filter(step -> step.parts().size() > 1)
+                .findFirst()
+                .orElseThrow();
         assertThat(strips.parts()).allSatisfy(part -> assertThat(part)
                 .hasSameSizeAs(strips.parts().get(0)));
         assertThat(strips.sentence(MeasureSystem.INCH).text())
                 .startsWith("Take the " + strips.parts().size() + " strips ")
                 .contains(" and cut each");
-        assertThat(strips.result(plan.card(), MeasureSystem.INCH).text())
+        assertThat(strips.result(MeasureSystem.INCH).text())
                 .startsWith("Gives " + strips.cuts().size() + " × Base");
     }
 
     @Test
     void whatATrimmerCannotShowIsRoundedAndTheErrorSaid() {
         RunPlan plan = plan(card(folded("2 1/64", "7"), 1));
-        TrimStep step = plan.bench().trim().stream()
+        TrimSetting setting = plan.bench().trim().settings().stream()
                 .filter(each -> !each.set().isExact())
                 .findFirst()
                 .orElseThrow();
-        assertThat(step.set().exact()).isEqualTo(in("4 1/32"));
-        assertThat(step.sentence(MeasureSystem.INCH).text())
-                .contains("set 4 1/16 in")
+        assertThat(setting.set().exact()).isEqualTo(in("4 1/32"));
+        assertThat(setting.sentence(MeasureSystem.INCH).text())
+                .contains("4 1/16 in")
                 .contains("the nearest mark, 1/32 in over");
     }
 
+    /** Three sheets of 1/64 in make a stack of 3/64; a trimmer that takes a stack of 1/32 cuts two of them at once. */
     @Test
-    void theScoreIsSaidFromBothHandsEdges() {
-        ScoreStep step = plan(TWO_MATS).bench().score().get(0);
+    void aStackIsAsThickAsTheTrimmerTakes() {
+        Trimmer thin = new Trimmer("thin", in("12"), Graduation.SIXTEENTHS, 5, in("1/32"));
+        assertThat(thin.passesFor(7, in("1/64"))).isEqualTo(4);
+        assertThat(thin.passesFor(7, in("1/16"))).isEqualTo(7);
+    }
+
+    @Test
+    void filmComesLastAndGetsTheOldBlade() {
+        Paper film = new Paper(
+                new PaperId("film"),
+                "Film",
+                PaperKind.FILM,
+                size("8", "10"),
+                MeasureSystem.INCH,
+                Colour.WHITE,
+                Pattern.PLAIN,
+                Grain.UNKNOWN,
+                200,
+                in("1/64"),
+                10,
+                0,
+                Length.ZERO,
+                Optional.empty());
+        Addition mat = new Addition(
+                new PieceId("mat-1"),
+                "mat-1",
+                new kwibbet.card.feature.Mat(),
+                front(),
+                border("1/2"),
+                Map.of("paper", film.id()));
+        RunPlan plan = RunPlan.of(card(folded("5", "7"), 2, mat), shelf(paper(SheetSizes.TWELVE_SQUARE), film), TOOLS);
+        List<TrimSetting> settings = plan.bench().trim().settings();
+        assertThat(settings.get(settings.size() - 1)
+                        .sentence(MeasureSystem.INCH)
+                        .text())
+                .contains("with the old blade");
+        assertThat(settings.get(0).blade()).isEqualTo(TrimSetting.Blade.TRIMMER);
+    }
+
+    @Test
+    void theScoreIsSaidForEitherHand() {
+        ScoreStep step =
+                plan(TWO_MATS).bench().score().settings().get(0).steps().get(0);
         assertThat(step.count()).isEqualTo(24);
-        assertThat(step.onBoard().orElseThrow().measured().from()).isEqualTo(Edge.LEFT);
         assertThat(step.sentence(MeasureSystem.INCH).text())
-                .isEqualTo("Inside up, score at 5 in from the left edge, from end to end.");
-        assertThat(step.otherHand(MeasureSystem.INCH).text()).isEqualTo("Left-handed: 5 in from the right edge.");
-        ScoreStep far = plan(card(folded("14", "5"), 1)).bench().score().get(0);
-        assertThat(far.sentence(MeasureSystem.INCH).text()).contains("Your board ends before that");
+                .isEqualTo("Base, inside up, left edge at the fence: score in groove 5 in.");
+        Toolbox left = new Toolbox(TOOLS.trimmer(), TOOLS.board(), Hand.LEFT);
+        RunPlan plan = RunPlan.of(TWO_MATS, shelf(paper(SheetSizes.TWELVE_SQUARE)), left);
+        assertThat(plan.bench()
+                        .score()
+                        .settings()
+                        .get(0)
+                        .steps()
+                        .get(0)
+                        .sentence(MeasureSystem.INCH)
+                        .text())
+                .startsWith("Base, inside up, right edge at the fence");
+        ScoreList far = plan(card(folded("14", "5"), 1)).bench().score();
+        assertThat(far.byRuler().get(0).sentence(MeasureSystem.INCH).text())
+                .contains("Your board ends before that")
+                .contains("The nearest it can score is 12 in");
     }
 
     @Test
@@ -123,7 +204,14 @@ class BenchPlanTest {
     @Test
     void cutsBeyondTheTrimmerAreSaid() {
         RunPlan plan = RunPlan.of(card(folded("7", "15"), 1), shelf(paper(size("20", "30"))), TOOLS);
-        assertThat(plan.bench().trim().get(0).sentence(MeasureSystem.INCH).text())
+        assertThat(plan.bench()
+                        .trim()
+                        .settings()
+                        .get(0)
+                        .steps()
+                        .get(0)
+                        .sentence(MeasureSystem.INCH)
+                        .text())
                 .contains("longer than your trimmer");
         assertThat(plan.sheets().lettered().get(0).letter()).isEqualTo("A");
     }

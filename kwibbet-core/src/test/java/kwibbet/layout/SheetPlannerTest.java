@@ -1,25 +1,20 @@
 package kwibbet.layout;
 
-import java.util.ArrayList;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
-import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 import kwibbet.Inches;
 import kwibbet.card.Card;
-import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
-import kwibbet.layout.PaperPlan.Unplaced.Reason;
-import kwibbet.layout.SheetLayout.Placement;
-import kwibbet.layout.WorkOrder.PaperOrder;
-import kwibbet.measure.Length;
+import kwibbet.cutting.Budget;
+import kwibbet.cutting.CuttingPlan.Missing.Reason;
+import kwibbet.cutting.PartId;
 import kwibbet.paper.Grain;
 import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
@@ -45,8 +40,12 @@ class SheetPlannerTest {
         return plan.papers().get(0);
     }
 
+    private static SheetPlan plan(WorkOrder order) {
+        return SheetPlanner.plan(order, Inches.TOOLS.trimmer(), Budget.of(Duration.ofSeconds(2)));
+    }
+
     private static PaperPlan plan(Card card, Paper paper) {
-        return only(SheetPlanner.plan(WorkOrder.of(card, shelf(paper))));
+        return only(plan(WorkOrder.of(card, shelf(paper))));
     }
 
     /** Common practice, no source: a letter sheet gives two standard bases, without waste. */
@@ -101,69 +100,43 @@ class SheetPlannerTest {
         Card card = card(folded("9", "9"), 4, mat("mat-1", front(), border("1/2")));
         PaperPlan plan = plan(card, paper(SheetSizes.LETTER));
         assertThat(plan.unplaced()).singleElement().satisfies(unplaced -> {
-            assertThat(unplaced.wanted().piece().id()).isEqualTo(PieceId.BASE);
+            assertThat(plan.piece(unplaced.part().id()).id()).isEqualTo(PieceId.BASE);
             assertThat(unplaced.reason()).isEqualTo(Reason.LARGER_THAN_SHEET);
         });
-        assertThat(plan.cutOf(new PieceId("mat-1"))).isEqualTo(4);
-        SheetPlan empty = SheetPlanner.plan(WorkOrder.of(card, new PaperShelf(List.of())));
+        assertThat(plan.cutting().cutOf(new PartId("mat-1"))).isEqualTo(4);
+        SheetPlan empty = plan(WorkOrder.of(card, new PaperShelf(List.of())));
         assertThat(empty.withoutPaper()).hasSize(2);
         assertThat(empty.isComplete()).isFalse();
     }
 
-    /** Every count exact, nothing overlapping, nothing outside, cut areas adding up to the sheet, bound not above the plan. */
-    @Property(tries = 150)
-    void everyPlanCanBeCut(
-            @ForAll @Size(min = 1, max = 4) List<@IntRange(min = 8, max = 90) Integer> widths,
-            @ForAll @IntRange(min = 8, max = 90) int height,
-            @ForAll @IntRange(min = 1, max = 70) int count,
-            @ForAll boolean oneWay) {
-        List<Wanted> wanted = new ArrayList<>();
-        for (int i = 0; i < widths.size(); i++) {
-            Length eighth = Length.ofInches(1, 8);
-            kwibbet.shape.Size size =
-                    new kwibbet.shape.Size(eighth.multipliedBy(widths.get(i)), eighth.multipliedBy(height + i));
-            Piece piece = Piece.of(new PieceId("part-" + i), "Part", STOCK, size);
-            wanted.add(new Wanted(piece, count + i, oneWay ? Turning.UPRIGHT : Turning.EITHER));
-        }
-        Paper paper = paper(SheetSizes.TWELVE_SQUARE);
-        PaperPlan plan =
-                only(SheetPlanner.plan(new WorkOrder(count, List.of(new PaperOrder(paper, wanted)), List.of())));
-
-        assertThat(plan.unplaced()).isEmpty();
-        wanted.forEach(part -> assertThat(plan.cutOf(part.piece().id())).isEqualTo(part.count()));
-        assertThat(plan.atLeast()).isBetween(1, plan.sheets());
-        plan.layouts().forEach(layout -> check(layout, wanted));
+    /** Another size of a paper is used as far as there is any of it; the size that was chosen can be bought. */
+    @Test
+    void otherSizesOfAPaperAreUsedUp() {
+        Paper chosen = paper(SheetSizes.LETTER);
+        Paper large = Inches.sizeOf(chosen, new PaperId("large"), size("12", "12"), 3);
+        Card card = card(folded("3", "4"), 21);
+        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large))));
+        assertThat(plan.sheetsOf(large)).isEqualTo(3);
+        assertThat(plan.sheetsOf(chosen)).isEqualTo(1);
+        assertThat(plan.shortOfSheets()).isZero();
     }
 
-    private static void check(SheetLayout layout, List<Wanted> wanted) {
-        List<Rect> areas = new ArrayList<>(layout.offcuts());
-        for (Placement placement : layout.placements()) {
-            Wanted part = wanted.stream()
-                    .filter(each -> each.piece().id().equals(placement.piece()))
-                    .findFirst()
-                    .orElseThrow();
-            assertThat(part.turning().ways()).contains(placement.turned());
-            assertThat(placement.area().size()).isEqualTo(part.room(placement.turned()));
-            areas.add(placement.area());
-        }
-        Rect sheet = Rect.atOrigin(layout.sheet());
-        for (int i = 0; i < areas.size(); i++) {
-            assertThat(sheet.contains(areas.get(i))).isTrue();
-            for (Rect other : areas.subList(i + 1, areas.size())) {
-                assertThat(areas.get(i).overlaps(other)).isFalse();
-            }
-        }
-        double covered = areas.stream().mapToDouble(area -> area.size().area()).sum();
-        assertThat(covered).isEqualTo(layout.sheet().area(), offset(1e-6));
-        layout.cuts()
-                .forEach(cut -> assertThat(cut.inHand().contains(cut.second())).isTrue());
+    /** Two cards of one paper share its sheets: the base of one leaves room for the base of the other. */
+    @Test
+    void severalCardsAreCutTogether() {
+        Card large = card(folded("4", "7"), 3);
+        Card small = card(folded("2", "8"), 3);
+        SheetPlan plan = plan(WorkOrder.of(List.of(large, small), shelf(paper(SheetSizes.TWELVE_SQUARE))));
+        assertThat(plan.sheets()).isEqualTo(3);
+        assertThat(plan.isProven()).isTrue();
+        assertThat(only(plan).wanted(new PartId("2/base")).card()).isEqualTo(small);
     }
 
     @Test
     void hugeRunsAndTinyPartsAreStillPlanned() {
         Card card = card(folded("1", "1"), 10_000, mat("mat-1", front(), border("7/16")));
         PaperPlan plan = plan(card, paper(size("48", "48")));
-        assertThat(plan.cutOf(PieceId.BASE)).isEqualTo(10_000);
-        assertThat(plan.cutOf(new PieceId("mat-1"))).isEqualTo(10_000);
+        assertThat(plan.cutting().cutOf(new PartId("base"))).isEqualTo(10_000);
+        assertThat(plan.cutting().cutOf(new PartId("mat-1"))).isEqualTo(10_000);
     }
 }

@@ -1,6 +1,7 @@
 package kwibbet.paper;
 
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 
@@ -34,7 +35,9 @@ class PaperTest {
                 5_000,
                 Length.ZERO,
                 -1,
-                -5);
+                -5,
+                Length.ZERO,
+                Optional.empty());
         assertThat(absurd.checked().reasons())
                 .extracting(Refusal::field)
                 .containsExactly("name", "sheetWidth", "sheetHeight", "weight", "caliper", "onHand", "price");

@@ -10,7 +10,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import kwibbet.bench.RunPlan;
-import kwibbet.bench.ScoreStep;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
@@ -128,26 +127,33 @@ class EveryCardPicturesTest {
             assertThat(step.sentence(MeasureSystem.INCH).text()).endsWith(".").doesNotContain("null");
             assertWithin(StepPicture.of(step, SHELF, MeasureSystem.INCH));
         });
-        for (ScoreStep step : plan.bench().score()) {
-            assertThat(step.sentence(MeasureSystem.METRIC).text())
-                    .startsWith(step.piece().id().equals(PieceId.BASE) ? "Inside up, score" : "Lying as drawn, score");
-            assertThat(step.onBoard().isPresent())
-                    .isEqualTo(step.score().line().axis().isPresent());
-            assertWithin(StepPicture.of(step, SHELF, MeasureSystem.METRIC));
-        }
-        plan.sheets().lettered().forEach(sheet -> assertWithin(SheetPicture.of(sheet, plan.card())));
+        plan.bench().score().settings().stream()
+                .flatMap(setting -> setting.steps().stream())
+                .forEach(step -> {
+                    assertThat(step.sentence(MeasureSystem.METRIC).text()).contains("score in groove");
+                    assertWithin(BoardPicture.of(step, TOOLS, SHELF, MeasureSystem.METRIC));
+                });
+        plan.sheets()
+                .lettered()
+                .forEach(sheet ->
+                        assertWithin(SheetPicture.of(sheet, plan.bench().trim().numbersOn(sheet), MeasureSystem.INCH)));
     }
 
     @Test
-    void aSlantedScoreIsSaidByItsEndsAndPartialOnesByWhereTheyStop() {
+    void aCornerGoesIntoThePlateAndPartialScoresAreSaidByWhereTheyStop() {
         RunPlan wheel = RunPlan.of(make(base("pinwheel", "4", "4")).orThrow(), SHELF, TOOLS);
-        assertThat(wheel.bench().score().get(0).sentence(MeasureSystem.INCH).text())
-                .contains("slanted from", "It runs at 45°.");
+        assertThat(sentences(wheel)).anyMatch(sentence -> sentence.contains("corner in the 45° plate"));
         Card shaped = make(base("past-fold", "4 1/4", "6 1/2", "across", "2")).orThrow();
-        assertThat(RunPlan.of(shaped, SHELF, TOOLS).bench().score())
-                .extracting(step -> step.sentence(MeasureSystem.INCH).text())
-                .anyMatch(sentence -> sentence.contains("starting 3 1/8 in and stopping 4 1/4 in from the left"))
-                .anyMatch(sentence -> sentence.contains("starting 0 in and stopping 1 1/8 in from the left"));
+        assertThat(sentences(RunPlan.of(shaped, SHELF, TOOLS)))
+                .anyMatch(sentence -> sentence.contains("only from 3 1/8 in to 4 1/4 in from the left edge"))
+                .anyMatch(sentence -> sentence.contains("only from 0 in to 1 1/8 in from the left edge"));
+    }
+
+    private static List<String> sentences(RunPlan plan) {
+        return plan.bench().score().settings().stream()
+                .flatMap(setting -> setting.steps().stream())
+                .map(step -> step.sentence(MeasureSystem.INCH).text())
+                .toList();
     }
 
     /** Through an opening one sees what lies behind: a hole in the area, not a patch on it. */

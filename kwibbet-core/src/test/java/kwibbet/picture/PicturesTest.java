@@ -16,6 +16,7 @@ import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.SheetSizes;
@@ -110,7 +111,10 @@ class PicturesTest {
     void aSheetShowsItsPiecesCutNumbersAndWhatIsLeft() {
         Card card = card(folded("5", "7"), 24);
         RunPlan plan = RunPlan.of(card, SHELF, TOOLS);
-        Drawing sheet = SheetPicture.of(plan.sheets().lettered().get(0), card);
+        Drawing sheet = SheetPicture.of(
+                plan.sheets().lettered().get(0),
+                plan.bench().trim().numbersOn(plan.sheets().lettered().get(0)),
+                MeasureSystem.INCH);
         assertThat(texts(sheet)).contains("Base", "10 × 7 in", "left 12 × 5 in", "12");
         assertThat(all(sheet.marks()).filter(Mark.Disc.class::isInstance).map(mark -> ((Mark.Disc) mark).label()))
                 .containsExactly("1", "2");

@@ -3,6 +3,7 @@ package kwibbet.review;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
@@ -74,7 +75,9 @@ class ReviewTest {
                 150,
                 Length.ofMillimetres(1, 10),
                 10,
-                0);
+                0,
+                Length.ZERO,
+                Optional.empty());
     }
 
     private static Card card(Design design) {

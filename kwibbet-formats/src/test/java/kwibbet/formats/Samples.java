@@ -2,6 +2,7 @@ package kwibbet.formats;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
@@ -79,7 +80,9 @@ public final class Samples {
                 270,
                 Length.ofMillimetres(3, 10),
                 60,
-                0)));
+                0,
+                Length.ZERO,
+                Optional.empty())));
     }
 
     public static RunPlan plan(Design design) {

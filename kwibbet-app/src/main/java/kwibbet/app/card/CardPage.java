@@ -28,6 +28,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
+import kwibbet.picture.BoardPicture;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.Legend;
@@ -97,8 +98,8 @@ public record CardPage(
                 plan().sheets().isComplete()
                         ? String.valueOf(plan().sheets().sheets())
                         : plan().sheets().sheets() + ", incomplete";
-            case TRIM -> Markup.counted(plan().bench().trim().size(), "setting", "settings");
-            case SCORE -> Markup.counted(plan().bench().score().size(), "setting", "settings");
+            case TRIM -> Markup.counted(plan().bench().trim().settings().size(), "setting", "settings");
+            case SCORE -> Markup.counted(plan().bench().score().settings().size(), "setting", "settings");
             case MAKE -> Markup.counted(plan().bench().make().size(), "step", "steps");
         };
     }
@@ -208,7 +209,7 @@ public record CardPage(
     }
 
     public Drawing sheet(Lettered sheet) {
-        return SheetPicture.of(sheet, card());
+        return SheetPicture.of(sheet, plan().bench().trim().numbersOn(sheet), system());
     }
 
     /** How it closes, step by step. */
@@ -221,7 +222,7 @@ public record CardPage(
     }
 
     public Drawing step(ScoreStep step) {
-        return StepPicture.of(step, plan().shelf(), system());
+        return BoardPicture.of(step, plan().tools(), plan().shelf(), system());
     }
 
     public Drawing step(MakeStep step) {

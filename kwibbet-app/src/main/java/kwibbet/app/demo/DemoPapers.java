@@ -1,6 +1,7 @@
 package kwibbet.app.demo;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -89,7 +90,9 @@ final class DemoPapers {
                 weight,
                 caliper,
                 onHand,
-                cents);
+                cents,
+                Length.ZERO,
+                Optional.empty());
     }
 
     private static Paper of(
@@ -106,7 +109,9 @@ final class DemoPapers {
                 140,
                 caliper,
                 onHand,
-                cents);
+                cents,
+                Length.ZERO,
+                Optional.empty());
     }
 
     private static MeasureSystem system(String name) {

@@ -24,6 +24,8 @@ import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
 import kwibbet.paper.Pattern;
+import kwibbet.picture.BoardPicture;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
 
 /** Paper and tools: looking through them, laying paper in, taking it out, saying what the tools can do. */
@@ -59,6 +61,10 @@ class InventoryController {
         model.addAttribute("patterns", Pattern.values());
         model.addAttribute("grains", Grain.values());
         model.addAttribute("marks", ToolForm.MARKS);
+        model.addAttribute("hands", Hand.values());
+        model.addAttribute(
+                "boardPicture",
+                BoardPicture.of(inventory.toolbox().board(), inventory.toolbox().hand()));
         model.addAttribute("inches", MeasureSystem.INCH);
         model.addAttribute("millimetres", MeasureSystem.METRIC);
         return "inventory/inventory";

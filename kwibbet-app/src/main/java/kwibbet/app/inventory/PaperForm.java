@@ -32,6 +32,10 @@ class PaperForm {
         int onHand = entries.wholeNumber("onHand");
         int cents = entries.cents("price");
         Colour colour = colour(entries);
+        Length margin = entries.length("margin", system);
+        Optional<PaperId> sizeOf = Optional.of(entries.words("sizeOf"))
+                .filter(other -> !other.isBlank() && !other.equals(id.value()))
+                .map(PaperId::new);
         if (!entries.areGood()) {
             return Optional.empty();
         }
@@ -47,7 +51,9 @@ class PaperForm {
                         weight,
                         caliper,
                         onHand,
-                        cents)
+                        cents,
+                        margin,
+                        sizeOf)
                 .checked();
         entries.refuse(paper.reasons());
         return entries.areGood() ? Optional.of(paper.orThrow()) : Optional.empty();

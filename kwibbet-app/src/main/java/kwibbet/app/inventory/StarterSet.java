@@ -1,6 +1,7 @@
 package kwibbet.app.inventory;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -42,7 +43,9 @@ final class StarterSet {
                     140,
                     Length.ofMillimetres(1, 10),
                     10,
-                    0),
+                    0,
+                    Length.ZERO,
+                    Optional.empty()),
             stock(
                     "starter-white-a4",
                     "White card stock, A4",
@@ -65,6 +68,8 @@ final class StarterSet {
                 270,
                 Length.ofMillimetres(3, 10),
                 25,
-                0);
+                0,
+                Length.ZERO,
+                Optional.empty());
     }
 }

@@ -1,6 +1,7 @@
 package kwibbet.app.inventory;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.app.web.Entries;
 import kwibbet.measure.Graduation;
@@ -8,6 +9,8 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.tool.Grooves;
+import kwibbet.tool.Hand;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -31,7 +34,13 @@ final class ToolForm {
         Length longestCut = reach(entries, "longestCut");
         Length boardWidth = reach(entries, "boardWidth");
         Length trimmerMarks = marks(entries, "trimmerMarks");
-        Length grooves = marks(entries, "grooves");
+        Optional<Grooves> grooves = grooves(entries, boardWidth);
+        Length thickest = entries.length("thickestStack", MeasureSystem.METRIC);
+        if (!thickest.isPositive()) {
+            entries.refuse("thickestStack", "It must be more than 0.");
+        }
+        Hand hand = entries.choice("hand", Hand.class);
+        ScoringBoard.Plate plate = entries.choice("plate", ScoringBoard.Plate.class);
         int sheetsAtOnce = entries.wholeNumber("sheetsAtOnce");
         if (sheetsAtOnce < 1 || sheetsAtOnce > 50) {
             entries.refuse("sheetsAtOnce", "A trimmer cuts 1 to 50 sheets at once.");
@@ -42,8 +51,21 @@ final class ToolForm {
                     .toList());
         }
         return Outcome.made(new Toolbox(
-                new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce),
-                new ScoringBoard("Scoring board", boardWidth, new Graduation(grooves))));
+                new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest),
+                new ScoringBoard("Scoring board", boardWidth, grooves.orElseThrow(), plate),
+                hand));
+    }
+
+    private static Optional<Grooves> grooves(Entries entries, Length boardWidth) {
+        Outcome<Grooves> grooves = Grooves.parse(entries.words("grooves"), MeasureSystem.INCH);
+        entries.refuse(grooves.reasons());
+        if (grooves instanceof Outcome.Made<Grooves> made) {
+            if (made.value().last().isLongerThan(boardWidth)) {
+                entries.refuse("grooves", "A groove lies beyond the board.");
+            }
+            return Optional.of(made.value());
+        }
+        return Optional.empty();
     }
 
     private static Length reach(Entries entries, String field) {

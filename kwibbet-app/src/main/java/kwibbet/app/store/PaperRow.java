@@ -1,5 +1,7 @@
 package kwibbet.app.store;
 
+import java.util.Optional;
+
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -51,6 +53,8 @@ class PaperRow implements Persistable<String> {
     private long caliper;
     private int onHand;
     private int cents;
+    private long margin;
+    private @Nullable String sizeOf;
 
     @Version
     private @Nullable Long version;
@@ -75,6 +79,8 @@ class PaperRow implements Persistable<String> {
         caliper = paper.caliper().toTicks();
         onHand = paper.onHand();
         cents = paper.cents();
+        margin = paper.margin().toTicks();
+        sizeOf = paper.sizeOf().map(PaperId::value).orElse(null);
     }
 
     int place() {
@@ -94,7 +100,9 @@ class PaperRow implements Persistable<String> {
                 weight,
                 Length.ofTicks(caliper),
                 onHand,
-                cents);
+                cents,
+                Length.ofTicks(margin),
+                Optional.ofNullable(sizeOf).map(PaperId::new));
     }
 
     @Override

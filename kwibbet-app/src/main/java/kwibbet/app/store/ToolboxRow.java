@@ -1,6 +1,13 @@
 package kwibbet.app.store;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
@@ -9,6 +16,8 @@ import org.springframework.data.domain.Persistable;
 
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.tool.Grooves;
+import kwibbet.tool.Hand;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -29,7 +38,12 @@ class ToolboxRow implements Persistable<Integer> {
     private int sheetsAtOnce;
     private String boardName = "";
     private long boardWidth;
-    private long boardStep;
+    private String grooves = "";
+    private boolean plate;
+    private long thickestStack;
+
+    @Enumerated(EnumType.STRING)
+    private Hand hand = Hand.RIGHT;
 
     @Version
     private @Nullable Long version;
@@ -47,13 +61,52 @@ class ToolboxRow implements Persistable<Integer> {
         sheetsAtOnce = tools.trimmer().sheetsAtOnce();
         boardName = tools.board().name();
         boardWidth = tools.board().width().toTicks();
-        boardStep = tools.board().grooves().step().toTicks();
+        grooves = written(tools.board().grooves());
+        plate = tools.board().plate() == ScoringBoard.Plate.AT_45;
+        thickestStack = tools.trimmer().thickestStack().toTicks();
+        hand = tools.hand();
     }
 
     Toolbox toolbox() {
-        return new Toolbox(
-                new Trimmer(trimmerName, Length.ofTicks(longestCut), graduation(trimmerStep), sheetsAtOnce),
-                new ScoringBoard(boardName, Length.ofTicks(boardWidth), graduation(boardStep)));
+        Trimmer trimmer = new Trimmer(
+                trimmerName,
+                Length.ofTicks(longestCut),
+                graduation(trimmerStep),
+                sheetsAtOnce,
+                Length.ofTicks(thickestStack));
+        ScoringBoard board = new ScoringBoard(
+                boardName,
+                Length.ofTicks(boardWidth),
+                read(grooves),
+                plate ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE);
+        return new Toolbox(trimmer, board, hand);
+    }
+
+    /** Series as {@code step/from/to}, single grooves as they are, parted by blanks. */
+    private static String written(Grooves grooves) {
+        return Stream.concat(
+                        grooves.series().stream()
+                                .map(each -> each.step().toTicks() + "/"
+                                        + each.from().toTicks() + "/"
+                                        + each.to().toTicks()),
+                        grooves.singles().stream().map(single -> String.valueOf(single.toTicks())))
+                .collect(Collectors.joining(" "));
+    }
+
+    private static Grooves read(String written) {
+        List<Grooves.Series> series = new ArrayList<>();
+        List<Length> singles = new ArrayList<>();
+        for (String each : written.split(" ", -1)) {
+            List<Length> figures = Stream.of(each.split("/", -1))
+                    .map(ticks -> Length.ofTicks(Long.parseLong(ticks)))
+                    .toList();
+            if (figures.size() == 3) {
+                series.add(new Grooves.Series(figures.get(0), figures.get(1), figures.get(2)));
+            } else {
+                singles.addAll(figures);
+            }
+        }
+        return new Grooves(series, singles);
     }
 
     private static Graduation graduation(long step) {

@@ -62,7 +62,9 @@ class HomeControllerTest {
             270,
             Length.ofMillimetres(3, 10),
             10,
-            0);
+            0,
+            Length.ZERO,
+            Optional.empty());
 
     @Autowired
     private MockMvc mvc;

@@ -2,6 +2,7 @@ package kwibbet.app.store;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -48,7 +49,9 @@ class WorkshopTest {
                 270,
                 Length.parse(caliper, MeasureSystem.INCH),
                 10,
-                25);
+                25,
+                Length.ZERO,
+                Optional.empty());
         PaperShelf shelf = new PaperShelf(List.of(stock));
         when(inventory.shelf()).thenReturn(shelf);
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);

@@ -10,7 +10,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 
 import kwibbet.bench.MakeStep;
 import kwibbet.bench.RunPlan;
+import kwibbet.bench.ScoreList;
+import kwibbet.bench.ScoreSetting;
 import kwibbet.bench.ScoreStep;
+import kwibbet.bench.TrimSetting;
 import kwibbet.bench.TrimStep;
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
@@ -78,6 +81,7 @@ public final class Handout {
     private void write(PageFormat format) throws IOException {
         cutList();
         sheets();
+        trimList();
         scoreList();
         making();
         closing();
@@ -112,7 +116,7 @@ public final class Handout {
                     List.of(
                             Phrase.of(piece.name()),
                             Phrase.in(system).size(piece.size()).end(),
-                            Phrase.of(String.valueOf(plan.order().cards())),
+                            Phrase.of(String.valueOf(plan.card().design().run().cards())),
                             Phrase.of(plan.shelf()
                                     .find(piece.paper())
                                     .map(Paper::name)
@@ -154,13 +158,25 @@ public final class Handout {
             int copies = sheet.layout().copies();
             flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", " + copies
                     + (copies == 1 ? " sheet" : " sheets") + " like this");
-            flow.drawings(List.of(SheetPicture.of(sheet, card)), 380);
+            flow.drawings(List.of(SheetPicture.of(sheet, plan.bench().trim().numbersOn(sheet), system)), 380);
             flow.legend(Legend.SHEET);
-            for (TrimStep step : plan.bench().trim()) {
-                if (step.sheet().equals(sheet)) {
-                    flow.line("Cut " + step.numbers(), step.sentence(system), 11);
-                    flow.indented(step.result(card, system), 9.5f);
-                }
+        }
+    }
+
+    private void trimList() throws IOException {
+        flow.newPage();
+        flow.heading("Cut, setting by setting");
+        for (TrimSetting setting : plan.bench().trim().settings()) {
+            flow.line(setting.number() + ".", setting.sentence(system), 12);
+            for (TrimStep step : setting.steps()) {
+                flow.indented(
+                        Phrase.in(system)
+                                .words("Sheet " + step.sheet().letter() + ": ")
+                                .phrase(step.sentence(system))
+                                .words(" ")
+                                .phrase(step.result(system))
+                                .end(),
+                        10);
             }
         }
     }
@@ -168,13 +184,22 @@ public final class Handout {
     private void scoreList() throws IOException {
         flow.newPage();
         flow.heading("Score list");
-        for (ScoreStep step : plan.bench().score()) {
-            flow.line(step.piece().name() + ", " + step.count() + " ×", step.sentence(system), 12);
-            if (step.onBoard().isPresent()) {
-                flow.indented(step.otherHand(system), 10);
+        ScoreList score = plan.bench().score();
+        for (ScoreSetting setting : score.settings()) {
+            flow.line(setting.number() + ".", setting.sentence(system), 12);
+            for (ScoreStep step : setting.steps()) {
+                flow.indented(
+                        Phrase.in(system)
+                                .words(step.count() + " × ")
+                                .phrase(step.sentence(system))
+                                .end(),
+                        11);
             }
         }
-        if (plan.bench().score().isEmpty()) {
+        for (ScoreList.ByRuler each : score.byRuler()) {
+            flow.line(each.count() + " ×", each.sentence(system), 12);
+        }
+        if (score.settings().isEmpty() && score.byRuler().isEmpty()) {
             flow.line("", Phrase.of("Nothing to score."), 12);
         }
     }

@@ -1,11 +1,11 @@
-package kwibbet.layout;
+package kwibbet.cutting;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
-import kwibbet.card.PieceId;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Rect;
@@ -14,20 +14,22 @@ import kwibbet.shape.Size;
 /**
  * How one sheet is cut, and how many sheets are cut so.
  *
+ * @param stock which stock it is of
  * @param sheet the size of the sheet
+ * @param kerf what the blade takes away at each cut
  * @param copies how many sheets; at least 1
  * @param root the whole sheet
  */
-public record SheetLayout(Size sheet, int copies, Section root) {
+public record SheetLayout(StockId stock, Size sheet, Length kerf, int copies, Section root) {
 
     /**
-     * A piece in its place.
+     * A part in its place.
      *
-     * @param piece which
+     * @param part which
      * @param area where
      * @param turned whether it lies a quarter turned
      */
-    public record Placement(PieceId piece, Rect area, boolean turned) {}
+    public record Placement(PartId part, Rect area, boolean turned) {}
 
     /**
      * A cut from edge to edge of what is in hand.
@@ -37,9 +39,13 @@ public record SheetLayout(Size sheet, int copies, Section root) {
      * @param inHand what is cut
      * @param setting its distance from the left or top edge of what is in hand
      * @param first what falls on the left or above
-     * @param second what falls on the right or below
+     * @param second what falls on the right or below; nothing when the blade takes all of it
      */
-    public record Cut(int number, Axis axis, Rect inHand, Length setting, Rect first, Rect second) {
+    public record Cut(int number, Axis axis, Rect inHand, Length setting, Rect first, Optional<Rect> second) {
+
+        Cut numbered(int other) {
+            return new Cut(other, axis, inHand, setting, first, second);
+        }
 
         /** How long the cut is. */
         public Length length() {
@@ -51,11 +57,11 @@ public record SheetLayout(Size sheet, int copies, Section root) {
     public sealed interface Yield {}
 
     /**
-     * A wanted piece.
+     * A wanted part.
      *
-     * @param piece which
+     * @param part which
      */
-    public record PieceOff(PieceId piece) implements Yield {}
+    public record PartOff(PartId part) implements Yield {}
 
     /** Nothing wanted. */
     public record OffcutOff() implements Yield {}
@@ -68,12 +74,12 @@ public record SheetLayout(Size sheet, int copies, Section root) {
         Walk walk = walked();
         return walk.placements.stream()
                 .filter(placement -> placement.area().equals(area))
-                .<Yield>map(placement -> new PieceOff(placement.piece()))
+                .<Yield>map(placement -> new PartOff(placement.part()))
                 .findFirst()
                 .orElseGet(() -> walk.offcuts.contains(area) ? new OffcutOff() : new StripOff());
     }
 
-    /** The wanted pieces, in the order they come off the sheet. */
+    /** The wanted parts, in the order they come off the sheet. */
     public List<Placement> placements() {
         return walked().placements;
     }
@@ -88,54 +94,56 @@ public record SheetLayout(Size sheet, int copies, Section root) {
         return walked().offcuts;
     }
 
-    /** How many of each piece come from one sheet. */
-    public Map<PieceId, Integer> counts() {
-        Map<PieceId, Integer> counts = new LinkedHashMap<>();
-        placements().forEach(placement -> counts.merge(placement.piece(), 1, Math::addExact));
+    /** How many of each part come from one sheet. */
+    public Map<PartId, Integer> counts() {
+        Map<PartId, Integer> counts = new LinkedHashMap<>();
+        placements().forEach(placement -> counts.merge(placement.part(), 1, Math::addExact));
         return counts;
     }
 
-    /** Whether another sheet is cut just the same. */
-    boolean isCutLike(SheetLayout other) {
-        return sheet.equals(other.sheet) && root.equals(other.root);
-    }
-
-    SheetLayout withCopies(int otherCopies) {
-        return new SheetLayout(sheet, otherCopies, root);
-    }
-
     private Walk walked() {
-        Walk walk = new Walk();
+        Walk walk = new Walk(kerf);
         walk.into(root, Rect.atOrigin(sheet));
         return walk;
     }
 
     private static final class Walk {
 
+        private final Length kerf;
         private final List<Placement> placements = new ArrayList<>();
         private final List<Cut> cuts = new ArrayList<>();
         private final List<Rect> offcuts = new ArrayList<>();
+
+        Walk(Length kerf) {
+            this.kerf = kerf;
+        }
 
         /** Cuts of one direction that follow each other come first, so that the fence is set once for equal strips. */
         void into(Section section, Rect area) {
             List<Runnable> strips = new ArrayList<>();
             Section rest = section;
-            Rect restArea = area;
-            while (rest instanceof Section.Split split && continues(section, split)) {
-                Rect first = firstPart(split, restArea);
-                Rect second = secondPart(split, restArea);
-                cuts.add(new Cut(cuts.size() + 1, split.axis(), restArea, split.at(), first, second));
+            Optional<Rect> restArea = Optional.of(area);
+            while (rest instanceof Section.Split split && restArea.isPresent() && continues(section, split)) {
+                Rect first = first(split, restArea.get());
+                Optional<Rect> second = second(split, restArea.get());
+                cuts.add(new Cut(cuts.size() + 1, split.axis(), restArea.get(), split.at(), first, second));
                 strips.add(() -> into(split.first(), first));
                 rest = split.second();
                 restArea = second;
             }
             strips.forEach(Runnable::run);
-            if (rest instanceof Section.Part part) {
-                placements.add(new Placement(part.piece(), restArea, part.turned()));
+            if (restArea.isPresent()) {
+                whole(rest, restArea.get());
+            }
+        }
+
+        private void whole(Section rest, Rect area) {
+            if (rest instanceof Section.Filled part) {
+                placements.add(new Placement(part.part(), area, part.turned()));
             } else if (rest instanceof Section.Split) {
-                into(rest, restArea);
+                into(rest, area);
             } else {
-                offcuts.add(restArea);
+                offcuts.add(area);
             }
         }
 
@@ -143,25 +151,31 @@ public record SheetLayout(Size sheet, int copies, Section root) {
             return whole instanceof Section.Split started && started.axis() == split.axis();
         }
 
-        private static Rect firstPart(Section.Split split, Rect area) {
+        private static Rect first(Section.Split split, Rect area) {
             Size size = split.axis() == Axis.VERTICAL
                     ? new Size(split.at(), area.size().height())
                     : new Size(area.size().width(), split.at());
             return new Rect(area.corner(), size);
         }
 
-        private static Rect secondPart(Section.Split split, Rect area) {
-            return split.axis() == Axis.VERTICAL
-                    ? Rect.of(
-                            area.left().plus(split.at()),
-                            area.top(),
-                            area.size().width().minus(split.at()),
-                            area.size().height())
-                    : Rect.of(
-                            area.left(),
-                            area.top().plus(split.at()),
-                            area.size().width(),
-                            area.size().height().minus(split.at()));
+        private Optional<Rect> second(Section.Split split, Rect area) {
+            Length from = split.at().plus(kerf);
+            Length rest = area.size().across(split.axis()).minus(from);
+            if (!rest.isPositive()) {
+                return Optional.empty();
+            }
+            return Optional.of(
+                    split.axis() == Axis.VERTICAL
+                            ? Rect.of(
+                                    area.left().plus(from),
+                                    area.top(),
+                                    rest,
+                                    area.size().height())
+                            : Rect.of(
+                                    area.left(),
+                                    area.top().plus(from),
+                                    area.size().width(),
+                                    rest));
         }
     }
 }

@@ -1,4 +1,4 @@
-package kwibbet.layout;
+package kwibbet.cutting;
 
 import java.util.List;
 

@@ -1,0 +1,105 @@
+package kwibbet.bench;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import kwibbet.card.Card;
+import kwibbet.card.Piece;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.scoring.ScorePlan;
+import kwibbet.scoring.ScorePlan.Scored;
+import kwibbet.scoring.ScorePlan.Setting;
+import kwibbet.scoring.ScorePlan.Unreachable;
+import kwibbet.scoring.ScoreSearch;
+import kwibbet.shape.Point;
+import kwibbet.tool.Toolbox;
+import kwibbet.wording.Phrase;
+
+/**
+ * All scores of a run.
+ *
+ * @param settings what is scored on the board, pieces that lie alike together
+ * @param byRuler what the board cannot score
+ * @param atLeast no plan lays the pieces in fewer ways
+ * @param ways in how many ways the pieces are laid
+ */
+public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int atLeast, int ways) {
+
+    /** Copies the lists. */
+    public ScoreList {
+        settings = List.copyOf(settings);
+        byRuler = List.copyOf(byRuler);
+    }
+
+    /**
+     * A score made along a ruler.
+     *
+     * @param piece the piece
+     * @param count how many are scored
+     * @param score which, and why the board cannot
+     */
+    public record ByRuler(Piece piece, int count, Unreachable score) {
+
+        /** What to do. */
+        public Phrase sentence(MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system);
+            Point start = score.score().line().start();
+            Point end = score.score().line().end();
+            writer.words(piece.name() + ": score along a ruler from ");
+            place(start, writer);
+            writer.words(" to ");
+            place(end, writer);
+            writer.words(". ");
+            switch (score.why()) {
+                case BEYOND_BOARD -> writer.words("Your board ends before that.");
+                case SLANTED -> writer.words("It runs slanted.");
+                case NO_PLATE -> writer.words("It runs at 45°, and your board has no plate for that.");
+            }
+            score.nearest().ifPresent(nearest -> writer.words(" The nearest it can score is ")
+                    .length(nearest.shown())
+                    .words(", off by ")
+                    .length(nearest.error().abs())
+                    .words("."));
+            return writer.end();
+        }
+
+        private static void place(Point point, Phrase.Writer writer) {
+            writer.length(point.x()).words(" from the left, ").length(point.y()).words(" from the top");
+        }
+    }
+
+    /** The scores of the run of a card. */
+    static ScoreList of(Card card, Toolbox tools) {
+        int cards = card.design().run().cards();
+        Map<Alike, List<ScoreStep>> together = new LinkedHashMap<>();
+        List<ByRuler> byRuler = new ArrayList<>();
+        int atLeast = 0;
+        int ways = 0;
+        for (Piece piece : card.pieces()) {
+            ScorePlan plan = ScoreSearch.plan(piece.scores(), piece.size(), tools.board(), tools.hand());
+            atLeast += plan.atLeast();
+            ways += plan.settings().size();
+            for (Setting setting : plan.settings()) {
+                List<Length> grooves =
+                        setting.scores().stream().map(Scored::groove).distinct().toList();
+                together.computeIfAbsent(new Alike(setting.shift(), grooves), alike -> new ArrayList<>())
+                        .add(new ScoreStep(piece, cards, setting));
+            }
+            plan.unreachable().forEach(each -> byRuler.add(new ByRuler(piece, cards, each)));
+        }
+        List<ScoreSetting> settings = new ArrayList<>();
+        together.forEach((alike, steps) ->
+                settings.add(new ScoreSetting(settings.size() + 1, alike.shift, alike.grooves, steps)));
+        return new ScoreList(settings, byRuler, atLeast, ways);
+    }
+
+    private record Alike(Length shift, List<Length> grooves) {}
+
+    /** Whether no plan lays the pieces in fewer ways. */
+    public boolean isProven() {
+        return ways == atLeast;
+    }
+}

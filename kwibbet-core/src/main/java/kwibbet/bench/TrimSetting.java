@@ -1,0 +1,46 @@
+package kwibbet.bench;
+
+import java.util.List;
+
+import kwibbet.measure.MeasureSystem;
+import kwibbet.measure.Rounded;
+import kwibbet.wording.Phrase;
+
+/**
+ * One setting of the trimmer's fence and everything that is cut at it, on whatever sheet.
+ *
+ * @param number its place in the order of cutting, from 1
+ * @param set the figure to set
+ * @param blade which blade
+ * @param steps what is cut, in order
+ */
+public record TrimSetting(int number, Rounded set, Blade blade, List<TrimStep> steps) {
+
+    /** What it is cut with. */
+    public enum Blade {
+        TRIMMER,
+        /** Film blunts a blade, so it comes last and gets one that is blunt already. */
+        OLD_BLADE,
+        KNIFE
+    }
+
+    /** Copies the steps. */
+    public TrimSetting {
+        steps = List.copyOf(steps);
+    }
+
+    /** How often the blade comes down. */
+    public int passes() {
+        return steps.stream().mapToInt(TrimStep::passes).sum();
+    }
+
+    /** What to set. */
+    public Phrase sentence(MeasureSystem system) {
+        Phrase.Writer writer = Phrase.in(system);
+        writer.words(blade == Blade.KNIFE ? "Measure " : "Set the fence to ").length(set.shown());
+        if (blade == Blade.OLD_BLADE) {
+            writer.words(", with the old blade");
+        }
+        return writer.words(".").phrase(Nearest.errorOf(set, system)).end();
+    }
+}

@@ -1,0 +1,133 @@
+package kwibbet.cutting;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+import kwibbet.shape.Rect;
+
+/**
+ * How a job is cut.
+ *
+ * @param job what was asked
+ * @param layouts the sheets, those cut alike together
+ * @param missing what is not cut
+ * @param sheetsAtLeast no plan that cuts as much uses fewer sheets
+ * @param isProven whether no plan that cuts as much reaches the aim better
+ */
+public record CuttingPlan(
+        CuttingJob job, List<SheetLayout> layouts, List<Missing> missing, int sheetsAtLeast, boolean isProven) {
+
+    /** Fewer parts left out, then the job's aim, then more leftovers worth keeping, then fewer different layouts, then fewer cuts. */
+    public static final Comparator<CuttingPlan> BETTER = Comparator.comparingDouble(CuttingPlan::areaMissing)
+            .thenComparingLong(CuttingPlan::counted)
+            .thenComparing(Comparator.comparingDouble(CuttingPlan::areaKept).reversed())
+            .thenComparingInt(plan -> plan.layouts().size())
+            .thenComparingInt(plan -> plan.layouts().stream()
+                    .mapToInt(layout -> layout.cuts().size())
+                    .sum());
+
+    /**
+     * Parts that are not cut.
+     *
+     * @param part which
+     * @param count how many
+     * @param reason why
+     */
+    public record Missing(Part part, int count, Reason reason) {
+
+        /** Why a part is not cut. */
+        public enum Reason {
+            NO_STOCK,
+            NO_SHEETS_ON_HAND,
+            LARGER_THAN_SHEET,
+            ONLY_FITS_TURNED,
+            GRAIN_AGAINST_PATTERN,
+            CUT_TOO_LONG,
+            NOT_ENOUGH_SHEETS
+        }
+    }
+
+    /** Copies the lists. */
+    public CuttingPlan {
+        layouts = List.copyOf(layouts);
+        missing = List.copyOf(missing);
+    }
+
+    /** The same with its layouts put another way. */
+    public CuttingPlan withLayouts(List<SheetLayout> others) {
+        return new CuttingPlan(job, others, missing, sheetsAtLeast, isProven);
+    }
+
+    /** How many sheets are cut. */
+    public int sheets() {
+        return layouts.stream().mapToInt(SheetLayout::copies).sum();
+    }
+
+    /** How many sheets of each stock are cut. */
+    public Map<StockId, Integer> sheetsByStock() {
+        return layouts.stream()
+                .collect(Collectors.groupingBy(SheetLayout::stock, Collectors.summingInt(SheetLayout::copies)));
+    }
+
+    /** What the sheets cost, in hundredths, as far as prices are known. */
+    public long cents() {
+        return layouts.stream()
+                .mapToLong(layout -> Math.multiplyExact(stock(layout).cents(), (long) layout.copies()))
+                .sum();
+    }
+
+    private Stock stock(SheetLayout layout) {
+        return job.stocks().stream()
+                .filter(stock -> stock.id().equals(layout.stock()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private long counted() {
+        return layouts.stream()
+                .mapToLong(layout -> job.aim().costOf(stock(layout)) * layout.copies())
+                .sum();
+    }
+
+    private double areaMissing() {
+        return missing.stream()
+                .mapToDouble(each -> each.count() * each.part().size().area())
+                .sum();
+    }
+
+    /** The area of all leftovers that are worth keeping, in square inches. */
+    public double areaKept() {
+        return layouts.stream()
+                .mapToDouble(layout -> layout.copies()
+                        * layout.offcuts().stream()
+                                .map(Rect::size)
+                                .filter(job.keeping()::keeps)
+                                .mapToDouble(size -> size.area())
+                                .sum())
+                .sum();
+    }
+
+    /** The share of the paper that becomes wanted parts, 0 to 1; 0 when no sheet is cut. */
+    public double usedShare() {
+        double paper = layouts.stream()
+                .mapToDouble(layout -> layout.copies() * layout.sheet().area())
+                .sum();
+        double used = layouts.stream()
+                .mapToDouble(layout -> layout.copies()
+                        * layout.placements().stream()
+                                .mapToDouble(
+                                        placement -> placement.area().size().area())
+                                .sum())
+                .sum();
+        return paper == 0 ? 0 : used / paper;
+    }
+
+    /** How many of a part come out of all sheets. */
+    public int cutOf(PartId part) {
+        return layouts.stream()
+                .mapToInt(layout -> layout.copies() * layout.counts().getOrDefault(part, 0))
+                .sum();
+    }
+}

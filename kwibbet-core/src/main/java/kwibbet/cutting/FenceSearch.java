@@ -1,0 +1,230 @@
+package kwibbet.cutting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+import kwibbet.cutting.CutOrder.Off;
+import kwibbet.cutting.FencePlan.Guide;
+import kwibbet.cutting.FencePlan.Setting;
+import kwibbet.cutting.FencePlan.Take;
+import kwibbet.cutting.SheetLayout.Cut;
+import kwibbet.measure.Length;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+
+/**
+ * Finds an order of cuts in which the fence of a trimmer is set seldom: what is cut at one setting is cut together, on whatever
+ * sheet it is.
+ *
+ * <p>A piece is measured from its own edge, or what stays is measured and the piece falls off. The search keeps the best few orders
+ * of each number of settings (a beam); the bound counts cuts that no setting can serve two of. Cuts are made without kerf.
+ */
+public final class FenceSearch {
+
+    private static final int WIDTH = 12;
+    /** More bars than this, and only the best order is followed. */
+    private static final int MANY = 250;
+
+    private final List<SheetLayout> layouts;
+    private final List<Bar> bars = new ArrayList<>();
+    private final List<Integer> sheets = new ArrayList<>();
+
+    private FenceSearch(List<SheetLayout> layouts) {
+        this.layouts = layouts;
+        for (int layout = 0; layout < layouts.size(); layout++) {
+            SheetLayout each = layouts.get(layout);
+            sheets.add(Bar.add(bars, layout, each.root(), each.sheet()));
+        }
+    }
+
+    /**
+     * An order of cuts for some layouts.
+     *
+     * @param layouts the layouts
+     * @param longestCut what is longer is cut with a knife
+     * @throws IllegalArgumentException when a layout was made for a blade with a kerf
+     */
+    public static FencePlan plan(List<SheetLayout> layouts, Length longestCut) {
+        if (layouts.stream().anyMatch(layout -> !layout.kerf().isZero())) {
+            throw new IllegalArgumentException("a trimmer has no kerf");
+        }
+        return new FenceSearch(layouts).run(longestCut);
+    }
+
+    private FencePlan run(Length longestCut) {
+        Retelling retelling = new Retelling(search());
+        List<SheetLayout> recut =
+                IntStream.range(0, layouts.size()).mapToObj(retelling::layout).toList();
+        return new FencePlan(recut, retelling.settings(longestCut), atLeast(longestCut));
+    }
+
+    private CutOrder search() {
+        int width = bars.size() > MANY ? 2 : WIDTH;
+        List<CutOrder> beam = List.of(CutOrder.begin(bars, sheets));
+        while (beam.stream().noneMatch(CutOrder::isFinished)) {
+            List<CutOrder> next = new ArrayList<>();
+            for (CutOrder order : beam) {
+                order.choices().forEach(setting -> next.add(order.at(setting)));
+            }
+            beam = best(next, width);
+        }
+        return beam.stream().filter(CutOrder::isFinished).findFirst().orElseThrow();
+    }
+
+    /** The best few that differ in what is left to cut. */
+    private static List<CutOrder> best(List<CutOrder> orders, int width) {
+        record Ranked(CutOrder order, int widths, int pieces) {}
+        List<Ranked> ranked = new ArrayList<>(orders.stream()
+                .map(order -> new Ranked(order, order.widthsLeft(), order.pieces()))
+                .toList());
+        ranked.sort(Comparator.comparingInt(Ranked::widths).thenComparingInt(Ranked::pieces));
+        Map<Integer, List<CutOrder>> seen = new HashMap<>();
+        List<CutOrder> best = new ArrayList<>();
+        for (Ranked each : ranked) {
+            List<CutOrder> alike = seen.computeIfAbsent(each.order.progressHash(), hash -> new ArrayList<>());
+            if (best.size() < width && alike.stream().noneMatch(each.order::isAsFarAs)) {
+                alike.add(each.order);
+                best.add(each.order);
+            }
+        }
+        return best;
+    }
+
+    /** Bars of which no two can share a setting need a setting each. */
+    private int atLeast(Length longestCut) {
+        List<Set<Length>> needed = bars.stream()
+                .filter(bar -> !bar.length().isLongerThan(longestCut))
+                .map(bar -> (Set<Length>) new HashSet<>(bar.oneOf()))
+                .filter(one -> !one.isEmpty())
+                .sorted(Comparator.comparingInt(Set::size))
+                .toList();
+        Set<Length> taken = new HashSet<>();
+        int count = 0;
+        for (Set<Length> one : needed) {
+            if (one.stream().noneMatch(taken::contains)) {
+                taken.addAll(one);
+                count++;
+            }
+        }
+        return count;
+    }
+
+    /** Tells an order as cuts on sheets, with the pieces where they are cut off. */
+    private final class Retelling {
+
+        private final Map<Integer, List<Step>> steps = new HashMap<>();
+        private final List<Told> told = new ArrayList<>();
+
+        /** One cut of a bar: the place of what is taken off among all that is, and what it is. */
+        private record Step(int place, Off off) {}
+
+        private record Told(Step step, int layout, Cut cut) {}
+
+        Retelling(CutOrder order) {
+            for (int place = 0; place < order.done().size(); place++) {
+                Off off = order.done().get(place);
+                Step step = new Step(place, off);
+                for (int time = 0; time < off.times(); time++) {
+                    steps.computeIfAbsent(off.bar(), bar -> new ArrayList<>()).add(step);
+                }
+            }
+        }
+
+        SheetLayout layout(int layout) {
+            SheetLayout before = layouts.get(layout);
+            int bar = sheets.get(layout);
+            Section root = bar < 0 ? before.root() : cut(bar, 0, Rect.atOrigin(before.sheet()));
+            return new SheetLayout(before.stock(), before.sheet(), before.kerf(), before.copies(), root);
+        }
+
+        /** What becomes of a bar from its {@code from}th cut on. */
+        private Section cut(int place, int from, Rect area) {
+            Bar bar = bars.get(place);
+            List<Step> all = steps.getOrDefault(place, List.of());
+            if (from == all.size()) {
+                return last(bar, all, area);
+            }
+            Step step = all.get(from);
+            boolean waste = step.off.kind() < 0;
+            Length width =
+                    waste ? bar.waste() : bar.kinds().get(step.off.kind()).width();
+            Length across = area.size().across(bar.axis());
+            Length at = step.off.fromEnd() ? across.minus(width) : width;
+            Rect first = first(bar.axis(), area, at);
+            Rect second = second(bar.axis(), area, at);
+            told.add(new Told(step, bar.layout(), new Cut(0, bar.axis(), area, at, first, Optional.of(second))));
+            if (waste) {
+                return Section.split(bar.axis(), at, cut(place, from + 1, first), Section.LEFTOVER);
+            }
+            Bar.Kind kind = bar.kinds().get(step.off.kind());
+            return step.off.fromEnd()
+                    ? Section.split(bar.axis(), at, cut(place, from + 1, first), piece(kind, second))
+                    : Section.split(bar.axis(), at, piece(kind, first), cut(place, from + 1, second));
+        }
+
+        /** What is left when all cuts are made: the piece that fell free, or waste. */
+        private Section last(Bar bar, List<Step> all, Rect area) {
+            for (int kind = 0; kind < bar.kinds().size(); kind++) {
+                int each = kind;
+                long off = all.stream().filter(step -> step.off.kind() == each).count();
+                if (off < bar.kinds().get(kind).count()) {
+                    return piece(bar.kinds().get(kind), area);
+                }
+            }
+            return Section.LEFTOVER;
+        }
+
+        private Section piece(Bar.Kind kind, Rect area) {
+            return kind.next() < 0 ? kind.section() : cut(kind.next(), 0, area);
+        }
+
+        List<Setting> settings(Length longestCut) {
+            told.sort(Comparator.comparingInt(each -> each.step.place()));
+            Map<Integer, Integer> numbers = new HashMap<>();
+            List<Setting> settings = new ArrayList<>();
+            List<Take> takes = new ArrayList<>();
+            for (int i = 0; i < told.size(); i++) {
+                Told each = told.get(i);
+                Cut cut = each.cut;
+                takes.add(new Take(each.layout, cut.numbered(numbers.merge(each.layout, 1, Integer::sum))));
+                if (i + 1 == told.size() || !isTogether(each, told.get(i + 1), longestCut)) {
+                    settings.add(new Setting(cut.setting(), guide(cut, longestCut), takes));
+                    takes.clear();
+                }
+            }
+            return settings;
+        }
+
+        private static boolean isTogether(Told one, Told next, Length longestCut) {
+            return one.step.off.setting() == next.step.off.setting()
+                    && guide(one.cut, longestCut) == guide(next.cut, longestCut);
+        }
+
+        private static Guide guide(Cut cut, Length longestCut) {
+            return cut.length().isLongerThan(longestCut) ? Guide.KNIFE : Guide.FENCE;
+        }
+
+        private static Rect first(Axis axis, Rect area, Length at) {
+            Size size = axis == Axis.VERTICAL
+                    ? new Size(at, area.size().height())
+                    : new Size(area.size().width(), at);
+            return new Rect(area.corner(), size);
+        }
+
+        private static Rect second(Axis axis, Rect area, Length at) {
+            Length rest = area.size().across(axis).minus(at);
+            return axis == Axis.VERTICAL
+                    ? Rect.of(
+                            area.left().plus(at), area.top(), rest, area.size().height())
+                    : Rect.of(area.left(), area.top().plus(at), area.size().width(), rest);
+        }
+    }
+}

@@ -1,0 +1,188 @@
+package kwibbet.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
+import java.util.stream.IntStream;
+
+import kwibbet.cutting.CuttingPlan.Missing;
+import kwibbet.cutting.CuttingPlan.Missing.Reason;
+import kwibbet.cutting.MasterProgram.Answer;
+
+/**
+ * Finds how a job is cut with the least sheets, and how few there can be.
+ *
+ * <p>In this order: sheets are filled by plain worths of the parts, which often proves itself; then column generation gives
+ * worths that no weighting by hand would find, and with them the bound; then dives turn fractions into whole sheets until the
+ * bound is reached or the budget is spent. Always a correct plan; {@link CuttingPlan#isProven()} says when none is better.
+ */
+public final class SheetSearch {
+
+    private static final double NEARLY = 1e-6;
+
+    private static final int MOST_DIVES = 4_000;
+    private static final int DIVERS = 2;
+
+    private final CuttingTask task;
+    private final Budget budget;
+    private final Consumer<CuttingPlan> better;
+    private final Finish finish;
+    private final List<Missing> impossible;
+    private final List<Pattern> pool = new ArrayList<>();
+    private long costAtLeast;
+    private int sheetsAtLeast;
+    private Optional<CuttingPlan> best = Optional.empty();
+    private long bestCost = Long.MAX_VALUE;
+    private double bestMissing = Double.MAX_VALUE;
+
+    private SheetSearch(CuttingJob job, Budget budget, Consumer<CuttingPlan> better) {
+        this.task = CuttingTask.of(job);
+        this.budget = budget;
+        this.better = better;
+        this.finish = new Finish(task);
+        this.impossible = Shortfall.impossible(job, task);
+    }
+
+    /**
+     * Plans a job.
+     *
+     * @param job what is cut
+     * @param budget how long to look; a first plan is made in any case
+     * @return the best plan found
+     */
+    public static CuttingPlan plan(CuttingJob job, Budget budget) {
+        return plan(job, budget, plan -> {});
+    }
+
+    /**
+     * Plans a job and tells of every better plan as it is found.
+     *
+     * @param job what is cut
+     * @param budget how long to look; a first plan is made in any case
+     * @param better is given each plan that is better than those before
+     * @return the best plan found
+     */
+    public static CuttingPlan plan(CuttingJob job, Budget budget, Consumer<CuttingPlan> better) {
+        return new SheetSearch(job, budget, better).run();
+    }
+
+    private CuttingPlan run() {
+        if (task.parts().isEmpty()) {
+            return new CuttingPlan(task.job(), List.of(), impossible, 0, true);
+        }
+        for (long[] worths : Worths.plain(task)) {
+            price(worths);
+            fill(worths);
+            if (isDone()) {
+                return found();
+            }
+        }
+        generate();
+        dive();
+        return found();
+    }
+
+    private CuttingPlan found() {
+        return best.map(this::withProof).orElseThrow();
+    }
+
+    private CuttingPlan withProof(CuttingPlan plan) {
+        boolean complete = bestMissing == 0;
+        int atLeast = complete ? Math.min(sheetsAtLeast, plan.sheets()) : Shortfall.sheetsAtLeast(plan);
+        boolean proven = complete ? bestCost == costAtLeast : atLeast == plan.sheets();
+        return new CuttingPlan(plan.job(), plan.layouts(), plan.missing(), atLeast, proven);
+    }
+
+    private synchronized boolean isDone() {
+        return (bestMissing == 0 && bestCost <= costAtLeast) || (budget.isSpent() && best.isPresent());
+    }
+
+    private void fill(long[] worths) {
+        Draft draft = new Draft(task);
+        new Filling(task, worths).finish(draft, Long.MAX_VALUE);
+        pool.addAll(draft.patterns());
+        offer(draft);
+    }
+
+    /** Keeps a draft if it is better than the best so far. */
+    private synchronized void offer(Draft draft) {
+        double missing = draft.areaMissing();
+        if (missing > bestMissing || (missing == bestMissing && draft.cost() > bestCost)) {
+            return;
+        }
+        CuttingPlan plan = finished(draft);
+        if (best.isEmpty() || CuttingPlan.BETTER.compare(plan, best.get()) < 0) {
+            best = Optional.of(plan);
+            bestCost = draft.cost();
+            bestMissing = missing;
+            better.accept(withProof(plan));
+        }
+    }
+
+    private CuttingPlan finished(Draft draft) {
+        List<SheetLayout> layouts = new ArrayList<>();
+        for (int place = 0; place < draft.patterns().size(); place++) {
+            layouts.add(finish.layout(draft.patterns().get(place), draft.copies(place)));
+        }
+        List<Missing> missing = new ArrayList<>(impossible);
+        for (int part = 0; part < draft.wanted().length; part++) {
+            if (draft.wanted()[part] > 0) {
+                missing.add(new Missing(task.parts().get(part), draft.wanted()[part], Reason.NOT_ENOUGH_SHEETS));
+            }
+        }
+        return new CuttingPlan(task.job(), layouts, missing, 0, false);
+    }
+
+    /** Raises the bounds by what worths prove, and keeps the best patterns. */
+    private Pricing price(long[] worths) {
+        Pricing pricing = new Pricing(task, worths);
+        pool.addAll(pricing.patterns());
+        costAtLeast = Math.max(costAtLeast, pricing.costAtLeast().orElse(0));
+        sheetsAtLeast =
+                Math.max(sheetsAtLeast, Math.toIntExact(pricing.sheetsAtLeast().orElse(0)));
+        return pricing;
+    }
+
+    /** Column generation: patterns that the worths of the program say are missing, until there are none. */
+    private void generate() {
+        MasterProgram program = new MasterProgram(task);
+        Worths.alone(task).forEach(worths -> pool.addAll(new Pricing(task, worths).patterns()));
+        boolean more = true;
+        while (more && !isDone()) {
+            Answer answer = program.solve(pool, task.demand(), task.limits());
+            if (Math.ceil(answer.cost() - NEARLY) <= costAtLeast) {
+                return; // the bound cannot rise further
+            }
+            long[] worths = answer.worths(task.precision());
+            more = false;
+            for (Pattern pattern : price(worths).patterns()) {
+                double dear = answer.dearness(task, pattern.sheet()) * task.precision();
+                more |= pattern.value(worths) > dear * (1 + NEARLY);
+            }
+        }
+    }
+
+    private void dive() {
+        if (isDone()) {
+            return;
+        }
+        CompletableFuture<?>[] divers = IntStream.range(0, DIVERS)
+                .mapToObj(seed -> CompletableFuture.runAsync(() -> dive(seed)))
+                .toArray(CompletableFuture[]::new);
+        CompletableFuture.allOf(divers).join();
+    }
+
+    private void dive(int seed) {
+        Dive dive = new Dive(task, pool, new Random(seed), budget);
+        for (int count = 0; count < MOST_DIVES && !isDone(); count++) {
+            dive.next(mostToBeat()).ifPresent(this::offer);
+        }
+    }
+
+    private synchronized long mostToBeat() {
+        return bestMissing == 0 ? bestCost - 1 : Long.MAX_VALUE;
+    }
+}

@@ -1,0 +1,137 @@
+package kwibbet.picture;
+
+import java.util.List;
+
+import kwibbet.bench.ScoreStep;
+import kwibbet.card.Piece;
+import kwibbet.card.Score;
+import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
+import kwibbet.drawing.Mark.Anchor;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperShelf;
+import kwibbet.scoring.Lying;
+import kwibbet.scoring.ScorePlan.Scored;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+import kwibbet.tool.Hand;
+import kwibbet.tool.ScoringBoard;
+import kwibbet.tool.Toolbox;
+import kwibbet.wording.Phrase;
+
+/** The scoring board seen from above, with its grooves, and the piece that lies on it. */
+public final class BoardPicture {
+
+    /** Text heights to the width of the board. */
+    private static final int ROWS = 30;
+
+    private final ScoringBoard board;
+    private final Hand hand;
+    private final Rect whole;
+    private final Sketch sketch;
+
+    private BoardPicture(ScoringBoard board, Hand hand, Length reach, Length depth, MeasureSystem system) {
+        this.board = board;
+        this.hand = hand;
+        Length row = Length.ofTicks(Math.max(reach.toTicks(), board.width().toTicks()) / ROWS);
+        Length fence = row.multipliedBy(1);
+        this.whole = Rect.of(Length.ZERO, Length.ZERO, board.width(), depth);
+        Length beyond = Length.max(Length.ZERO, reach.minus(board.width()));
+        Length left = hand.fence() == Edge.LEFT ? fence : beyond.plus(row);
+        Rect frame = Rect.of(
+                left.negated(),
+                row.multipliedBy(2).negated(),
+                board.width().plus(beyond).plus(fence).plus(row),
+                depth.plus(row.multipliedBy(5)));
+        this.sketch = new Sketch(frame, row, system);
+    }
+
+    /** The board alone. */
+    public static Drawing of(ScoringBoard board, Hand hand) {
+        Length depth = Length.ofTicks(board.width().toTicks() / 6);
+        BoardPicture picture = new BoardPicture(board, hand, board.width(), depth, MeasureSystem.INCH);
+        picture.board(List.of());
+        return picture.sketch.drawing("The grooves of the scoring board");
+    }
+
+    /** The board with a piece on it as it is scored. */
+    public static Drawing of(ScoreStep step, Toolbox tools, PaperShelf shelf, MeasureSystem system) {
+        Lying lying = step.setting().lying();
+        Size piece = step.piece().size();
+        Placement turned = new Placement(Point.ORIGIN, lying.turned(tools.hand()), lying.flipped());
+        Rect bounds = Outline.of(Rect.atOrigin(piece)).in(turned).bounds();
+        Length reach = bounds.size().width().plus(step.setting().shift());
+        BoardPicture picture = new BoardPicture(
+                tools.board(), tools.hand(), reach, bounds.size().height(), system);
+        picture.board(step.setting().scores().stream().map(Scored::groove).toList());
+        picture.piece(step, turned, bounds, new Palette(shelf));
+        return picture.sketch.drawing(step.piece().name() + " on the scoring board");
+    }
+
+    private void board(List<Length> used) {
+        sketch.add(Mark.Area.of(whole, Fill.NONE, Line.SHEET, Ink.ON_PAGE));
+        List<Length> grooves = board.grooves().places();
+        for (Length groove : grooves) {
+            Length x = from(groove);
+            sketch.stroke(Line.FINE, new Point(x, whole.top()), new Point(x, whole.bottom()));
+        }
+        Length inch = Length.ofInches(1);
+        for (Length at = inch; !at.isLongerThan(board.width()); at = at.plus(inch)) {
+            if (used.isEmpty() && grooves.contains(at)) {
+                label(at, 0.9);
+            }
+        }
+        used.stream().distinct().forEach(groove -> {
+            label(groove, 1.2);
+            Length x = from(groove);
+            sketch.stroke(
+                    Line.MOVE,
+                    new Point(x, sketch.rows(0.6).negated()),
+                    new Point(x, whole.bottom().plus(sketch.rows(0.6))));
+        });
+        Length edge = from(Length.ZERO);
+        sketch.stroke(Line.FENCE, new Point(edge, whole.top()), new Point(edge, whole.bottom()));
+    }
+
+    private void label(Length groove, double size) {
+        Point at = new Point(from(groove), sketch.rows(1.2).negated());
+        sketch.add(new Mark.Text(
+                at, Phrase.of(groove, MeasureSystem.INCH), Anchor.MIDDLE, size, Ink.ON_PAGE, false, true));
+    }
+
+    /** A distance from the fence as a place on the board. */
+    private Length from(Length distance) {
+        return hand.fence() == Edge.LEFT ? distance : board.width().minus(distance);
+    }
+
+    private void piece(ScoreStep step, Placement turned, Rect bounds, Palette palette) {
+        Length shift = step.setting().shift();
+        Length left = hand.fence() == Edge.LEFT
+                ? shift.minus(bounds.left())
+                : board.width().minus(shift).minus(bounds.right());
+        Point offset = new Point(left, whole.top().minus(bounds.top()));
+        Placement lying = turned.within(Placement.at(offset));
+        Piece piece = step.piece();
+        Ink ink = palette.ink(piece);
+        sketch.add(Mark.Area.of(piece.material().in(lying), palette.fill(piece), Line.CUT, ink)
+                .lifted());
+        step.setting().scores().forEach(scored -> {
+            Line line = scored.score().fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;
+            var segment = lying.apply(scored.score().line());
+            sketch.add(new Mark.Stroke(List.of(segment.start(), segment.end()), line, ink));
+        });
+        if (shift.isPositive()) {
+            Length edge =
+                    hand.fence() == Edge.LEFT ? Length.ZERO : board.width().minus(shift);
+            sketch.span(kwibbet.shape.Axis.HORIZONTAL, edge, edge.plus(shift), whole, 1);
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package kwibbet.trial;
+
+import kwibbet.measure.Length;
+
+/** Something that goes wrong at the bench. */
+public sealed interface Mishap {
+
+    /**
+     * The trimmer cuts beside its mark, always.
+     *
+     * @param by how far beyond the mark; negative when it cuts short
+     */
+    record TrimmerOff(Length by) implements Mishap {}
+
+    /**
+     * The fence slips while one setting is cut.
+     *
+     * @param setting the number of the setting, from 1
+     * @param by how far away from the blade; negative when towards it
+     */
+    record FenceSlipped(int setting, Length by) implements Mishap {}
+
+    /**
+     * One sheet is ruined before it is cut.
+     *
+     * @param layout the place of its layout, from 0
+     */
+    record SheetSpoilt(int layout) implements Mishap {}
+}

@@ -1,0 +1,79 @@
+package kwibbet.trial;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.scoring.Lying;
+import kwibbet.scoring.ScorePlan.Setting;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Size;
+import kwibbet.tool.ScoringBoard;
+
+/** A scoring board that creases a piece where it lies, and knows nothing of why it lies so. */
+public final class TrialBoard {
+
+    private TrialBoard() {}
+
+    /** Which face the stylus pressed. */
+    public enum Face {
+        UP,
+        DOWN
+    }
+
+    /**
+     * A crease on a piece: along all points with {@code x · right + y · down = at}, x right and y down from the left top corner of the piece
+     * as it lies with its up face up, in inches.
+     *
+     * @param right the share of x: 1 for an upright crease, 0 for a level one, √½ or −√½ for a slanted one
+     * @param down the share of y
+     * @param at the distance
+     * @param face the face it was pressed from
+     */
+    public record Crease(double right, double down, double at, Face face) {}
+
+    /**
+     * The creases that one setting makes on a piece.
+     *
+     * @param setting how the piece lies and which grooves are used
+     * @param piece its size
+     * @param board the board
+     * @throws IllegalArgumentException when the board has no such groove or plate
+     */
+    public static List<Crease> creases(Setting setting, Size piece, ScoringBoard board) {
+        List<Length> grooves = board.grooves().places();
+        List<Crease> creases = new ArrayList<>();
+        for (var scored : setting.scores()) {
+            if (!grooves.contains(scored.groove())) {
+                throw new IllegalArgumentException("the board has no groove at " + scored.groove());
+            }
+            double reached = scored.groove().toInches() - setting.shift().toInches();
+            creases.add(crease(setting.lying(), reached, piece, board));
+        }
+        return creases;
+    }
+
+    private static Crease crease(Lying lying, double reached, Size piece, ScoringBoard board) {
+        Face face = lying.flipped() ? Face.DOWN : Face.UP;
+        double width = piece.width().toInches();
+        double height = piece.height().toInches();
+        if (lying instanceof Lying.AtFence fence) {
+            return switch (fence.edge()) {
+                case LEFT -> new Crease(1, 0, reached, face);
+                case RIGHT -> new Crease(1, 0, width - reached, face);
+                case TOP -> new Crease(0, 1, reached, face);
+                case BOTTOM -> new Crease(0, 1, height - reached, face);
+            };
+        }
+        if (board.plate() == ScoringBoard.Plate.NONE) {
+            throw new IllegalArgumentException("the board has no 45° plate");
+        }
+        Lying.InPlate plate = (Lying.InPlate) lying;
+        double half = Math.sqrt(0.5);
+        double right = plate.upright() == Edge.LEFT ? half : -half;
+        double down = plate.level() == Edge.TOP ? half : -half;
+        double cornerX = plate.upright() == Edge.LEFT ? 0 : width;
+        double cornerY = plate.level() == Edge.TOP ? 0 : height;
+        return new Crease(right, down, right * cornerX + down * cornerY + reached, face);
+    }
+}

@@ -1,0 +1,123 @@
+package kwibbet.cutting;
+
+import java.time.Duration;
+import java.util.List;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+import kwibbet.cutting.FencePlan.Guide;
+import kwibbet.cutting.FencePlan.Setting;
+import kwibbet.measure.Length;
+import kwibbet.shape.Axis;
+import kwibbet.trial.TrialTrimmer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class FenceSearchTest {
+
+    private static final Length REACH = Length.ofInches(24);
+
+    private static FencePlan fence(CuttingJob job) {
+        return FenceSearch.plan(
+                SheetSearch.plan(job, Budget.of(Duration.ofMillis(200))).layouts(), REACH);
+    }
+
+    private static SheetLayout sheet(int width, int height, Section root) {
+        return new SheetLayout(
+                new StockId("sheet"),
+                new kwibbet.shape.Size(Length.ofInches(width), Length.ofInches(height)),
+                Length.ZERO,
+                1,
+                root);
+    }
+
+    private static Section down(int at, Section first, Section second) {
+        return Section.split(Axis.VERTICAL, Length.ofInches(at), first, second);
+    }
+
+    private static Section across(int at, Section first, Section second) {
+        return Section.split(Axis.HORIZONTAL, Length.ofInches(at), first, second);
+    }
+
+    private static Section part(String id) {
+        return new Section.Filled(new PartId(id), false);
+    }
+
+    /** Strips of 4 and pieces of 4 on two sheets: one setting does it all, once a strip is off it is turned and cut again. */
+    @Test
+    void oneSettingServesStripsPiecesAndSheets() {
+        Section strip = across(4, part("a"), across(4, part("a"), part("a")));
+        SheetLayout one = sheet(12, 12, down(4, strip, down(4, strip, strip)));
+        SheetLayout other = sheet(8, 4, down(4, part("b"), part("b")));
+        FencePlan plan = FenceSearch.plan(List.of(one, other), REACH);
+        assertThat(plan.settings()).singleElement().satisfies(setting -> {
+            assertThat(setting.at()).isEqualTo(Length.ofInches(4));
+            assertThat(setting.takes()).hasSize(2 + 3 * 2 + 1);
+        });
+        assertThat(plan.isProven()).isTrue();
+    }
+
+    /** 3 and 5 side by side need one setting; which of the two is measured is free, so the other sheet decides. */
+    @Test
+    void whichOfTwoPiecesIsMeasuredFollowsTheOtherSheets() {
+        FencePlan plan = FenceSearch.plan(
+                List.of(sheet(8, 5, down(3, part("a"), part("b"))), sheet(9, 5, down(5, part("c"), Section.LEFTOVER))),
+                REACH);
+        assertThat(plan.settings()).extracting(Setting::at).containsExactly(Length.ofInches(5));
+        assertThat(plan.layouts().get(0).root()).isEqualTo(down(5, part("b"), part("a")));
+    }
+
+    @Test
+    void whatIsLongerThanTheTrimmerIsCutByKnife() {
+        FencePlan plan = FenceSearch.plan(
+                List.of(sheet(20, 30, down(10, part("a"), across(12, part("b"), Section.LEFTOVER)))),
+                Length.ofInches(12));
+        assertThat(plan.settings()).extracting(Setting::guide).containsExactly(Guide.KNIFE, Guide.FENCE);
+        assertThat(plan.fenceSettings()).isEqualTo(1);
+    }
+
+    @Property(tries = 40)
+    void everyOrderMakesTheSamePartsAndReachesAtLeastItsBound(
+            @ForAll @Size(min = 2, max = 6) List<@IntRange(min = 2, max = 11) Integer> sides,
+            @ForAll @IntRange(min = 1, max = 9) int other,
+            @ForAll @IntRange(min = 1, max = 20) int count) {
+        int[] parts = new int[3 * sides.size()];
+        for (int i = 0; i < sides.size(); i++) {
+            parts[3 * i] = sides.get(i);
+            parts[3 * i + 1] = 2 + (other * (i + 1)) % 9;
+            parts[3 * i + 2] = count + i;
+        }
+        CuttingJob job = Jobs.units(12, 12, Turning.EITHER, parts);
+        CuttingPlan cutting = SheetSearch.plan(job, Budget.of(Duration.ofMillis(30)));
+        FencePlan plan = FenceSearch.plan(cutting.layouts(), REACH);
+        assertThat(plan.fenceSettings()).isGreaterThanOrEqualTo(plan.atLeast());
+        long cutsOneByOne = cutting.layouts().stream()
+                .mapToLong(layout -> layout.cuts().size())
+                .sum();
+        assertThat(plan.fenceSettings()).isLessThanOrEqualTo(cutsOneByOne);
+        CuttingPlan recut = cutting.withLayouts(plan.layouts());
+        job.parts().forEach(part -> assertThat(recut.cutOf(part.id())).isEqualTo(cutting.cutOf(part.id())));
+        assertThat(recut.areaKept()).isGreaterThanOrEqualTo(cutting.areaKept() - 1e-9);
+    }
+
+    /** The trial bench finds what a slipped fence spoils: just what was cut at that setting. */
+    @Test
+    void aSlippedFenceSpoilsWhatWasCutAtIt() {
+        FencePlan plan = fence(Jobs.units(12, 12, Turning.UPRIGHT, 4, 12, 2, 3, 6, 2));
+        Length slip = Length.ofInches(1, 32);
+        var fine = TrialTrimmer.run(plan.layouts(), plan.settings(), List.of());
+        var slipped = TrialTrimmer.run(
+                plan.layouts(), plan.settings(), List.of(new kwibbet.trial.Mishap.FenceSlipped(1, slip)));
+        assertThat(fine.pile()).allSatisfy(sheet -> assertThat(sheet.actual())
+                .isEqualTo(sheet.named().size()));
+        assertThat(slipped.pile()).anySatisfy(sheet -> assertThat(sheet.actual())
+                .isNotEqualTo(sheet.named().size()));
+        var spoilt =
+                TrialTrimmer.run(plan.layouts(), plan.settings(), List.of(new kwibbet.trial.Mishap.SheetSpoilt(0)));
+        assertThat(spoilt.pile().size()).isLessThan(fine.pile().size());
+    }
+}
