@@ -36,11 +36,21 @@ public record TrimSetting(int number, Rounded set, Blade blade, List<TrimStep> s
 
     /** What to set. */
     public Phrase sentence(MeasureSystem system) {
+        String set = blade == Blade.KNIFE ? "Measure " : "Set the fence to ";
+        return Phrase.in(system)
+                .words(set)
+                .length(set().shown())
+                .words(".")
+                .phrase(note(system))
+                .end();
+    }
+
+    /** What must be known besides the figure; nothing in most cases. */
+    public Phrase note(MeasureSystem system) {
         Phrase.Writer writer = Phrase.in(system);
-        writer.words(blade == Blade.KNIFE ? "Measure " : "Set the fence to ").length(set.shown());
         if (blade == Blade.OLD_BLADE) {
-            writer.words(", with the old blade");
+            writer.words(" Film: use the old blade.");
         }
-        return writer.words(".").phrase(Nearest.errorOf(set, system)).end();
+        return writer.phrase(Nearest.errorOf(set, system)).end();
     }
 }

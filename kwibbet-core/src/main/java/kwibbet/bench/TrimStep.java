@@ -128,10 +128,15 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
     }
 
     private Phrase described(Rect area, MeasureSystem system) {
+        return Phrase.in(system).words(named(area) + " ").size(area.size()).end();
+    }
+
+    /** What a part of the sheet is called. */
+    public String named(Rect area) {
         SheetLayout.Yield part = sheet.layout().yieldAt(area);
-        String name = part instanceof SheetLayout.PartOff off
-                ? sheet.piece(off.part()).name()
-                : part instanceof SheetLayout.OffcutOff ? "offcut" : "strip";
-        return Phrase.in(system).words(name + " ").size(area.size()).end();
+        if (part instanceof SheetLayout.PartOff off) {
+            return sheet.piece(off.part()).name();
+        }
+        return part instanceof SheetLayout.OffcutOff ? "offcut" : "strip";
     }
 }

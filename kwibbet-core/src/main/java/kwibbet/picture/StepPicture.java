@@ -3,26 +3,21 @@ package kwibbet.picture;
 import java.util.List;
 
 import kwibbet.bench.MakeStep;
-import kwibbet.bench.TrimStep;
 import kwibbet.card.Piece;
-import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.drawing.Drawing;
-import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.Colour;
 import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Axis;
-import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 
-/** What is in hand at a step, the edge at the fence, and where the blade or the stylus goes. */
+/** What is in hand at a step of making. */
 public final class StepPicture {
 
     /** Text heights to a side of the frame; few, so that the figure is read at arm's length. */
@@ -37,20 +32,6 @@ public final class StepPicture {
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);
         this.sketch = new Sketch(frame, Length.ofTicks(side.toTicks() / ROWS), system);
         this.piece = frame.centred(inHand.size());
-    }
-
-    /** The part of the sheet in hand with the cuts of one setting. */
-    public static Drawing of(TrimStep step, MeasureSystem system) {
-        StepPicture picture = new StepPicture(step.inHand(), system);
-        Colour colour = step.sheet().paper().colour();
-        picture.paper(colour, Line.SHEET);
-        Length at = Length.ZERO;
-        for (Cut cut : step.parts().get(0)) {
-            at = at.plus(cut.setting());
-            picture.across(cut.axis(), at, Line.CUT, Ink.on(colour));
-        }
-        picture.fence(step.from(), step.parts().get(0).get(0).setting());
-        return picture.sketch.drawing("Cuts of sheet " + step.sheet().letter());
     }
 
     /** The piece in hand: with its creases where it is folded, on what it is stuck to and with what shows where it is stuck. */
@@ -106,35 +87,6 @@ public final class StepPicture {
         }
         if (zone.top().isLongerThan(host.top())) {
             sketch.span(Axis.VERTICAL, host.top(), zone.top(), host, 1);
-        }
-    }
-
-    private void paper(Colour colour, Line edge) {
-        sketch.add(Mark.Area.of(piece, new Fill.Paper(colour), edge, Ink.on(colour)));
-    }
-
-    private void across(Axis axis, Length at, Line line, Ink ink) {
-        boolean vertical = axis == Axis.VERTICAL;
-        Point start = vertical
-                ? new Point(piece.left().plus(at), piece.top())
-                : new Point(piece.left(), piece.top().plus(at));
-        Point end = vertical ? new Point(start.x(), piece.bottom()) : new Point(piece.right(), start.y());
-        sketch.add(new Mark.Stroke(List.of(start, end), line, ink));
-    }
-
-    private void fence(Edge from, Length at) {
-        boolean vertical = from.axis() == Axis.VERTICAL;
-        Point corner =
-                from == Edge.RIGHT || from == Edge.BOTTOM ? new Point(piece.right(), piece.bottom()) : piece.corner();
-        Point other = vertical
-                ? new Point(corner.x(), corner.y().equals(piece.top()) ? piece.bottom() : piece.top())
-                : new Point(corner.x().equals(piece.left()) ? piece.right() : piece.left(), corner.y());
-        sketch.stroke(Line.FENCE, corner, other);
-        switch (from) {
-            case LEFT -> sketch.span(Axis.HORIZONTAL, piece.left(), piece.left().plus(at), piece, 1);
-            case RIGHT -> sketch.span(Axis.HORIZONTAL, piece.right().minus(at), piece.right(), piece, 1);
-            case TOP -> sketch.span(Axis.VERTICAL, piece.top(), piece.top().plus(at), piece, 1);
-            case BOTTOM -> sketch.span(Axis.VERTICAL, piece.bottom().minus(at), piece.bottom(), piece, 1);
         }
     }
 }

@@ -163,7 +163,7 @@ class BenchPlanTest {
         assertThat(settings.get(settings.size() - 1)
                         .sentence(MeasureSystem.INCH)
                         .text())
-                .contains("with the old blade");
+                .contains("use the old blade");
         assertThat(settings.get(0).blade()).isEqualTo(TrimSetting.Blade.TRIMMER);
     }
 

@@ -27,7 +27,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class DesignProperties {
 
     /** A design by chance: any base at any size, up to five features anywhere, every parameter anywhere in or about its range. */
-    static Design random(long seed) {
+    private static Design random(long seed) {
         Random random = new Random(seed);
         Base base = Bases.ALL.get(random.nextInt(Bases.ALL.size()));
         MeasureSystem system = random.nextBoolean() ? MeasureSystem.INCH : MeasureSystem.METRIC;

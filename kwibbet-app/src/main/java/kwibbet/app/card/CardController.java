@@ -68,12 +68,18 @@ class CardController {
             @RequestParam(defaultValue = "card") String station,
             @RequestParam(defaultValue = "base") String held,
             @RequestParam(defaultValue = Pose.SHUT) String pose,
+            @RequestParam(defaultValue = "1") String at,
             @RequestParam Map<String, String> typed,
             HttpServletRequest request) {
         String piece = PieceId.isOne(held) ? held : PieceId.BASE.value();
-        Looking looking = new Looking(Station.of(station).orElse(Station.CARD), piece, pose);
+        Looking looking = new Looking(Station.of(station).orElse(Station.CARD), piece, pose, number(at));
         boolean withinPage = request.getHeader("HX-Request") != null;
         return new Asked(id, version, Entries.of(typed), looking, withinPage);
+    }
+
+    /** A number of a setting that is none leads to the first. */
+    private static int number(String at) {
+        return at.matches("[1-9][0-9]{0,4}") ? Integer.parseInt(at) : 1;
     }
 
     @GetMapping
@@ -294,8 +300,7 @@ class CardController {
 
     private String page(StoredDesign stored, Asked asked, Station station, Model model) {
         Workshop.Worked worked = workshop.run(stored.design());
-        Looking looking =
-                new Looking(station, asked.looking().hand(), asked.looking().pose());
+        Looking looking = asked.looking().at(station);
         model.addAttribute(
                 "page", new CardPage(stored, worked, workshop.folding(stored.design()), looking, asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";

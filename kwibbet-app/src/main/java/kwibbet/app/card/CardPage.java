@@ -37,6 +37,7 @@ import kwibbet.picture.RulerPicture;
 import kwibbet.picture.SectionPicture;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.StepPicture;
+import kwibbet.picture.TrimmerPicture;
 import kwibbet.review.Finding;
 import kwibbet.wording.Phrase;
 
@@ -217,8 +218,16 @@ public record CardPage(
         return FoldStudy.of(card(), folding, plan().shelf());
     }
 
+    /** The setting of the trimmer or the board that is being done; the last where there are not so many. */
+    public int at() {
+        int settings = looking.station() == Station.SCORE
+                ? plan().bench().score().settings().size()
+                : plan().bench().trim().settings().size();
+        return Math.max(1, Math.min(looking.at(), settings));
+    }
+
     public Drawing step(TrimStep step) {
-        return StepPicture.of(step, system());
+        return TrimmerPicture.of(step, plan().tools().trimmer(), system());
     }
 
     public Drawing step(ScoreStep step) {

@@ -6,11 +6,17 @@ package kwibbet.app.card;
  * @param station where on the run line
  * @param hand the id of the piece in hand
  * @param pose the key of the pose the finished card is shown in
+ * @param at the number of the setting that is being done, from 1
  */
-public record Looking(Station station, String hand, String pose) {
+public record Looking(Station station, String hand, String pose, int at) {
 
     /** With another piece in hand. */
     public Looking holding(String piece) {
-        return new Looking(station, piece, pose);
+        return new Looking(station, piece, pose, at);
+    }
+
+    /** The same at another station. */
+    Looking at(Station other) {
+        return new Looking(other, hand, pose, at);
     }
 }

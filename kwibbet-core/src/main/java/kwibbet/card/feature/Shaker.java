@@ -130,6 +130,7 @@ public record Shaker() implements Feature {
                 .plus(corner.x().minus(border), corner.y().minus(border));
         return tight(site)
                 .then(ok -> Window.fitting(site, around, "The shaker with its frame"))
+                .then(ok -> Window.closed(site, shape, border, BORDER))
                 .then(ok -> Outcome.made(new Box(site, shape, corner).work()));
     }
 

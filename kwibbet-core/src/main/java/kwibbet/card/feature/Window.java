@@ -105,7 +105,20 @@ public record Window() implements Feature {
         CutShape shape = Shapes.shape(site.brief());
         Point corner = Placing.corner(site, shape.size());
         return fitting(site, shape.outline().plus(corner.x(), corner.y()), "The opening")
-                .then(outline -> Outcome.made(cut(site, shape, corner, outline)));
+                .then(outline -> closed(site, shape, inset(site.brief().settings()), FRAME_WIDTH)
+                        .then(ok -> Outcome.made(cut(site, shape, corner, outline))));
+    }
+
+    /** Refuses a frame that the opening would cut open: a flat gable's slopes run in where a larger one's do not. */
+    static Outcome<Length> closed(Site site, CutShape shape, Length width, Parameter field) {
+        Outline around = Shapes.grown(shape, width).outline();
+        if (Overlay.contains(Region.of(around), shape.outline().plus(width, width))) {
+            return Outcome.made(width);
+        }
+        return Outcome.refused(
+                field.key(),
+                "The opening would cut through a frame " + site.brief().figure(width)
+                        + " wide in this shape: make the opening higher, or choose another shape.");
     }
 
     /** Refuses what runs past the room. */
