@@ -107,7 +107,7 @@ final class PatternTable {
 
     /** Whether its value is the most any way to cut the sheet is worth. */
     boolean isExact() {
-        return !capped && coarseness.isExact();
+        return scarce.length == 0 && coarseness.isExact();
     }
 
     private void placeItems(int i) {
