@@ -1,9 +1,9 @@
 package kwibbet.benchmark;
 
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
@@ -99,7 +99,9 @@ public class RunBenchmark {
                 270,
                 Length.ofMillimetres(3, 10),
                 1_000,
-                0, Length.ZERO, Optional.empty())));
+                0,
+                Length.ZERO,
+                Optional.empty())));
         card = make();
         plan = plan();
         System.out.printf(

@@ -8,11 +8,13 @@ import java.util.function.LongSupplier;
 public final class Budget {
 
     private final LongSupplier nanos;
+    private final long begin;
     private final long end;
     private final AtomicBoolean stopped = new AtomicBoolean();
 
-    private Budget(LongSupplier nanos, long end) {
+    private Budget(LongSupplier nanos, long begin, long end) {
         this.nanos = nanos;
+        this.begin = begin;
         this.end = end;
     }
 
@@ -23,7 +25,8 @@ public final class Budget {
 
     /** So long from now by a clock that counts nanoseconds. */
     public static Budget of(Duration time, LongSupplier nanos) {
-        return new Budget(nanos, Math.addExact(nanos.getAsLong(), time.toNanos()));
+        long begin = nanos.getAsLong();
+        return new Budget(nanos, begin, Math.addExact(begin, time.toNanos()));
     }
 
     /** Ends the search with the best it has. */
@@ -33,6 +36,11 @@ public final class Budget {
 
     /** Whether the search shall end. */
     public boolean isSpent() {
-        return stopped.get() || nanos.getAsLong() - end >= 0;
+        return isSpent(1);
+    }
+
+    /** Whether a share of the time is over, 0 to 1, or the search was stopped. */
+    boolean isSpent(double share) {
+        return stopped.get() || nanos.getAsLong() - begin >= share * (end - begin);
     }
 }

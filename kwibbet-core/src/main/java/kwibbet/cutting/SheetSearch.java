@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
-import java.util.stream.IntStream;
 
 import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.cutting.CuttingPlan.Missing.Reason;
@@ -23,8 +22,10 @@ public final class SheetSearch {
 
     private static final double NEARLY = 1e-6;
 
+    /** The share of the budget that may go into patterns when the bound is already as high as it will be. */
+    private static final double FOR_PATTERNS = 0.3;
+
     private static final int MOST_DIVES = 4_000;
-    private static final int DIVERS = 2;
 
     private final CuttingTask task;
     private final Budget budget;
@@ -153,8 +154,10 @@ public final class SheetSearch {
         boolean more = true;
         while (more && !isDone()) {
             Answer answer = program.solve(pool, task.demand(), task.limits());
-            if (Math.ceil(answer.cost() - NEARLY) <= costAtLeast) {
-                return; // the bound cannot rise further
+            // Once the bound cannot rise further, more patterns only help the dives: not at the price of all their
+            // time.
+            if (Math.ceil(answer.cost() - NEARLY) <= costAtLeast && budget.isSpent(FOR_PATTERNS)) {
+                return;
             }
             long[] worths = answer.worths(task.precision());
             more = false;
@@ -169,10 +172,10 @@ public final class SheetSearch {
         if (isDone()) {
             return;
         }
-        CompletableFuture<?>[] divers = IntStream.range(0, DIVERS)
-                .mapToObj(seed -> CompletableFuture.runAsync(() -> dive(seed)))
-                .toArray(CompletableFuture[]::new);
-        CompletableFuture.allOf(divers).join();
+        // One diver on this thread and one beside it: the common pool alone leaves a core of two idle.
+        CompletableFuture<Void> beside = CompletableFuture.runAsync(() -> dive(1));
+        dive(0);
+        beside.join();
     }
 
     private void dive(int seed) {

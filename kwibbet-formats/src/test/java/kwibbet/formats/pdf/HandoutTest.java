@@ -49,8 +49,8 @@ class HandoutTest {
         try (PDDocument document = handout("Lantern", "5", "7", PageFormat.LETTER)) {
             assertThat(text(document))
                     .contains("Cut list", "Base", "10 × 7 in", "24", "Night blue")
-                    .contains("Sheet A", "From the top edge, set 7 in and cut.")
-                    .contains("score at 5 in from the left edge", "Left-handed: 5 in from the right edge.")
+                    .contains("Sheet A", "Set the fence to 7 in.", "top edge at the fence, and cut.")
+                    .contains("Base, inside up, left edge at the fence: score in groove 5 in.")
                     .contains("Stick Lower mat on the front, centred: ")
                     .contains("score, folds towards you", "left over")
                     .contains("Base at full size", "4 in", "100 mm");
