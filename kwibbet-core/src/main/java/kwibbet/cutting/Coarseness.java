@@ -41,7 +41,7 @@ final class Coarseness {
     }
 
     private static Optional<long[]> exact(UsableSheet sheet, ToLongFunction<Item> side, long whole) {
-        return Positions.of(sheet.items().stream().mapToLong(side).toArray(), whole, MOST_POSITIONS);
+        return Positions.sums(sheet.items().stream().mapToLong(side).toArray(), whole, MOST_POSITIONS);
     }
 
     /** Whether no side is rounded. */
@@ -54,19 +54,27 @@ final class Coarseness {
         return sheet.items().stream().anyMatch(item -> item.width() < gridX || item.height() < gridY);
     }
 
-    /** Where a cut from top to bottom need be made. */
+    /** Sums of sides from left to right: where a cut from top to bottom need be made. */
     long[] xs(UsableSheet sheet) {
-        return positions(sheet, item -> room(item, sheet).width(), whole(sheet.width(), gridX));
+        return sums(sheet, item -> room(item, sheet).width(), wholeX(sheet));
     }
 
-    /** Where a cut from left to right need be made. */
+    /** Sums of sides from top to bottom. */
     long[] ys(UsableSheet sheet) {
-        return positions(sheet, item -> room(item, sheet).height(), whole(sheet.height(), gridY));
+        return sums(sheet, item -> room(item, sheet).height(), wholeY(sheet));
     }
 
-    private static long[] positions(UsableSheet sheet, ToLongFunction<Item> side, long whole) {
+    long wholeX(UsableSheet sheet) {
+        return whole(sheet.width(), gridX);
+    }
+
+    long wholeY(UsableSheet sheet) {
+        return whole(sheet.height(), gridY);
+    }
+
+    private static long[] sums(UsableSheet sheet, ToLongFunction<Item> side, long whole) {
         long[] sides = sheet.items().stream().mapToLong(side).toArray();
-        return Positions.of(sides, whole, Integer.MAX_VALUE).orElseThrow();
+        return Positions.sums(sides, whole, Integer.MAX_VALUE).orElseThrow();
     }
 
     private long whole(long side, long grid) {

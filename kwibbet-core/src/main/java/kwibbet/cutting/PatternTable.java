@@ -9,12 +9,13 @@ import kwibbet.shape.Axis;
 /**
  * The most valuable way to cut one sheet.
  *
- * <p>Gilmore and Gomory's recursion (their F(x, y)) over raster points, row by row. Without caps it is exact for edge-to-edge
+ * <p>Gilmore and Gomory's recursion (their F(x, y)) over sums of sides, without caps over raster points alone, row by row. Without caps it is exact for edge-to-edge
  * cuts in any number of stages. With caps, a way counts no part more often than its cap; each room keeps only its best
  * way, so what is found can be cut and is good, but is not proven to be the best.
  */
 final class PatternTable {
 
+    private static final int FEW_ROOMS = 3_000;
     private static final int NOTHING = 0;
     private static final int DOWN = 1 << 28;
     private static final int ACROSS = 2 << 28;
@@ -48,8 +49,14 @@ final class PatternTable {
         this.caps = caps;
         this.capped = capped;
         this.coarseness = coarseness;
-        this.xs = coarseness.xs(sheet);
-        this.ys = coarseness.ys(sheet);
+        long[] sumsX = coarseness.xs(sheet);
+        long[] sumsY = coarseness.ys(sheet);
+        // With caps two parts of nearly one size need rooms of their own, or only one of them is remembered: every sum
+        // is kept
+        // while there are few.
+        boolean every = capped && sumsX.length * sumsY.length <= FEW_ROOMS;
+        xs = every ? sumsX : Positions.raster(sumsX, coarseness.wholeX(sheet));
+        ys = every ? sumsY : Positions.raster(sumsY, coarseness.wholeY(sheet));
         restXs = Positions.rests(xs);
         restYs = Positions.rests(ys);
         scarce = capped ? scarce() : new int[0];

@@ -18,13 +18,13 @@ final class Positions {
     private Positions() {}
 
     /**
-     * The raster points of a side, ascending, 0 and the largest sum included; nothing when there are more than {@code most} sums.
+     * The sums of sides up to a whole, ascending, 0 included; nothing when there are more than {@code most}.
      *
      * @param sides what lies along it
      * @param whole its length
      * @param most the largest number of sums that is looked at
      */
-    static Optional<long[]> of(long[] sides, long whole, int most) {
+    static Optional<long[]> sums(long[] sides, long whole, int most) {
         long unit = LongStream.of(sides).reduce(0, Positions::commonDivisor);
         if (unit == 0) {
             return Optional.of(new long[] {0});
@@ -45,12 +45,15 @@ final class Positions {
                 return Optional.empty();
             }
         }
-        BitSet raster = new BitSet(end + 1);
-        raster.set(0);
-        for (int sum = 0; sum >= 0; sum = sums.nextSetBit(sum + 1)) {
-            raster.set(sums.previousSetBit(end - sum));
-        }
-        return Optional.of(raster.stream().mapToLong(place -> place * unit).toArray());
+        return Optional.of(sums.stream().mapToLong(place -> place * unit).toArray());
+    }
+
+    /** Of the sums of sides within a whole, its raster points. */
+    static long[] raster(long[] sums, long whole) {
+        return LongStream.concat(LongStream.of(0), LongStream.of(sums).map(sum -> sums[floor(sums, whole - sum)]))
+                .sorted()
+                .distinct()
+                .toArray();
     }
 
     private static long commonDivisor(long a, long b) {

@@ -74,6 +74,9 @@ public final class SheetSearch {
         if (task.parts().isEmpty()) {
             return new CuttingPlan(task.job(), List.of(), impossible, 0, true);
         }
+        for (long[] worths : Worths.alone(task)) {
+            price(worths);
+        }
         for (long[] worths : Worths.plain(task)) {
             price(worths);
             fill(worths);
@@ -150,7 +153,6 @@ public final class SheetSearch {
     /** Column generation: patterns that the worths of the program say are missing, until there are none. */
     private void generate() {
         MasterProgram program = new MasterProgram(task);
-        Worths.alone(task).forEach(worths -> pool.addAll(new Pricing(task, worths).patterns()));
         boolean more = true;
         while (more && !isDone()) {
             Answer answer = program.solve(pool, task.demand(), task.limits());

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.cutting.CuttingPlan.Missing.Reason;
@@ -64,7 +65,7 @@ final class Shortfall {
         CuttingJob fewer =
                 new CuttingJob(job.stocks(), cut, job.kerf(), job.longestCut(), Aim.FEWEST_SHEETS, job.keeping());
         CuttingTask task = CuttingTask.of(fewer);
-        return Worths.plain(task).stream()
+        return Stream.concat(Worths.alone(task).stream(), Worths.plain(task).stream())
                 .mapToInt(worths -> Math.toIntExact(
                         new Pricing(task, worths).sheetsAtLeast().orElse(0)))
                 .max()

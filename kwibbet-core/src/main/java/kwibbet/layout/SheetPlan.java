@@ -79,6 +79,14 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
         return papers.stream().mapToInt(PaperPlan::sheets).sum();
     }
 
+    /** Whether it cuts as much with fewer sheets, or proves what another could not. */
+    public boolean isBetterThan(SheetPlan other) {
+        int fewer = other.sheets() - sheets();
+        int higher = papers.stream().mapToInt(PaperPlan::atLeast).sum()
+                - other.papers().stream().mapToInt(PaperPlan::atLeast).sum();
+        return fewer > 0 || (fewer == 0 && higher > 0);
+    }
+
     /** Whether no paper can do with fewer sheets. */
     public boolean isProven() {
         return papers.stream().allMatch(PaperPlan::isProven);

@@ -216,6 +216,16 @@ class SheetSearchTest {
                 .allSatisfy(cut -> assertThat(cut.length()).isLessThanOrEqualTo(Length.ofInches(12)));
     }
 
+    /** Two parts of nearly one size: side by side they fit where two of the larger do not, which a search must not forget. */
+    @Test
+    void partsOfNearlyOneSizeAreMixed() {
+        Part large = Jobs.part("large", Jobs.size("97mm", "140mm"), 13, Turning.EITHER, "a4");
+        Part small = Jobs.part("small", Jobs.size("93mm", "136mm"), 13, Turning.EITHER, "a4");
+        CuttingPlan plan = plan(CuttingJob.of(List.of(Jobs.sheets("a4", "210mm", "297mm")), List.of(large, small)));
+        assertThat(plan.sheets()).isEqualTo(7);
+        assertThat(plan.isProven()).isTrue();
+    }
+
     /** A 1/8 kerf leaves room for three strips of 2 7/8 in 9, not for three of 3. */
     @Test
     void theKerfIsTakenOut() {

@@ -26,6 +26,7 @@ import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.fold.MotionView;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.NoSuchDesignException;
+import kwibbet.app.store.SheetHunt;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
@@ -91,6 +92,35 @@ class CardController {
     String station(
             @PathVariable String station, @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
         return page(designs.get(asked.id()), asked, Station.of(station).orElse(Station.CARD), model);
+    }
+
+    /**
+     * How the search for fewer sheets goes on; the whole page where it found some or is over.
+     *
+     * @param shown how many sheets the page shows
+     */
+    @GetMapping("/sheets/hunt")
+    String hunt(
+            @RequestParam int shown,
+            @ModelAttribute(name = ASKED, binding = false) Asked asked,
+            Model model,
+            HttpServletResponse response) {
+        StoredDesign stored = designs.get(asked.id());
+        String page = page(stored, asked, Station.SHEETS, model);
+        boolean on = workshop.hunt(stored.design()).filter(SheetHunt::isOn).isPresent();
+        if (on && workshop.run(stored.design()).plan().sheets().sheets() == shown) {
+            return "card/sheets :: hunt";
+        }
+        response.setHeader("HX-Retarget", "#work");
+        response.setHeader("HX-Reswap", "outerHTML");
+        return page;
+    }
+
+    /** Ends the search with the best it has. */
+    @PostMapping("/sheets/stop")
+    String stop(@PathVariable String id) {
+        workshop.hunt(designs.get(id).design()).ifPresent(SheetHunt::stop);
+        return "redirect:/cards/" + id + "/sheets";
     }
 
     /** The frames of the card folding, its plies close or spread. */
@@ -299,10 +329,13 @@ class CardController {
     }
 
     private String page(StoredDesign stored, Asked asked, Station station, Model model) {
-        Workshop.Worked worked = workshop.run(stored.design());
         Looking looking = asked.looking().at(station);
+        Design design = stored.design();
+        boolean ofSheets = station == Station.SHEETS || station == Station.TRIM;
+        Optional<SheetHunt> hunt = ofSheets ? workshop.hunt(design) : Optional.empty();
         model.addAttribute(
-                "page", new CardPage(stored, worked, workshop.folding(stored.design()), looking, asked.entries()));
+                "page",
+                new CardPage(stored, workshop.run(design), workshop.folding(design), hunt, looking, asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

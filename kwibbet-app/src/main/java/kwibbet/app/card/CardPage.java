@@ -2,8 +2,10 @@ package kwibbet.app.card;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.app.fold.FoldStudy;
+import kwibbet.app.store.SheetHunt;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
@@ -47,11 +49,17 @@ import kwibbet.wording.Phrase;
  * @param stored the design and its version
  * @param worked everything worked out, and what is worth a look
  * @param folding how it closes
+ * @param hunt the search for fewer sheets, where there is one
  * @param looking what is looked at
  * @param entries the form that was sent last
  */
 public record CardPage(
-        StoredDesign stored, Workshop.Worked worked, CardFolding folding, Looking looking, Entries entries) {
+        StoredDesign stored,
+        Workshop.Worked worked,
+        CardFolding folding,
+        Optional<SheetHunt> hunt,
+        Looking looking,
+        Entries entries) {
 
     private static final String SECTION = "section";
     private static final String THICK_SECTION = "section-thick";
@@ -75,6 +83,11 @@ public record CardPage(
 
     public MeasureSystem system() {
         return design().system();
+    }
+
+    /** Whether fewer sheets are being looked for. */
+    public boolean isHunting() {
+        return hunt.filter(SheetHunt::isOn).isPresent();
     }
 
     public Card card() {

@@ -32,7 +32,7 @@ class PaperForm {
         int onHand = entries.wholeNumber("onHand");
         int cents = entries.cents("price");
         Colour colour = colour(entries);
-        Length margin = entries.length("margin", system);
+        Length margin = entries.words("margin").isBlank() ? Length.ZERO : entries.length("margin", system);
         Optional<PaperId> sizeOf = Optional.of(entries.words("sizeOf"))
                 .filter(other -> !other.isBlank() && !other.equals(id.value()))
                 .map(PaperId::new);

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.function.Function;
 
 import org.springframework.stereotype.Component;
@@ -17,6 +19,8 @@ import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Run;
 import kwibbet.fold.CardFolding;
+import kwibbet.layout.SheetPlan;
+import kwibbet.layout.SheetPlanner;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.TableScale;
@@ -37,6 +41,12 @@ public class Workshop {
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
     private final Map<Tried, CardFolding> foldings = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
+    private final Map<Planned, SheetHunt> hunts = Collections.synchronizedMap(new Recent<>());
+    private final ExecutorService hunters = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "sheet-hunt");
+        thread.setDaemon(true);
+        return thread;
+    });
 
     /** A workshop with those papers and tools. */
     public Workshop(Inventory inventory) {
@@ -82,8 +92,7 @@ public class Workshop {
 
     /** Everything worked out for the run of a kept design. */
     public Worked run(Design design) {
-        Planned planned = new Planned(design, inventory.shelf(), inventory.toolbox());
-        return remembered(runs, planned, each -> {
+        return remembered(runs, planned(design), each -> {
             Card card = card(each.design());
             // How it closes and what it takes are worked out side by side: an edit waits for the longer of the two
             // only.
@@ -91,6 +100,48 @@ public class Workshop {
             RunPlan plan = RunPlan.of(card, each.shelf(), each.tools());
             return new Worked(plan, Review.of(card, closing.join()), TableScale.of(card));
         });
+    }
+
+    /**
+     * Looks for fewer sheets where it is not proven that there are none; begun once for a design, papers and tools, and what it finds is
+     * what {@link #run} gives from then on. A hunt for another design that is still on is ended.
+     *
+     * @return the hunt, on or over; nothing where there is nothing to look for
+     */
+    public Optional<SheetHunt> hunt(Design design) {
+        Worked worked = run(design);
+        if (worked.plan().sheets().isProven() && !hunts.containsKey(planned(design))) {
+            return Optional.empty();
+        }
+        Planned planned = planned(design);
+        return Optional.of(remembered(hunts, planned, each -> {
+            List.copyOf(hunts.values()).forEach(SheetHunt::stop);
+            SheetHunt hunt = new SheetHunt();
+            hunters.execute(() -> look(planned, worked, hunt));
+            return hunt;
+        }));
+    }
+
+    private void look(Planned planned, Worked worked, SheetHunt hunt) {
+        try {
+            RunPlan plan = worked.plan();
+            SheetPlan found = SheetPlanner.plan(
+                    plan.order(), plan.tools().trimmer(), hunt.budget(), better -> keep(planned, worked, better));
+            keep(planned, worked, found);
+        } finally {
+            hunt.end();
+        }
+    }
+
+    private void keep(Planned planned, Worked worked, SheetPlan sheets) {
+        Worked before = runs.getOrDefault(planned, worked);
+        if (sheets.isBetterThan(before.plan().sheets())) {
+            runs.put(planned, new Worked(before.plan().withSheets(sheets), before.findings(), before.scale()));
+        }
+    }
+
+    private Planned planned(Design design) {
+        return new Planned(design, inventory.shelf(), inventory.toolbox());
     }
 
     /** How the card of a kept design closes, however many are made. */

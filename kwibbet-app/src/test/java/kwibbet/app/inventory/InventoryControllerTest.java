@@ -18,6 +18,7 @@ import kwibbet.measure.Length;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -124,20 +125,29 @@ class InventoryControllerTest {
                 .param("trimmerMarks", "1 mm")
                 .param("sheetsAtOnce", "3")
                 .param("boardWidth", "12")
-                .param("grooves", "1/8 in");
+                .param("grooves", "every 1/4 to 12, plus 3/8")
+                .param("thickestStack", "0.9")
+                .param("plate", "NONE")
+                .param("hand", "LEFT");
         mvc.perform(good).andExpect(redirectedUrl("/inventory"));
         ArgumentCaptor<Toolbox> kept = ArgumentCaptor.forClass(Toolbox.class);
         verify(inventory).save(kept.capture());
         assertThat(kept.getValue().trimmer().longestCut()).isEqualTo(Length.ofInches(31, 2));
+        assertThat(kept.getValue().board().grooves().places()).hasSize(49);
+        assertThat(kept.getValue().hand()).isEqualTo(Hand.LEFT);
         mvc.perform(post("/inventory/tools")
                         .param("longestCut", "2")
                         .param("trimmerMarks", "1 mm")
                         .param("sheetsAtOnce", "0")
                         .param("boardWidth", "12")
-                        .param("grooves", "1/7 in"))
+                        .param("grooves", "every now and then"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
-                        .string(allOf(containsString("It must be 4 to 60 in."), containsString("1 to 50 sheets"))));
+                        .string(allOf(
+                                containsString("It must be 4 to 60 in."),
+                                containsString("1 to 50 sheets"),
+                                containsString("Say it as"),
+                                containsString("every now and then"))));
         mvc.perform(get("/inventory").param("paper", "starter-white-a4"))
                 .andExpect(content().string(containsString("Keep the change")));
     }
