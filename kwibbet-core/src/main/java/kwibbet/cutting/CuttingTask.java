@@ -19,15 +19,17 @@ final class CuttingTask {
     static final int UNLIMITED = Integer.MAX_VALUE;
 
     private final CuttingJob job;
+    private final Members members;
     private final List<Part> parts;
     private final List<PartId> ids;
     private final Map<PartId, Integer> places = new HashMap<>();
     private final List<UsableSheet> sheets;
     private final long[] costs;
 
-    private CuttingTask(CuttingJob job, List<Part> parts, List<UsableSheet> sheets) {
+    private CuttingTask(CuttingJob job, Members members, List<UsableSheet> sheets) {
         this.job = job;
-        this.parts = parts;
+        this.members = members;
+        this.parts = members.kinds();
         this.ids = parts.stream().map(Part::id).toList();
         this.sheets = sheets;
         ids.forEach(id -> places.put(id, places.size()));
@@ -38,19 +40,31 @@ final class CuttingTask {
         costs = LongStream.of(counted).map(cost -> cost / unit.longValue()).toArray();
     }
 
-    /** The task with those parts of the job that can be cut at all. */
+    /** The task with those parts of the job that can be cut at all, parts of one size as one. */
     static CuttingTask of(CuttingJob job) {
-        List<Part> parts = job.parts().stream()
-                .filter(part -> part.count() > 0 && job.stocks().stream().anyMatch(stock -> canCut(job, part, stock)))
-                .toList();
-        List<UsableSheet> sheets = new ArrayList<>();
-        for (int s = 0; s < job.stocks().size(); s++) {
-            usable(job, parts, s).ifPresent(sheets::add);
-        }
-        return new CuttingTask(job, parts, sheets);
+        return of(job, Members.together(possible(job)));
     }
 
-    private static boolean canCut(CuttingJob job, Part part, Stock stock) {
+    /** The task in which every part is counted for itself. */
+    static CuttingTask ofEach(CuttingJob job) {
+        return of(job, Members.apart(possible(job)));
+    }
+
+    private static List<Part> possible(CuttingJob job) {
+        return job.parts().stream()
+                .filter(part -> part.count() > 0 && job.stocks().stream().anyMatch(stock -> canCut(job, part, stock)))
+                .toList();
+    }
+
+    private static CuttingTask of(CuttingJob job, Members members) {
+        List<UsableSheet> sheets = new ArrayList<>();
+        for (int s = 0; s < job.stocks().size(); s++) {
+            usable(job, members.kinds(), s).ifPresent(sheets::add);
+        }
+        return new CuttingTask(job, members, sheets);
+    }
+
+    static boolean canCut(CuttingJob job, Part part, Stock stock) {
         return stock.onHand().orElse(1) > 0
                 && part.on(stock.id()).ways().stream().anyMatch(turned -> canCut(job, part.room(turned), stock));
     }
@@ -116,7 +130,12 @@ final class CuttingTask {
         return job;
     }
 
-    /** The parts, in the order in which they are counted. */
+    /** Tells parts apart that are cut as one. */
+    Members members() {
+        return members;
+    }
+
+    /** The parts, those that differ in nothing but their name as one, in the order in which they are counted. */
     List<Part> parts() {
         return parts;
     }

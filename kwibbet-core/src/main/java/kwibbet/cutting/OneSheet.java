@@ -21,7 +21,7 @@ public record OneSheet(CuttingPlan plan, long value) {
      * @param worths what each part is worth; not negative
      */
     public static OneSheet of(CuttingJob job, Map<PartId, Long> worths) {
-        CuttingTask task = CuttingTask.of(job);
+        CuttingTask task = CuttingTask.ofEach(job);
         long[] values =
                 task.ids().stream().mapToLong(id -> worths.getOrDefault(id, 0L)).toArray();
         Optional<Pattern> best = Optional.empty();
@@ -42,8 +42,7 @@ public record OneSheet(CuttingPlan plan, long value) {
         }
         List<SheetLayout> layouts = new ArrayList<>();
         best.ifPresent(pattern -> layouts.add(new Finish(task).layout(pattern, 1)));
-        CuttingPlan plan =
-                new CuttingPlan(job, layouts, Shortfall.impossible(job, task), layouts.size(), most == atMost);
+        CuttingPlan plan = new CuttingPlan(job, layouts, Shortfall.impossible(job), layouts.size(), most == atMost);
         return new OneSheet(plan, most);
     }
 }

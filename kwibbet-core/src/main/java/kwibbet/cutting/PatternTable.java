@@ -54,7 +54,9 @@ final class PatternTable {
         // With caps two parts of nearly one size need rooms of their own, or only one of them is remembered: every sum
         // is kept
         // while there are few.
-        boolean every = capped && sumsX.length * sumsY.length <= FEW_ROOMS;
+        // A room cut down to the blade's reach has raster points of its own, so there too every sum is kept.
+        boolean limited = sheet.longestCut() < Math.max(sheet.width(), sheet.height());
+        boolean every = limited || (capped && sumsX.length * sumsY.length <= FEW_ROOMS);
         xs = every ? sumsX : Positions.raster(sumsX, coarseness.wholeX(sheet));
         ys = every ? sumsY : Positions.raster(sumsY, coarseness.wholeY(sheet));
         restXs = Positions.rests(xs);
@@ -138,12 +140,20 @@ final class PatternTable {
         int end = Positions.floor(ys, sheet.longestCut()) + 1;
         long[] row = best[i];
         for (int k = 1; k < rests.length; k++) {
-            long[] first = best[k];
-            long[] second = best[rests[k]];
-            for (int j = 1; j < end; j++) {
-                if (first[j] + second[j] > row[j]) {
-                    take(i, j, first[j] + second[j], DOWN | k, k, j, rests[k], j);
-                }
+            cutDown(i, k, rests[k], row, end);
+        }
+        if (xs[i] > sheet.longestCut()) {
+            int reach = Positions.floor(xs, sheet.longestCut());
+            cutDown(i, reach, restX(i, reach), row, end);
+        }
+    }
+
+    private void cutDown(int i, int k, int rest, long[] row, int end) {
+        long[] first = best[k];
+        long[] second = best[rest];
+        for (int j = 1; j < end; j++) {
+            if (first[j] + second[j] > row[j]) {
+                take(i, j, first[j] + second[j], DOWN | k, k, j, rest, j);
             }
         }
     }
@@ -153,10 +163,11 @@ final class PatternTable {
         for (int j = 0; j < ys.length; j++) {
             if (xs[i] <= sheet.longestCut()) {
                 for (int k = 1; k < restYs[j].length; k++) {
-                    long value = row[k] + row[restYs[j][k]];
-                    if (value > row[j]) {
-                        take(i, j, value, ACROSS | k, i, k, i, restYs[j][k]);
-                    }
+                    cutAcross(i, j, k, restYs[j][k], row);
+                }
+                if (ys[j] > sheet.longestCut()) {
+                    int reach = Positions.floor(ys, sheet.longestCut());
+                    cutAcross(i, j, reach, restY(j, reach), row);
                 }
             }
             if (scarce.length > 0) {
@@ -164,6 +175,22 @@ final class PatternTable {
                 holds[i][j] = held(counts[i][j]);
             }
         }
+    }
+
+    private void cutAcross(int i, int j, int k, int rest, long[] row) {
+        long value = row[k] + row[rest];
+        if (value > row[j]) {
+            take(i, j, value, ACROSS | k, i, k, i, rest);
+        }
+    }
+
+    /** What is left of a room beyond a position; only the smaller half is worked out before. */
+    private int restX(int i, int k) {
+        return k < restXs[i].length ? restXs[i][k] : Positions.floor(xs, xs[i] - xs[k]);
+    }
+
+    private int restY(int j, int k) {
+        return k < restYs[j].length ? restYs[j][k] : Positions.floor(ys, ys[j] - ys[k]);
     }
 
     /** Takes two rooms together if they are worth more than what was found so far, what is beyond a cap not counted. */
@@ -213,9 +240,9 @@ final class PatternTable {
         int[] counted = new int[scarce.length];
         int place = choice[i][j] & PLACE;
         if (isDown(choice[i][j])) {
-            add(counted, counts[place][j], counts[restXs[i][place]][j]);
+            add(counted, counts[place][j], counts[restX(i, place)][j]);
         } else if (isAcross(choice[i][j])) {
-            add(counted, counts[i][place], counts[i][restYs[j][place]]);
+            add(counted, counts[i][place], counts[i][restY(j, place)]);
         } else if (place > 0) {
             for (int at = 0; at < scarce.length; at++) {
                 counted[at] = scarce[at] == items.get(place - 1).part() ? 1 : 0;

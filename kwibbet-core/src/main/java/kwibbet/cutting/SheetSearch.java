@@ -44,7 +44,7 @@ public final class SheetSearch {
         this.budget = budget;
         this.better = better;
         this.finish = new Finish(task);
-        this.impossible = Shortfall.impossible(job, task);
+        this.impossible = Shortfall.impossible(job);
     }
 
     /**
@@ -131,13 +131,14 @@ public final class SheetSearch {
         for (int place = 0; place < draft.patterns().size(); place++) {
             layouts.add(finish.layout(draft.patterns().get(place), draft.copies(place)));
         }
+        List<SheetLayout> named = new ArrayList<>();
         List<Missing> missing = new ArrayList<>(impossible);
-        for (int part = 0; part < draft.wanted().length; part++) {
-            if (draft.wanted()[part] > 0) {
-                missing.add(new Missing(task.parts().get(part), draft.wanted()[part], Reason.NOT_ENOUGH_SHEETS));
+        task.members().name(layouts, named).forEach((part, count) -> {
+            if (count > 0) {
+                missing.add(new Missing(part, count, Reason.NOT_ENOUGH_SHEETS));
             }
-        }
-        return new CuttingPlan(task.job(), layouts, missing, 0, false);
+        });
+        return new CuttingPlan(task.job(), named, missing, 0, false);
     }
 
     /** Raises the bounds by what worths prove, and keeps the best patterns. */

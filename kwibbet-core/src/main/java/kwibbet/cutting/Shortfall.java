@@ -1,10 +1,8 @@
 package kwibbet.cutting;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 import kwibbet.cutting.CuttingPlan.Missing;
@@ -16,12 +14,11 @@ final class Shortfall {
 
     private Shortfall() {}
 
-    /** The parts that are in the job and not in the task. */
-    static List<Missing> impossible(CuttingJob job, CuttingTask task) {
-        Set<PartId> possible = new HashSet<>(task.ids());
+    /** The parts that no stock can give. */
+    static List<Missing> impossible(CuttingJob job) {
         List<Missing> missing = new ArrayList<>();
         for (Part part : job.parts()) {
-            if (part.count() > 0 && !possible.contains(part.id())) {
+            if (part.count() > 0 && job.stocks().stream().noneMatch(stock -> CuttingTask.canCut(job, part, stock))) {
                 missing.add(new Missing(part, part.count(), reason(job, part)));
             }
         }

@@ -38,7 +38,7 @@ public final class Legend {
     public static final List<Entry> SHEET = List.of(
             line(Line.CUT, "cut"),
             new Entry(sample("left over", Hatching.of(FRAME, UNIT.dividedBy(2), Ink.ON_PAGE)), "left over"),
-            entry("number of the cut", new Mark.Disc(MIDDLE, UNIT, "1")),
+            entry("number of the setting", new Mark.Disc(MIDDLE, UNIT, "1")),
             new Entry(
                     sample("grain", Arrows.both(Axis.HORIZONTAL, MIDDLE, UNIT.multipliedBy(2), UNIT.dividedBy(2))),
                     "grain"),

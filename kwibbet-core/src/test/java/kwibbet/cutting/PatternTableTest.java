@@ -79,7 +79,7 @@ class PatternTableTest {
                 java.util.Optional.of(Length.ofInches(longest)),
                 plain.aim(),
                 plain.keeping());
-        CuttingTask task = CuttingTask.of(job);
+        CuttingTask task = CuttingTask.ofEach(job);
         long[] possible = new long[task.parts().size()];
         for (int i = 0; i < possible.length; i++) {
             possible[i] = values[plain.parts().indexOf(task.parts().get(i))];

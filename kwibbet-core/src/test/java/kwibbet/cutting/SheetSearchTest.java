@@ -226,6 +226,19 @@ class SheetSearchTest {
         assertThat(plan.isProven()).isTrue();
     }
 
+    /** Left and right of one size share sheets, and each is still made as often as it was asked for. */
+    @Test
+    void partsOfOneSizeShareSheetsUnderTheirOwnNames() {
+        Part left = Jobs.part("left", Jobs.size("6", "6"), 3, Turning.EITHER, "square");
+        Part right = Jobs.part("right", Jobs.size("6", "6"), 4, Turning.EITHER, "square");
+        CuttingPlan plan = plan(CuttingJob.of(List.of(Jobs.sheets("square", "12", "12", 1, 0)), List.of(left, right)));
+        assertThat(plan.cutOf(left.id()) + plan.cutOf(right.id())).isEqualTo(4);
+        assertThat(plan.missing().stream().mapToInt(Missing::count).sum()).isEqualTo(3);
+        assertThat(plan(CuttingJob.of(List.of(Jobs.sheets("square", "12", "12")), List.of(left, right)))
+                        .sheets())
+                .isEqualTo(2);
+    }
+
     /** A 1/8 kerf leaves room for three strips of 2 7/8 in 9, not for three of 3. */
     @Test
     void theKerfIsTakenOut() {

@@ -30,12 +30,14 @@ import kwibbet.app.store.SheetHunt;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
+import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.feature.Features;
+import kwibbet.layout.OtherSizes;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
@@ -114,6 +116,21 @@ class CardController {
         response.setHeader("HX-Retarget", "#work");
         response.setHeader("HX-Reswap", "outerHTML");
         return page;
+    }
+
+    /** How many sheets one of the papers would take in other sizes. */
+    @GetMapping("/sheets/sizes")
+    String sizes(@PathVariable String id, @RequestParam String paper, Model model) {
+        RunPlan plan = workshop.run(designs.get(id).design()).plan();
+        model.addAttribute("system", plan.card().design().system());
+        model.addAttribute(
+                "sizes",
+                plan.order().papers().stream()
+                        .filter(order -> order.paper().id().value().equals(paper))
+                        .flatMap(order ->
+                                OtherSizes.of(order, plan.shelf(), plan.tools().trimmer()).stream())
+                        .toList());
+        return "card/sheets :: sizes";
     }
 
     /** Ends the search with the best it has. */

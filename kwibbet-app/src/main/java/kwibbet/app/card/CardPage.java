@@ -25,6 +25,7 @@ import kwibbet.card.feature.Features;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.drawing.Drawing;
 import kwibbet.fold.CardFolding;
+import kwibbet.layout.Leftover;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -224,6 +225,11 @@ public record CardPage(
 
     public Drawing sheet(Lettered sheet) {
         return SheetPicture.of(sheet, plan().bench().trim().numbersOn(sheet), system());
+    }
+
+    /** What is left of a sheet, and what else it could give. */
+    public List<Leftover> leftovers(Lettered sheet) {
+        return Leftover.of(sheet);
     }
 
     /** How it closes, step by step. */

@@ -140,9 +140,15 @@ class PagesTest {
         assertThat(night.locator(".readings")).containsText("sheets, the fewest");
         assertThat(night.locator(".disc")).hasCount(2);
 
+        station(4).click();
+        assertThat(page.locator(".tool-list li").first()).hasText(Pattern.compile("1.*in.*passes"));
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".tool-list [aria-current]")).containsText("2");
+        page.keyboard().press("ArrowLeft");
         station(5).click();
-        assertThat(page.locator(".step-list li")).hasCount(1);
-        assertThat(page.locator(".set")).containsText("5 in");
+        assertThat(page.locator(".tool-steps li")).hasCount(1);
+        assertThat(page.locator(".tool-set")).containsText("score in groove");
+        assertThat(page.locator(".tool-set .set")).hasText("5");
         station(6).click();
         assertThat(page.locator(".step-list li")).hasCount(3);
 
@@ -537,11 +543,11 @@ class PagesTest {
         assertThat(page.locator("#paper-name")).hasValue("Tracing blue");
         page.locator("#paper-sheetWidth").fill("9");
         page.getByRole(AriaRole.BUTTON, named("Lay it in")).click();
-        page.getByText("Tracing blue").click();
+        page.locator(".papers").getByText("Tracing blue").click();
         assertThat(page.locator("#paper-sheetWidth")).hasValue("9");
         page.getByRole(AriaRole.BUTTON, named("Take it out")).click();
-        assertThat(page.getByText("Tracing blue")).hasCount(0);
-        page.getByText("Night blue").click();
+        assertThat(page.locator(".papers").getByText("Tracing blue")).hasCount(0);
+        page.locator(".papers").getByText("Night blue").click();
         page.getByRole(AriaRole.BUTTON, named("Take it out")).click();
         assertThat(page.locator(".trouble-line")).containsText("Lantern evening");
     }

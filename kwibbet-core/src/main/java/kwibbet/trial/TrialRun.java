@@ -1,0 +1,164 @@
+package kwibbet.trial;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.bench.ScoreSetting;
+import kwibbet.bench.ScoreStep;
+import kwibbet.bench.TrimSetting;
+import kwibbet.card.Piece;
+import kwibbet.card.Score;
+import kwibbet.cutting.FencePlan.Guide;
+import kwibbet.cutting.FencePlan.Setting;
+import kwibbet.cutting.FencePlan.Take;
+import kwibbet.cutting.PartId;
+import kwibbet.cutting.SheetLayout;
+import kwibbet.cutting.SheetLayout.Placement;
+import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.shape.Size;
+import kwibbet.trial.TrialBoard.Crease;
+
+/**
+ * A run tried on the bench: what the lists really make, compared with what was asked.
+ *
+ * @param plan the run
+ * @param done how many settings of the trimmer are done, from the first
+ * @param cut what the trimmer made of it
+ * @param pieces each kind of piece, with how it came out
+ */
+public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Made> pieces) {
+
+    /** A crease is where it should be if it is no farther off than this, in inches: half of 1/64. */
+    private static final double CLOSE = 1.0 / 128;
+
+    /**
+     * How a kind of piece came out.
+     *
+     * @param piece the piece
+     * @param wanted how many were asked for
+     * @param right how many have just the size that was asked for
+     * @param wrong the sizes of those that have not, and how many have each
+     * @param creases how many of its scores are where they should be and pressed from the right face
+     */
+    public record Made(Piece piece, int wanted, int right, Map<Size, Integer> wrong, int creases) {
+        /** Copies the sizes. */
+        public Made {
+            wrong = new LinkedHashMap<>(wrong);
+        }
+
+        /** How many are not there. */
+        public int missing() {
+            return wanted
+                    - right
+                    - wrong.values().stream().mapToInt(Integer::intValue).sum();
+        }
+
+        /** Whether all came out as asked. */
+        public boolean isFine() {
+            return right == wanted && creases == piece.scores().size();
+        }
+    }
+
+    /** Copies the pieces. */
+    public TrialRun {
+        pieces = List.copyOf(pieces);
+    }
+
+    /**
+     * Tries a run.
+     *
+     * @param plan the run
+     * @param settings how many settings of the trimmer are done; all where there are not so many
+     * @param mishaps what goes wrong
+     */
+    public static TrialRun of(RunPlan plan, int settings, List<Mishap> mishaps) {
+        List<Lettered> sheets = plan.sheets().lettered();
+        List<TrimSetting> all = plan.bench().trim().settings();
+        int done = Math.max(0, Math.min(settings, all.size()));
+        TrialTrimmer.Result cut = TrialTrimmer.run(
+                sheets.stream().map(Lettered::layout).toList(),
+                all.stream().limit(done).map(setting -> read(setting, sheets)).toList(),
+                mishaps);
+        List<Made> made = new ArrayList<>();
+        for (Piece piece : plan.card().pieces()) {
+            made.add(made(plan, piece, sheets, cut));
+        }
+        return new TrialRun(plan, done, cut, made);
+    }
+
+    /** A setting as a maker reads it off the list: the figure that is shown, not the one that was meant. */
+    private static Setting read(TrimSetting setting, List<Lettered> sheets) {
+        List<String> letters = sheets.stream().map(Lettered::letter).toList();
+        List<Take> takes = setting.steps().stream()
+                .flatMap(step -> step.cuts().stream()
+                        .map(cut -> new Take(letters.indexOf(step.sheet().letter()), cut)))
+                .toList();
+        Guide guide = setting.blade() == TrimSetting.Blade.KNIFE ? Guide.KNIFE : Guide.FENCE;
+        return new Setting(setting.set().shown(), guide, takes);
+    }
+
+    private static Made made(RunPlan plan, Piece piece, List<Lettered> sheets, TrialTrimmer.Result cut) {
+        PartId part = new PartId(piece.id().value());
+        int right = 0;
+        Map<Size, Integer> wrong = new LinkedHashMap<>();
+        for (TrialTrimmer.Sheet sheet : cut.pile()) {
+            SheetLayout layout = sheets.get(sheet.layout()).layout();
+            for (Placement placement : layout.placements()) {
+                if (placement.part().equals(part) && placement.area().equals(sheet.named())) {
+                    Size upright = placement.turned() ? sheet.actual().turned() : sheet.actual();
+                    if (upright.equals(piece.size())) {
+                        right++;
+                    } else {
+                        wrong.merge(upright, 1, Integer::sum);
+                    }
+                }
+            }
+        }
+        return new Made(piece, plan.card().design().run().cards(), right, wrong, creases(plan, piece));
+    }
+
+    private static int creases(RunPlan plan, Piece piece) {
+        int right = 0;
+        for (ScoreSetting setting : plan.bench().score().settings()) {
+            for (ScoreStep step : setting.steps()) {
+                if (step.piece().equals(piece)) {
+                    List<Crease> creases = TrialBoard.creases(
+                            step.setting(), piece.size(), plan.tools().board());
+                    for (Score score : piece.scores()) {
+                        right += creases.stream().anyMatch(crease -> isOf(crease, score)) ? 1 : 0;
+                    }
+                }
+            }
+        }
+        return right
+                + (int) plan.bench().score().byRuler().stream()
+                        .filter(each -> each.piece().equals(piece))
+                        .count();
+    }
+
+    private static boolean isOf(Crease crease, Score score) {
+        boolean face = (crease.face() == TrialBoard.Face.UP) == (score.fold() == Score.Fold.VALLEY);
+        return face
+                && isOn(crease, score.line().start())
+                && isOn(crease, score.line().end());
+    }
+
+    private static boolean isOn(Crease crease, kwibbet.shape.Point point) {
+        double at = crease.right() * point.x().toInches()
+                + crease.down() * point.y().toInches();
+        return Math.abs(at - crease.at()) <= CLOSE;
+    }
+
+    /** Whether every cut could be made. */
+    public boolean isDone() {
+        return done == plan.bench().trim().settings().size() && cut.faults().isEmpty();
+    }
+
+    /** Whether just what was asked came out. */
+    public boolean isFine() {
+        return isDone() && pieces.stream().allMatch(Made::isFine);
+    }
+}

@@ -1,0 +1,107 @@
+package kwibbet.trial;
+
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Base;
+import kwibbet.card.Card;
+import kwibbet.card.base.Bases;
+import kwibbet.layout.Leftover;
+import kwibbet.layout.OtherSizes;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.SheetSizes;
+import kwibbet.picture.TrialPicture;
+
+import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.base;
+import static kwibbet.Inches.border;
+import static kwibbet.Inches.card;
+import static kwibbet.Inches.folded;
+import static kwibbet.Inches.front;
+import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
+import static kwibbet.Inches.mat;
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.shelf;
+import static kwibbet.Inches.size;
+import static org.assertj.core.api.Assertions.assertThat;
+
+class TrialRunTest {
+
+    private static final Card MATTED = card(folded("5", "7"), 6, mat("mat-1", front(), border("1/8")));
+
+    private static RunPlan plan(Card card) {
+        return RunPlan.of(card, shelf(paper(size("20", "24")), paper(PaperId.FILM, size("20", "24"))), TOOLS);
+    }
+
+    static List<Base> bases() {
+        return Bases.ALL;
+    }
+
+    /** Every base, as its lists are read: every piece its size, every crease in its place and from its face. */
+    @ParameterizedTest
+    @MethodSource("bases")
+    void theListsMakeJustWhatWasAsked(Base each) {
+        Card card = make(base(each.key(), "4", "6")).orThrow();
+        TrialRun run = TrialRun.of(plan(card), Integer.MAX_VALUE, List.of());
+        assertThat(run.cut().faults()).isEmpty();
+        assertThat(run.pieces()).allSatisfy(made -> {
+            assertThat(made.creases())
+                    .as(made.piece().name())
+                    .isEqualTo(made.piece().scores().size());
+            assertThat(made.missing()).as(made.piece().name()).isZero();
+        });
+    }
+
+    @Test
+    void aSpoiltSheetAndATrimmerThatIsOffShowWhichPiecesSuffer() {
+        RunPlan plan = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        TrialRun fine = TrialRun.of(plan, 99, List.of());
+        assertThat(fine.isFine()).isTrue();
+
+        TrialRun spoilt = TrialRun.of(plan, 99, List.of(new Mishap.SheetSpoilt(0)));
+        assertThat(spoilt.isFine()).isFalse();
+        assertThat(spoilt.pieces().stream().mapToInt(TrialRun.Made::missing).sum())
+                .isPositive();
+
+        TrialRun off = TrialRun.of(plan, 99, List.of(new Mishap.TrimmerOff(in("1/32"))));
+        assertThat(off.pieces()).anySatisfy(made -> assertThat(made.wrong()).isNotEmpty());
+        assertThat(off.pieces()).allSatisfy(made -> assertThat(made.missing()).isZero());
+        assertThat(TrialPicture.of(off, 0, MeasureSystem.INCH).marks()).hasSizeGreaterThan(2);
+
+        TrialRun begun = TrialRun.of(plan, 0, List.of());
+        assertThat(begun.pieces().get(0).right()).isZero();
+        assertThat(begun.isDone()).isFalse();
+    }
+
+    /** What the trimmer cannot show is really off, by what the list says it is off. */
+    @Test
+    void aFigureBetweenTheMarksMakesAPieceThatIsOff() {
+        RunPlan plan = RunPlan.of(card(folded("2 1/64", "7"), 1), shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        TrialRun run = TrialRun.of(plan, 99, List.of());
+        assertThat(run.pieces().get(0).wrong()).containsOnlyKeys(size("4 1/16", "7"));
+    }
+
+    /** Common practice, no source: a 10 × 7 base from 12 × 12 leaves 12 × 5, which gives no second base but another mat. */
+    @Test
+    void leftoversSayWhatElseTheyCouldGiveAndOtherSizesAreCompared() {
+        RunPlan plan = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        List<Leftover> leftovers = plan.sheets().lettered().stream()
+                .flatMap(sheet -> Leftover.of(sheet).stream())
+                .toList();
+        assertThat(leftovers)
+                .anySatisfy(leftover -> assertThat(leftover.isKept()).isTrue());
+        List<OtherSizes> sizes = OtherSizes.of(plan.order().papers().get(0), plan.shelf(), TOOLS.trimmer());
+        assertThat(sizes.get(0).size()).isEqualTo(SheetSizes.TWELVE_SQUARE);
+        assertThat(sizes)
+                .filteredOn(other -> other.size().equals(SheetSizes.LETTER))
+                .singleElement()
+                .satisfies(letter -> assertThat(letter.plan().sheets())
+                        .isGreaterThan(sizes.get(0).plan().sheets()));
+    }
+}
