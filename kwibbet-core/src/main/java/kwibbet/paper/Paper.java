@@ -53,6 +53,7 @@ public record Paper(
     private static final int MOST_ON_HAND = 100_000;
     private static final int DEAREST = 100_000;
     private static final int LONGEST_NAME = 60;
+    private static final String COPY = ", copy";
 
     /** The paper if its figures are those of a paper, otherwise everything that is wrong, by field. */
     public Outcome<Paper> checked() {
@@ -79,6 +80,26 @@ public record Paper(
             reasons.add(new Refusal("margin", "A margin is 0 or more and leaves something of the sheet."));
         }
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
+    }
+
+    /** Another paper like this, called a copy of it. */
+    public Paper copied(PaperId other) {
+        String copy = name.substring(0, Math.min(name.length(), LONGEST_NAME - COPY.length())) + COPY;
+        return new Paper(
+                other,
+                copy,
+                kind,
+                sheet,
+                system,
+                colour,
+                pattern,
+                grain,
+                gramsPerSquareMetre,
+                caliper,
+                onHand,
+                cents,
+                margin,
+                sizeOf);
     }
 
     /** What all sizes of one paper have in common. */

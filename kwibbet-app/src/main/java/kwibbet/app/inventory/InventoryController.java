@@ -1,11 +1,16 @@
 package kwibbet.app.inventory;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,10 +18,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.Inventory;
 import kwibbet.app.web.Entries;
+import kwibbet.formats.csv.PaperCsv;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.Grain;
@@ -105,6 +112,39 @@ class InventoryController {
         }
         inventory.save(paper.get());
         return "redirect:/inventory";
+    }
+
+    /** All papers as CSV. */
+    @GetMapping(path = "/papers.csv", produces = "text/csv")
+    ResponseEntity<String> csv() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"paper.csv\"")
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(PaperCsv.write(inventory.shelf()));
+    }
+
+    /** Lays in the papers of a CSV file, all of them or none. */
+    @PostMapping("/papers/csv")
+    String readCsv(@RequestParam MultipartFile file, Model model, HttpServletResponse response) throws IOException {
+        Outcome<List<Paper>> papers = PaperCsv.read(
+                new String(file.getBytes(), StandardCharsets.UTF_8), inventory.shelf(), inventory::newPaperId);
+        if (papers instanceof Outcome.Made<List<Paper>> made) {
+            made.value().forEach(inventory::save);
+            return "redirect:/inventory";
+        }
+        model.addAttribute("csvReasons", papers.reasons());
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page("", Entries.none(), Entries.none(), model);
+    }
+
+    /** A second paper like one that is there, in hand to be changed. */
+    @PostMapping("/papers/{id}/duplicate")
+    String duplicate(@PathVariable String id) {
+        Optional<Paper> copy =
+                inventory.shelf().find(new PaperId(id)).map(paper -> paper.copied(inventory.newPaperId()));
+        copy.ifPresent(inventory::save);
+        return copy.map(paper -> "redirect:/inventory?paper=" + paper.id().value())
+                .orElse("redirect:/inventory");
     }
 
     @PostMapping("/papers/{id}/remove")

@@ -1,5 +1,6 @@
 package kwibbet.app.inventory;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 
 import org.junit.jupiter.api.BeforeEach;
@@ -29,6 +30,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
@@ -116,6 +118,20 @@ class InventoryControllerTest {
         when(inventory.cardsMadeOf(any())).thenReturn(List.of("Lantern evening"));
         mvc.perform(post("/inventory/papers/starter-white-a4/remove")).andExpect(redirectedUrl("/inventory"));
         verify(inventory, never()).remove(any());
+    }
+
+    @Test
+    void papersComeFromAFileAllOfThemOrNone() throws Exception {
+        String good = "name,width,height,unit\nDusk,12,12,in\nDawn,210,297,mm\n";
+        mvc.perform(multipart("/inventory/papers/csv").file("file", good.getBytes(StandardCharsets.UTF_8)))
+                .andExpect(redirectedUrl("/inventory"));
+        verify(inventory, Mockito.times(2)).save(any(Paper.class));
+        String bad = "name,width,height,unit\nDusk,12,12,in\nDawn,tall,297,mm\n";
+        mvc.perform(multipart("/inventory/papers/csv").file("file", bad.getBytes(StandardCharsets.UTF_8)))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("line 3, width")));
+        verify(inventory, Mockito.times(2)).save(any(Paper.class));
+        mvc.perform(get("/inventory/papers.csv")).andExpect(content().string(containsString("name,kind,width")));
     }
 
     @Test

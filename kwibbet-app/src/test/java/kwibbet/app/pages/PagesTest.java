@@ -141,7 +141,7 @@ class PagesTest {
         assertThat(night.locator(".disc")).hasCount(2);
 
         station(4).click();
-        assertThat(page.locator(".tool-list li").first()).hasText(Pattern.compile("1.*in.*passes"));
+        assertThat(page.locator(".tool-list li").first()).containsText("passes");
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".tool-list [aria-current]")).containsText("2");
         page.keyboard().press("ArrowLeft");

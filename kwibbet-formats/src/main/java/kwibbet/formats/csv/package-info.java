@@ -1,0 +1,5 @@
+/** The paper of an inventory as CSV (RFC 4180), as {@code docs/formats.md} describes it. Nothing is null. */
+@NullMarked
+package kwibbet.formats.csv;
+
+import org.jspecify.annotations.NullMarked;
