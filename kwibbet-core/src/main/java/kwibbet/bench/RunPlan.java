@@ -26,7 +26,7 @@ import kwibbet.tool.Toolbox;
 public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, BenchPlan bench) {
 
     /** So long a page may wait for fewer sheets. */
-    private static final Duration AT_ONCE = Duration.ofMillis(40);
+    private static final Duration AT_ONCE = Duration.ofMillis(20);
 
     /** Works it out, with the sheets that are found at once. */
     public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {

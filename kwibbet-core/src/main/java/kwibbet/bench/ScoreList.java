@@ -72,7 +72,7 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
     }
 
     /** The scores of the run of a card. */
-    static ScoreList of(Card card, Toolbox tools) {
+    public static ScoreList of(Card card, Toolbox tools) {
         int cards = card.design().run().cards();
         Map<Alike, List<ScoreStep>> together = new LinkedHashMap<>();
         List<ByRuler> byRuler = new ArrayList<>();
@@ -86,7 +86,8 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
                 List<Length> grooves =
                         setting.scores().stream().map(Scored::groove).distinct().toList();
                 together.computeIfAbsent(new Alike(setting.shift(), grooves), alike -> new ArrayList<>())
-                        .add(new ScoreStep(piece, cards, setting));
+                        .add(new ScoreStep(
+                                piece, cards, setting, tools.board().grooves().marks()));
             }
             plan.unreachable().forEach(each -> byRuler.add(new ByRuler(piece, cards, each)));
         }

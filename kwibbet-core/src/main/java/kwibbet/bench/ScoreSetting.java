@@ -14,7 +14,8 @@ import kwibbet.wording.Phrase;
  * @param grooves the grooves, from the fence outwards
  * @param steps what is scored, piece by piece
  */
-public record ScoreSetting(int number, Length shift, List<Length> grooves, List<ScoreStep> steps) {
+public record ScoreSetting(int number, Length shift, List<Length> grooves, List<ScoreStep> steps)
+        implements ToolSetting {
 
     /** Copies the lists. */
     public ScoreSetting {
@@ -22,13 +23,20 @@ public record ScoreSetting(int number, Length shift, List<Length> grooves, List<
         steps = List.copyOf(steps);
     }
 
-    /** The grooves, as they are said. */
-    public Phrase figures(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system);
+    /** The grooves, as the board is marked, whatever the card is measured in. */
+    @Override
+    public Phrase heading(MeasureSystem system) {
+        MeasureSystem marks = steps.get(0).marks();
+        Phrase.Writer writer = Phrase.in(marks);
         for (int i = 0; i < grooves.size(); i++) {
-            writer.words(i == 0 ? "" : ", ").phrase(Phrase.of(grooves.get(i), system));
+            writer.words(i == 0 ? "" : ", ").phrase(Phrase.of(grooves.get(i), marks));
         }
-        return writer.end();
+        return writer.words(" " + marks.symbol()).end();
+    }
+
+    @Override
+    public Phrase aside(MeasureSystem system) {
+        return sentence(system);
     }
 
     /** Where the pieces lie. */

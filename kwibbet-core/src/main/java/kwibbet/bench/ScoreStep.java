@@ -11,6 +11,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.scoring.Lying;
 import kwibbet.scoring.ScorePlan.Scored;
 import kwibbet.scoring.ScorePlan.Setting;
+import kwibbet.shape.Axis;
 import kwibbet.wording.Phrase;
 
 /**
@@ -19,8 +20,9 @@ import kwibbet.wording.Phrase;
  * @param piece the piece
  * @param count how many are scored
  * @param setting how it lies and what is scored
+ * @param marks what the board's grooves are marked in
  */
-public record ScoreStep(Piece piece, int count, Setting setting) {
+public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem marks) {
 
     /** How to lay it. */
     public Phrase sentence(MeasureSystem system) {
@@ -31,8 +33,7 @@ public record ScoreStep(Piece piece, int count, Setting setting) {
         writer.words(": score in ").words(setting.scores().size() == 1 ? "groove " : "grooves ");
         List<Scored> scores = setting.scores();
         for (int i = 0; i < scores.size(); i++) {
-            writer.words(i == 0 ? "" : i == scores.size() - 1 ? " and " : ", ")
-                    .length(scores.get(i).groove());
+            writer.words(i == 0 ? "" : i == scores.size() - 1 ? " and " : ", ").phrase(groove(scores.get(i)));
         }
         writer.words(".");
         scores.forEach(scored -> partly(scored, writer));
@@ -42,6 +43,11 @@ public record ScoreStep(Piece piece, int count, Setting setting) {
             }
         });
         return writer.end();
+    }
+
+    /** A groove as the board is marked, whatever the card is measured in. */
+    private Phrase groove(Scored scored) {
+        return Phrase.in(marks).length(scored.groove()).end();
     }
 
     /** Nobody sees less than 1/64 inch. */
@@ -70,9 +76,9 @@ public record ScoreStep(Piece piece, int count, Setting setting) {
                 .measured(piece.size())
                 .filter(measured -> !measured.isWhole())
                 .ifPresent(measured -> {
-                    String edge = measured.from().axis().equals(kwibbet.shape.Axis.VERTICAL) ? "top" : "left";
+                    String edge = measured.from().axis().equals(Axis.VERTICAL) ? "top" : "left";
                     writer.words(" Groove ")
-                            .length(scored.groove())
+                            .phrase(groove(scored))
                             .words(" only from ")
                             .length(measured.start())
                             .words(" to ")

@@ -14,7 +14,7 @@ import kwibbet.wording.Phrase;
  * @param blade which blade
  * @param steps what is cut, in order
  */
-public record TrimSetting(int number, Rounded set, Blade blade, List<TrimStep> steps) {
+public record TrimSetting(int number, Rounded set, Blade blade, List<TrimStep> steps) implements ToolSetting {
 
     /** What it is cut with. */
     public enum Blade {
@@ -32,6 +32,22 @@ public record TrimSetting(int number, Rounded set, Blade blade, List<TrimStep> s
     /** How often the blade comes down. */
     public int passes() {
         return steps.stream().mapToInt(TrimStep::passes).sum();
+    }
+
+    @Override
+    public Phrase heading(MeasureSystem system) {
+        return Phrase.in(system).length(set.shown()).end();
+    }
+
+    @Override
+    public Phrase aside(MeasureSystem system) {
+        String passes = passes() + (passes() == 1 ? " pass" : " passes");
+        return Phrase.of(
+                switch (blade) {
+                    case TRIMMER -> passes;
+                    case OLD_BLADE -> passes + ", old blade";
+                    case KNIFE -> passes + ", knife";
+                });
     }
 
     /** What to set. */

@@ -51,13 +51,7 @@ public record Score(String key, Segment line, Fold fold) {
      * @param stop where it stops, from the same edge
      * @param isWhole whether it runs from edge to edge
      */
-    public record Measured(Edge from, Length at, Length start, Length stop, boolean isWhole) {
-
-        /** The same score measured from the opposite edge, for a maker who measures from the other hand's side. */
-        public Measured fromOppositeEdge(Size piece) {
-            return new Measured(from.opposite(), piece.across(from.axis()).minus(at), start, stop, isWhole);
-        }
-    }
+    public record Measured(Edge from, Length at, Length start, Length stop, boolean isWhole) {}
 
     /** A score across a whole piece at a distance from its left edge. */
     public static Score upright(String key, Length fromLeft, Size piece, Fold fold) {

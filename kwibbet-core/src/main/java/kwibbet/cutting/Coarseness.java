@@ -14,30 +14,30 @@ final class Coarseness {
     /** A search over more positions a side than this takes longer than it is worth. */
     private static final int MOST_POSITIONS = 400;
 
+    private final Optional<long[]> exactX;
+    private final Optional<long[]> exactY;
     private final long gridX;
     private final long gridY;
     private final boolean up;
 
-    private Coarseness(long gridX, long gridY, boolean up) {
-        this.gridX = gridX;
-        this.gridY = gridY;
+    private Coarseness(UsableSheet sheet, boolean up) {
+        exactX = exact(sheet, Item::width, sheet.width());
+        exactY = exact(sheet, Item::height, sheet.height());
+        gridX = grid(exactX, sheet.width());
+        gridY = grid(exactY, sheet.height());
         this.up = up;
     }
 
     static Coarseness canBeCut(UsableSheet sheet) {
-        return of(sheet, true);
+        return new Coarseness(sheet, true);
     }
 
     static Coarseness cannotBeBeaten(UsableSheet sheet) {
-        return of(sheet, false);
+        return new Coarseness(sheet, false);
     }
 
-    private static Coarseness of(UsableSheet sheet, boolean up) {
-        return new Coarseness(grid(sheet, Item::width, sheet.width()), grid(sheet, Item::height, sheet.height()), up);
-    }
-
-    private static long grid(UsableSheet sheet, ToLongFunction<Item> side, long whole) {
-        return exact(sheet, side, whole).isPresent() ? 1 : whole / MOST_POSITIONS + 1;
+    private static long grid(Optional<long[]> exact, long whole) {
+        return exact.isPresent() ? 1 : whole / MOST_POSITIONS + 1;
     }
 
     private static Optional<long[]> exact(UsableSheet sheet, ToLongFunction<Item> side, long whole) {
@@ -56,12 +56,12 @@ final class Coarseness {
 
     /** Sums of sides from left to right: where a cut from top to bottom need be made. */
     long[] xs(UsableSheet sheet) {
-        return sums(sheet, item -> room(item, sheet).width(), wholeX(sheet));
+        return exactX.orElseGet(() -> sums(sheet, item -> room(item, sheet).width(), wholeX(sheet)));
     }
 
     /** Sums of sides from top to bottom. */
     long[] ys(UsableSheet sheet) {
-        return sums(sheet, item -> room(item, sheet).height(), wholeY(sheet));
+        return exactY.orElseGet(() -> sums(sheet, item -> room(item, sheet).height(), wholeY(sheet)));
     }
 
     long wholeX(UsableSheet sheet) {

@@ -32,12 +32,12 @@ final class CutOrder {
     private final List<Bar> bars;
     private final BitSet atHand;
     /** For each bar, a bit for each kind that is still on it, and the next higher for its waste. */
-    private final int[] on;
+    private final long[] on;
 
     private final List<Off> done;
     private final int settings;
 
-    private CutOrder(List<Bar> bars, BitSet atHand, int[] on, List<Off> done, int settings) {
+    private CutOrder(List<Bar> bars, BitSet atHand, long[] on, List<Off> done, int settings) {
         this.bars = bars;
         this.atHand = (BitSet) atHand.clone();
         this.on = on.clone();
@@ -47,10 +47,10 @@ final class CutOrder {
 
     /** Nothing cut yet, whole sheets at hand. */
     static CutOrder begin(List<Bar> bars, List<Integer> sheets) {
-        int[] on = new int[bars.size()];
+        long[] on = new long[bars.size()];
         for (int bar = 0; bar < on.length; bar++) {
             int kinds = bars.get(bar).kinds().size();
-            on[bar] = ((1 << kinds) - 1) | (bars.get(bar).waste().isPositive() ? 1 << kinds : 0);
+            on[bar] = ((1L << kinds) - 1) | (bars.get(bar).waste().isPositive() ? 1L << kinds : 0);
         }
         BitSet atHand = new BitSet();
         sheets.stream().filter(bar -> bar >= 0).forEach(atHand::set);
@@ -59,10 +59,6 @@ final class CutOrder {
 
     List<Off> done() {
         return done;
-    }
-
-    int settings() {
-        return settings;
     }
 
     boolean isFinished() {
@@ -113,7 +109,7 @@ final class CutOrder {
         }
         if (hasWaste(bar) && left(bar) - bars.get(bar).waste().toTicks() == setting) {
             done.add(new Off(settings - 1, bar, WASTE, 1, true));
-            on[bar] &= ~(1 << kinds);
+            on[bar] &= ~(1L << kinds);
             free(bar);
             return true;
         }
@@ -139,7 +135,7 @@ final class CutOrder {
 
     private void take(int bar, int kind, boolean fromEnd) {
         Kind taken = bars.get(bar).kinds().get(kind);
-        on[bar] &= ~(1 << kind);
+        on[bar] &= ~(1L << kind);
         // With nothing else on the bar the last one need not be cut off.
         int times = on[bar] == 0 ? taken.count() - 1 : taken.count();
         done.add(new Off(settings - 1, bar, kind, times, fromEnd));
@@ -152,11 +148,11 @@ final class CutOrder {
     /** What is left of a bar when one piece or the waste is all that is left needs no cut. */
     private void free(int bar) {
         int kinds = bars.get(bar).kinds().size();
-        if (on[bar] == 0 || on[bar] == 1 << kinds) {
+        if (on[bar] == 0 || on[bar] == 1L << kinds) {
             atHand.clear(bar);
             on[bar] = 0;
-        } else if (Integer.bitCount(on[bar]) == 1) {
-            Kind last = bars.get(bar).kinds().get(Integer.numberOfTrailingZeros(on[bar]));
+        } else if (Long.bitCount(on[bar]) == 1) {
+            Kind last = bars.get(bar).kinds().get(Long.numberOfTrailingZeros(on[bar]));
             if (last.count() == 1) {
                 atHand.clear(bar);
                 on[bar] = 0;
@@ -184,7 +180,7 @@ final class CutOrder {
     }
 
     private boolean isOn(int bar, int kind) {
-        return (on[bar] & (1 << kind)) != 0;
+        return (on[bar] & (1L << kind)) != 0;
     }
 
     private boolean hasWaste(int bar) {
@@ -206,7 +202,7 @@ final class CutOrder {
 
     /** How much is still to be cut. */
     int pieces() {
-        return Arrays.stream(on).map(Integer::bitCount).sum();
+        return Arrays.stream(on).mapToInt(Long::bitCount).sum();
     }
 
     /** Whether both have the same left to cut. */

@@ -14,7 +14,7 @@ import kwibbet.cutting.MasterProgram.Answer;
  * From fractions of sheets to whole ones: what the master program cuts often is fixed, the program is solved again for the
  * rest with patterns made for the rest, and so on until nothing is wanted.
  *
- * <p>After F. Vanderbeck's survey of diving with column generation, R. Sadykov et al., "Primal heuristics for
+ * <p>After R. Sadykov, F. Vanderbeck, A. Pessoa, I. Tahiri and E. Uchoa, "Primal heuristics for
  * branch-and-price: the assets of diving methods", INFORMS Journal on Computing 31 (2019), doi:10.1287/ijoc.2018.0822.
  */
 final class Dive {

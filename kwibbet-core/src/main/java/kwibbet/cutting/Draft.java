@@ -85,10 +85,6 @@ final class Draft {
         return cost;
     }
 
-    int sheets() {
-        return copies.stream().mapToInt(Integer::intValue).sum();
-    }
-
     /** The area of what is still wanted. */
     double areaMissing() {
         double area = 0;

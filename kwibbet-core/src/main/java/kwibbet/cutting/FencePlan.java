@@ -39,7 +39,7 @@ public record FencePlan(List<SheetLayout> layouts, List<Setting> settings, int a
      * A cut of a layout.
      *
      * @param layout the place of the layout
-     * @param cut the cut; the number is its place among the cuts of its layout, in the order they are made
+     * @param cut the cut
      */
     public record Take(int layout, Cut cut) {}
 

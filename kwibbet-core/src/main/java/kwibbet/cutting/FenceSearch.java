@@ -16,9 +16,7 @@ import kwibbet.cutting.FencePlan.Setting;
 import kwibbet.cutting.FencePlan.Take;
 import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.measure.Length;
-import kwibbet.shape.Axis;
 import kwibbet.shape.Rect;
-import kwibbet.shape.Size;
 
 /**
  * Finds an order of cuts in which the fence of a trimmer is set seldom: what is cut at one setting is cut together, on whatever
@@ -158,9 +156,9 @@ public final class FenceSearch {
                     waste ? bar.waste() : bar.kinds().get(step.off.kind()).width();
             Length across = area.size().across(bar.axis());
             Length at = step.off.fromEnd() ? across.minus(width) : width;
-            Rect first = first(bar.axis(), area, at);
-            Rect second = second(bar.axis(), area, at);
-            told.add(new Told(step, bar.layout(), new Cut(0, bar.axis(), area, at, first, Optional.of(second))));
+            Rect first = area.upTo(bar.axis(), at);
+            Rect second = area.beyond(bar.axis(), at).orElseThrow();
+            told.add(new Told(step, bar.layout(), new Cut(bar.axis(), area, at, first, Optional.of(second))));
             if (waste) {
                 return Section.split(bar.axis(), at, cut(place, from + 1, first), Section.LEFTOVER);
             }
@@ -188,13 +186,12 @@ public final class FenceSearch {
 
         List<Setting> settings(Length longestCut) {
             told.sort(Comparator.comparingInt(each -> each.step.place()));
-            Map<Integer, Integer> numbers = new HashMap<>();
             List<Setting> settings = new ArrayList<>();
             List<Take> takes = new ArrayList<>();
             for (int i = 0; i < told.size(); i++) {
                 Told each = told.get(i);
                 Cut cut = each.cut;
-                takes.add(new Take(each.layout, cut.numbered(numbers.merge(each.layout, 1, Integer::sum))));
+                takes.add(new Take(each.layout, cut));
                 if (i + 1 == told.size() || !isTogether(each, told.get(i + 1), longestCut)) {
                     settings.add(new Setting(cut.setting(), guide(cut, longestCut), takes));
                     takes.clear();
@@ -210,21 +207,6 @@ public final class FenceSearch {
 
         private static Guide guide(Cut cut, Length longestCut) {
             return cut.length().isLongerThan(longestCut) ? Guide.KNIFE : Guide.FENCE;
-        }
-
-        private static Rect first(Axis axis, Rect area, Length at) {
-            Size size = axis == Axis.VERTICAL
-                    ? new Size(at, area.size().height())
-                    : new Size(area.size().width(), at);
-            return new Rect(area.corner(), size);
-        }
-
-        private static Rect second(Axis axis, Rect area, Length at) {
-            Length rest = area.size().across(axis).minus(at);
-            return axis == Axis.VERTICAL
-                    ? Rect.of(
-                            area.left().plus(at), area.top(), rest, area.size().height())
-                    : Rect.of(area.left(), area.top().plus(at), area.size().width(), rest);
         }
     }
 }

@@ -49,8 +49,17 @@ final class Members {
         return kinds;
     }
 
-    /** The parts of the sheets under their own names, and how many of each are left out. */
-    Map<Part, Integer> name(List<SheetLayout> layouts, List<SheetLayout> named) {
+    /**
+     * Sheets with the parts under their own names.
+     *
+     * @param layouts the sheets
+     * @param left how many of each part are on none of them
+     */
+    record Named(List<SheetLayout> layouts, Map<Part, Integer> left) {}
+
+    /** Gives the parts of sheets their own names. */
+    Named named(List<SheetLayout> layouts) {
+        List<SheetLayout> named = new ArrayList<>();
         Map<Part, Integer> left = new LinkedHashMap<>();
         members.values().forEach(together -> together.forEach(part -> left.put(part, part.count())));
         for (SheetLayout layout : layouts) {
@@ -67,7 +76,7 @@ final class Members {
                 copies -= times;
             }
         }
-        return left;
+        return new Named(named, left);
     }
 
     /** Which members fill the places of one sheet: of each kind the first that are left. */

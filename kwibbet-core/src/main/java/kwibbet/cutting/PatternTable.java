@@ -9,9 +9,9 @@ import kwibbet.shape.Axis;
 /**
  * The most valuable way to cut one sheet.
  *
- * <p>Gilmore and Gomory's recursion (their F(x, y)) over sums of sides, without caps over raster points alone, row by row. Without caps it is exact for edge-to-edge
- * cuts in any number of stages. With caps, a way counts no part more often than its cap; each room keeps only its best
- * way, so what is found can be cut and is good, but is not proven to be the best.
+ * <p>Gilmore and Gomory's recursion (their F(x, y)) over sums of sides, where it can over raster points alone, row by row.
+ * Without caps it is exact for edge-to-edge cuts in any number of stages. With caps, a way counts no part more often than its
+ * cap; each room keeps only its best way, so what is found can be cut and is good, but is not proven to be the best.
  */
 final class PatternTable {
 
@@ -51,10 +51,8 @@ final class PatternTable {
         this.coarseness = coarseness;
         long[] sumsX = coarseness.xs(sheet);
         long[] sumsY = coarseness.ys(sheet);
-        // With caps two parts of nearly one size need rooms of their own, or only one of them is remembered: every sum
-        // is kept
-        // while there are few.
-        // A room cut down to the blade's reach has raster points of its own, so there too every sum is kept.
+        // Two parts of nearly one size need rooms of their own, or with caps only one of them is remembered; a room cut
+        // down to the blade's reach has raster points of its own. There every sum is kept.
         boolean limited = sheet.longestCut() < Math.max(sheet.width(), sheet.height());
         boolean every = limited || (capped && sumsX.length * sumsY.length <= FEW_ROOMS);
         xs = every ? sumsX : Positions.raster(sumsX, coarseness.wholeX(sheet));
@@ -94,7 +92,8 @@ final class PatternTable {
 
     /** No way to cut a sheet is worth more. */
     static long atMost(UsableSheet sheet, long[] values) {
-        UsableSheet worth = worth(sheet, values);
+        // A blade that reaches everywhere: with rounded sides its reach could forbid what it really allows.
+        UsableSheet worth = worth(sheet, values).withoutLongestCut();
         Coarseness coarseness = Coarseness.cannotBeBeaten(worth);
         return coarseness.loses(worth)
                 ? byArea(worth, values)

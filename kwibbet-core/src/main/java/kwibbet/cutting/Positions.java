@@ -10,7 +10,7 @@ import java.util.stream.LongStream;
  *
  * <p>A cut need only be made at sums of sides (Herz; Beasley's normal positions), and of these only at the largest sum that
  * lies within what some sum leaves of the side (raster points, after G. Scheithauer and J. Terno, "The G4-heuristic for the
- * pallet loading problem", Journal of the Operational Research Society 47 (1996), doi:10.1057/jors.1996.60). The raster
+ * pallet loading problem", Journal of the Operational Research Society 47 (1996), cited from memory). The raster
  * points of a part of the side are raster points of the whole: the largest sum within ⟨W − y⟩ less x is the largest within W − (y + x).
  */
 final class Positions {

@@ -45,6 +45,11 @@ final class Pricing {
         return patterns;
     }
 
+    /** What the best pattern of all is worth at most. */
+    long most() {
+        return Arrays.stream(most).max().orElse(0);
+    }
+
     /** No plan for all parts costs less; nothing when there are not sheets enough for any. */
     OptionalLong costAtLeast() {
         return LowerBound.of(task.costs(), most, task.limits(), demand);

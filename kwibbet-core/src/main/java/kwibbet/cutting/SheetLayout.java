@@ -34,18 +34,13 @@ public record SheetLayout(StockId stock, Size sheet, Length kerf, int copies, Se
     /**
      * A cut from edge to edge of what is in hand.
      *
-     * @param number its place in the order of cutting, from 1
      * @param axis its direction
      * @param inHand what is cut
      * @param setting its distance from the left or top edge of what is in hand
      * @param first what falls on the left or above
      * @param second what falls on the right or below; nothing when the blade takes all of it
      */
-    public record Cut(int number, Axis axis, Rect inHand, Length setting, Rect first, Optional<Rect> second) {
-
-        Cut numbered(int other) {
-            return new Cut(other, axis, inHand, setting, first, second);
-        }
+    public record Cut(Axis axis, Rect inHand, Length setting, Rect first, Optional<Rect> second) {
 
         /** How long the cut is. */
         public Length length() {
@@ -124,9 +119,10 @@ public record SheetLayout(StockId stock, Size sheet, Length kerf, int copies, Se
             Section rest = section;
             Optional<Rect> restArea = Optional.of(area);
             while (rest instanceof Section.Split split && restArea.isPresent() && continues(section, split)) {
-                Rect first = first(split, restArea.get());
-                Optional<Rect> second = second(split, restArea.get());
-                cuts.add(new Cut(cuts.size() + 1, split.axis(), restArea.get(), split.at(), first, second));
+                Rect first = restArea.get().upTo(split.axis(), split.at());
+                Optional<Rect> second =
+                        restArea.get().beyond(split.axis(), split.at().plus(kerf));
+                cuts.add(new Cut(split.axis(), restArea.get(), split.at(), first, second));
                 strips.add(() -> into(split.first(), first));
                 rest = split.second();
                 restArea = second;
@@ -149,33 +145,6 @@ public record SheetLayout(StockId stock, Size sheet, Length kerf, int copies, Se
 
         private static boolean continues(Section whole, Section.Split split) {
             return whole instanceof Section.Split started && started.axis() == split.axis();
-        }
-
-        private static Rect first(Section.Split split, Rect area) {
-            Size size = split.axis() == Axis.VERTICAL
-                    ? new Size(split.at(), area.size().height())
-                    : new Size(area.size().width(), split.at());
-            return new Rect(area.corner(), size);
-        }
-
-        private Optional<Rect> second(Section.Split split, Rect area) {
-            Length from = split.at().plus(kerf);
-            Length rest = area.size().across(split.axis()).minus(from);
-            if (!rest.isPositive()) {
-                return Optional.empty();
-            }
-            return Optional.of(
-                    split.axis() == Axis.VERTICAL
-                            ? Rect.of(
-                                    area.left().plus(from),
-                                    area.top(),
-                                    rest,
-                                    area.size().height())
-                            : Rect.of(
-                                    area.left(),
-                                    area.top().plus(from),
-                                    area.size().width(),
-                                    rest));
         }
     }
 }

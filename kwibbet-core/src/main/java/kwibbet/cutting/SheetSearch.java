@@ -74,10 +74,11 @@ public final class SheetSearch {
         if (task.parts().isEmpty()) {
             return new CuttingPlan(task.job(), List.of(), impossible, 0, true);
         }
-        for (long[] worths : Worths.alone(task)) {
-            price(worths);
-        }
-        for (long[] worths : Worths.plain(task)) {
+        // Worth one each, the best pattern of a part alone is worth as many as come from a sheet.
+        long[] mostOnOneSheet = Worths.alone(task).stream()
+                .mapToLong(worths -> price(worths).most())
+                .toArray();
+        for (long[] worths : Worths.plain(task, mostOnOneSheet)) {
             price(worths);
             fill(worths);
             if (isDone()) {
@@ -96,8 +97,14 @@ public final class SheetSearch {
     private CuttingPlan withProof(CuttingPlan plan) {
         boolean complete = bestMissing == 0;
         int atLeast = complete ? Math.min(sheetsAtLeast, plan.sheets()) : Shortfall.sheetsAtLeast(plan);
-        boolean proven = complete ? bestCost == costAtLeast : atLeast == plan.sheets();
+        // Of a plan that leaves parts out only the number of sheets is bounded, not what they cost.
+        boolean proven = complete ? bestCost == costAtLeast : countsSheets() && atLeast == plan.sheets();
         return new CuttingPlan(plan.job(), plan.layouts(), plan.missing(), atLeast, proven);
+    }
+
+    private boolean countsSheets() {
+        return task.job().aim() == Aim.FEWEST_SHEETS
+                && task.job().stocks().stream().allMatch(stock -> stock.source() == Stock.Source.SHELF);
     }
 
     private synchronized boolean isDone() {
@@ -131,14 +138,14 @@ public final class SheetSearch {
         for (int place = 0; place < draft.patterns().size(); place++) {
             layouts.add(finish.layout(draft.patterns().get(place), draft.copies(place)));
         }
-        List<SheetLayout> named = new ArrayList<>();
+        Members.Named named = task.members().named(layouts);
         List<Missing> missing = new ArrayList<>(impossible);
-        task.members().name(layouts, named).forEach((part, count) -> {
+        named.left().forEach((part, count) -> {
             if (count > 0) {
                 missing.add(new Missing(part, count, Reason.NOT_ENOUGH_SHEETS));
             }
         });
-        return new CuttingPlan(task.job(), named, missing, 0, false);
+        return new CuttingPlan(task.job(), named.layouts(), missing, 0, false);
     }
 
     /** Raises the bounds by what worths prove, and keeps the best patterns. */
@@ -175,10 +182,17 @@ public final class SheetSearch {
         if (isDone()) {
             return;
         }
-        // One diver on this thread and one beside it: the common pool alone leaves a core of two idle.
-        CompletableFuture<Void> beside = CompletableFuture.runAsync(() -> dive(1));
+        // The second diver has a thread of its own: in a shared pool it would wait behind other searches, or others
+        // behind it.
+        CompletableFuture<Void> beside = CompletableFuture.runAsync(() -> dive(1), SheetSearch::beside);
         dive(0);
         beside.join();
+    }
+
+    private static void beside(Runnable task) {
+        Thread thread = new Thread(task, "sheet-search");
+        thread.setDaemon(true);
+        thread.start();
     }
 
     private void dive(int seed) {

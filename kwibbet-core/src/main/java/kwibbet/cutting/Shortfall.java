@@ -62,10 +62,15 @@ final class Shortfall {
         CuttingJob fewer =
                 new CuttingJob(job.stocks(), cut, job.kerf(), job.longestCut(), Aim.FEWEST_SHEETS, job.keeping());
         CuttingTask task = CuttingTask.of(fewer);
-        return Stream.concat(Worths.alone(task).stream(), Worths.plain(task).stream())
-                .mapToInt(worths -> Math.toIntExact(
-                        new Pricing(task, worths).sheetsAtLeast().orElse(0)))
+        List<Pricing> alone = priced(task, Worths.alone(task));
+        long[] mostOnOneSheet = alone.stream().mapToLong(Pricing::most).toArray();
+        return Stream.concat(alone.stream(), priced(task, Worths.plain(task, mostOnOneSheet)).stream())
+                .mapToInt(pricing -> Math.toIntExact(pricing.sheetsAtLeast().orElse(0)))
                 .max()
                 .orElse(0);
+    }
+
+    private static List<Pricing> priced(CuttingTask task, List<long[]> worths) {
+        return worths.stream().map(each -> new Pricing(task, each)).toList();
     }
 }

@@ -33,6 +33,10 @@ record UsableSheet(int stock, long width, long height, long kerf, long longestCu
         return new UsableSheet(stock, width, height, kerf, longestCut, others);
     }
 
+    UsableSheet withoutLongestCut() {
+        return new UsableSheet(stock, width, height, kerf, Long.MAX_VALUE, items);
+    }
+
     double area() {
         return (double) width * height;
     }

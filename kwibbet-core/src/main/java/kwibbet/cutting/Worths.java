@@ -11,8 +11,12 @@ final class Worths {
 
     private Worths() {}
 
-    /** By area; by how few fit on a sheet; and between the two, so that large parts and those that leave waste go first. */
-    static List<long[]> plain(CuttingTask task) {
+    /**
+     * By area; by how few fit on a sheet; and between the two, so that large parts and those that leave waste go first.
+     *
+     * @param mostOnOneSheet for each part, how many come from the sheet that gives the most
+     */
+    static List<long[]> plain(CuttingTask task, long[] mostOnOneSheet) {
         double largest =
                 task.sheets().stream().mapToDouble(UsableSheet::area).max().orElse(1);
         long[] area = task.parts().stream()
@@ -20,7 +24,7 @@ final class Worths {
                         * (double) part.size().height().toTicks()
                         / largest))
                 .toArray();
-        long[] fewest = LongStream.of(mostOnOneSheet(task))
+        long[] fewest = LongStream.of(mostOnOneSheet)
                 .map(most -> SHEET / Math.max(1, most))
                 .toArray();
         long[] between = IntStream.range(0, area.length)
@@ -31,15 +35,6 @@ final class Worths {
 
     private static long share(double share) {
         return Math.max(1, Math.round(SHEET * share));
-    }
-
-    private static long[] mostOnOneSheet(CuttingTask task) {
-        return alone(task).stream()
-                .mapToLong(worths -> task.sheets().stream()
-                        .mapToLong(sheet -> PatternTable.uncapped(sheet, worths).value())
-                        .max()
-                        .orElse(1))
-                .toArray();
     }
 
     /** For each part, worths of which it alone has one. */

@@ -21,6 +21,7 @@ import kwibbet.cutting.Turning;
 import kwibbet.layout.WorkOrder.PaperOrder;
 import kwibbet.measure.Length;
 import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
 import kwibbet.tool.Trimmer;
 
 /**
@@ -46,20 +47,20 @@ public final class SheetPlanner {
 
     /** As {@link #plan(WorkOrder, Trimmer, Budget)}, telling of every better plan once there is one for each paper. */
     public static SheetPlan plan(WorkOrder order, Trimmer trimmer, Budget budget, Consumer<SheetPlan> better) {
-        Map<PaperOrder, PaperPlan> plans = new LinkedHashMap<>();
+        Map<PaperId, PaperPlan> plans = new LinkedHashMap<>();
         for (PaperOrder paper : order.papers()) {
             CuttingPlan plan = SheetSearch.plan(job(paper, trimmer), budget, found -> {
-                plans.put(paper, new PaperPlan(paper, found));
+                plans.put(paper.paper().id(), new PaperPlan(paper, found));
                 if (plans.size() == order.papers().size()) {
                     better.accept(together(order, plans));
                 }
             });
-            plans.put(paper, new PaperPlan(paper, plan));
+            plans.put(paper.paper().id(), new PaperPlan(paper, plan));
         }
         return together(order, plans);
     }
 
-    private static SheetPlan together(WorkOrder order, Map<PaperOrder, PaperPlan> plans) {
+    private static SheetPlan together(WorkOrder order, Map<PaperId, PaperPlan> plans) {
         return new SheetPlan(List.copyOf(plans.values()), order.withoutPaper());
     }
 

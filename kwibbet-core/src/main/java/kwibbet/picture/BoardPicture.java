@@ -16,6 +16,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.scoring.Lying;
 import kwibbet.scoring.ScorePlan.Scored;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
@@ -31,14 +32,14 @@ import kwibbet.wording.Phrase;
 public final class BoardPicture {
 
     /** Text heights to the width of the board. */
-    private static final int ROWS = 30;
+    private static final int ROWS = 34;
 
     private final ScoringBoard board;
     private final Hand hand;
     private final Rect whole;
     private final Sketch sketch;
 
-    private BoardPicture(ScoringBoard board, Hand hand, Length reach, Length depth, MeasureSystem system) {
+    private BoardPicture(ScoringBoard board, Hand hand, Length reach, Length depth, int below, MeasureSystem system) {
         this.board = board;
         this.hand = hand;
         Length row = Length.ofTicks(Math.max(reach.toTicks(), board.width().toTicks()) / ROWS);
@@ -50,14 +51,15 @@ public final class BoardPicture {
                 left.negated(),
                 row.multipliedBy(2).negated(),
                 board.width().plus(beyond).plus(fence).plus(row),
-                depth.plus(row.multipliedBy(5)));
+                depth.plus(row.multipliedBy(below + 3)));
         this.sketch = new Sketch(frame, row, system);
     }
 
     /** The board alone. */
     public static Drawing of(ScoringBoard board, Hand hand) {
         Length depth = Length.ofTicks(board.width().toTicks() / 6);
-        BoardPicture picture = new BoardPicture(board, hand, board.width(), depth, MeasureSystem.INCH);
+        BoardPicture picture = new BoardPicture(
+                board, hand, board.width(), depth, 0, board.grooves().marks());
         picture.board(List.of());
         return picture.sketch.drawing("The grooves of the scoring board");
     }
@@ -70,7 +72,7 @@ public final class BoardPicture {
         Rect bounds = Outline.of(Rect.atOrigin(piece)).in(turned).bounds();
         Length reach = bounds.size().width().plus(step.setting().shift());
         BoardPicture picture = new BoardPicture(
-                tools.board(), tools.hand(), reach, bounds.size().height(), system);
+                tools.board(), tools.hand(), reach, bounds.size().height(), 2, system);
         picture.board(step.setting().scores().stream().map(Scored::groove).toList());
         picture.piece(step, turned, bounds, new Palette(shelf));
         return picture.sketch.drawing(step.piece().name() + " on the scoring board");
@@ -83,8 +85,9 @@ public final class BoardPicture {
             Length x = from(groove);
             sketch.stroke(Line.FINE, new Point(x, whole.top()), new Point(x, whole.bottom()));
         }
-        Length inch = Length.ofInches(1);
-        for (Length at = inch; !at.isLongerThan(board.width()); at = at.plus(inch)) {
+        // A figure every inch, or every two centimetres.
+        Length every = board.grooves().marks() == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(20);
+        for (Length at = every; !at.isLongerThan(board.width()); at = at.plus(every)) {
             if (used.isEmpty() && grooves.contains(at)) {
                 label(at, 0.9);
             }
@@ -104,7 +107,7 @@ public final class BoardPicture {
     private void label(Length groove, double size) {
         Point at = new Point(from(groove), sketch.rows(1.2).negated());
         sketch.add(new Mark.Text(
-                at, Phrase.of(groove, MeasureSystem.INCH), Anchor.MIDDLE, size, Ink.ON_PAGE, false, true));
+                at, Phrase.of(groove, board.grooves().marks()), Anchor.MIDDLE, size, Ink.ON_PAGE, false, true));
     }
 
     /** A distance from the fence as a place on the board. */
@@ -131,7 +134,7 @@ public final class BoardPicture {
         if (shift.isPositive()) {
             Length edge =
                     hand.fence() == Edge.LEFT ? Length.ZERO : board.width().minus(shift);
-            sketch.span(kwibbet.shape.Axis.HORIZONTAL, edge, edge.plus(shift), whole, 1);
+            sketch.span(Axis.HORIZONTAL, edge, edge.plus(shift), whole, 1);
         }
     }
 }

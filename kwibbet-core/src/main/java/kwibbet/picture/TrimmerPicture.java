@@ -23,8 +23,8 @@ import kwibbet.wording.Phrase;
 /** The trimmer seen from above: the fence at the left, the paper against it, and the blade where it comes down. */
 public final class TrimmerPicture {
 
-    /** Text heights to the width of the trimmer. */
-    private static final int ROWS = 18;
+    /** Text heights to the width of the trimmer, or to what lies on it. */
+    private static final int ROWS = 15;
 
     private final TrimStep step;
     private final MeasureSystem system;
@@ -38,7 +38,7 @@ public final class TrimmerPicture {
         Size inHand = step.inHand().size();
         Size lying = step.from() == Edge.LEFT ? inHand : inHand.turned();
         Length reach = Length.max(lying.width(), trimmer.longestCut());
-        Length row = Length.ofTicks(reach.toTicks() / ROWS);
+        Length row = Length.ofTicks(Length.max(reach, lying.height()).toTicks() / ROWS);
         this.paper = Rect.atOrigin(lying);
         this.table = Rect.of(
                 Length.ZERO, row.negated(), reach, lying.height().plus(row).plus(row));

@@ -1,5 +1,6 @@
 package kwibbet.scoring;
 
+import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
 import kwibbet.tool.Hand;
 
@@ -21,7 +22,7 @@ public sealed interface Lying {
     record AtFence(Edge edge, boolean flipped) implements Lying {
         @Override
         public int turned(Hand hand) {
-            Edge seen = flipped && edge.axis() == kwibbet.shape.Axis.VERTICAL ? edge.opposite() : edge;
+            Edge seen = flipped && edge.axis() == Axis.VERTICAL ? edge.opposite() : edge;
             int quarters = clockwise(hand.fence()) - clockwise(seen);
             return Math.floorMod(quarters, 4) * 90;
         }

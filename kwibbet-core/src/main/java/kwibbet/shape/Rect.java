@@ -84,6 +84,28 @@ public record Rect(Point corner, Size size) {
                 && other.top().isShorterThan(bottom());
     }
 
+    /**
+     * The part of this up to a cut.
+     *
+     * @param axis the direction of the cut
+     * @param at its distance from the left or the top edge; more than zero
+     */
+    public Rect upTo(Axis axis, Length at) {
+        return new Rect(corner, axis == Axis.VERTICAL ? new Size(at, size.height()) : new Size(size.width(), at));
+    }
+
+    /** The part of this from a distance on; nothing where there is none. */
+    public Optional<Rect> beyond(Axis axis, Length from) {
+        Length rest = size.across(axis).minus(from);
+        if (!rest.isPositive()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                axis == Axis.VERTICAL
+                        ? new Rect(corner.plus(from, Length.ZERO), new Size(rest, size.height()))
+                        : new Rect(corner.plus(Length.ZERO, from), new Size(size.width(), rest)));
+    }
+
     /** The point in the middle, to the tick below. */
     public Point middle() {
         return corner.middle(new Point(right(), bottom()));

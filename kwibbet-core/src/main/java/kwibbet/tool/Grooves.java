@@ -11,7 +11,6 @@ import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.measure.Rounded;
 import kwibbet.outcome.Outcome;
 
 /**
@@ -134,25 +133,28 @@ public record Grooves(List<Series> series, List<Length> singles) {
         return places.get(places.size() - 1);
     }
 
-    /** The groove nearest to a place; of two as near, the one nearer to the fence. */
-    public Rounded nearest(Length place) {
-        Length nearest = places().stream()
-                .reduce((one, other) ->
-                        other.minus(place).abs().isShorterThan(one.minus(place).abs()) ? other : one)
-                .orElseThrow();
-        return new Rounded(place, nearest, nearest.minus(place));
+    /** What the board is marked in: inches where every groove is a fraction of one, millimetres otherwise. */
+    public MeasureSystem marks() {
+        return places().stream().allMatch(place -> Figure.inInches(place).isExact())
+                ? MeasureSystem.INCH
+                : MeasureSystem.METRIC;
     }
 
-    /** The rule, as {@link #parse} reads it. */
-    public String words(MeasureSystem system) {
+    /** The rule, exactly, as {@link #parse} reads it with inches for what has no unit. */
+    public String words() {
         List<String> parts = new ArrayList<>();
-        series.forEach(each -> parts.add("every " + text(each.step, system) + " from " + text(each.from, system)
-                + " to " + text(each.to, system)));
-        singles.forEach(single -> parts.add(text(single, system)));
+        series.forEach(
+                each -> parts.add("every " + text(each.step) + " from " + text(each.from) + " to " + text(each.to)));
+        singles.forEach(single -> parts.add(text(single)));
         return String.join(", ", parts);
     }
 
-    private static String text(Length length, MeasureSystem system) {
-        return Figure.of(length, system).text();
+    private static String text(Length length) {
+        Figure inches = Figure.inInches(length);
+        Figure millimetres = Figure.inMillimetres(length);
+        if (inches.isExact()) {
+            return inches.text();
+        }
+        return millimetres.isExact() ? millimetres.textWithUnit() : length.toString();
     }
 }

@@ -20,6 +20,11 @@ public enum Hand {
         return words;
     }
 
+    /** The other hand. */
+    public Hand other() {
+        return this == RIGHT ? LEFT : RIGHT;
+    }
+
     /** The side at which the fence is. */
     public Edge fence() {
         return fence;

@@ -21,4 +21,9 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Hand hand) {
                     Grooves.every(Length.ofInches(1, 8), Length.ofInches(12)),
                     ScoringBoard.Plate.AT_45),
             Hand.RIGHT);
+
+    /** The same tools for a maker of the other hand. */
+    public Toolbox forOtherHand() {
+        return new Toolbox(trimmer, board, hand.other());
+    }
 }

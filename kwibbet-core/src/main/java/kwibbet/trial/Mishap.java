@@ -1,6 +1,7 @@
 package kwibbet.trial;
 
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 
 /** Something that goes wrong at the bench. */
 public sealed interface Mishap {
@@ -26,4 +27,14 @@ public sealed interface Mishap {
      * @param layout the place of its layout, from 0
      */
     record SheetSpoilt(int layout) implements Mishap {}
+
+    /** How far a trimmer is off when it is a little off. */
+    static Length littleOff(MeasureSystem system) {
+        return system == MeasureSystem.INCH ? Length.ofInches(1, 32) : Length.ofMillimetres(1);
+    }
+
+    /** How far a fence slips when it slips. */
+    static Length slip(MeasureSystem system) {
+        return system == MeasureSystem.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
+    }
 }

@@ -18,8 +18,11 @@ import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Placement;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Point;
 import kwibbet.shape.Size;
 import kwibbet.trial.TrialBoard.Crease;
+import kwibbet.wording.Phrase;
 
 /**
  * A run tried on the bench: what the lists really make, compared with what was asked.
@@ -146,10 +149,17 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
                 && isOn(crease, score.line().end());
     }
 
-    private static boolean isOn(Crease crease, kwibbet.shape.Point point) {
+    private static boolean isOn(Crease crease, Point point) {
         double at = crease.right() * point.x().toInches()
                 + crease.down() * point.y().toInches();
         return Math.abs(at - crease.at()) <= CLOSE;
+    }
+
+    /** What was set last; that the sheets lie ready where nothing was. */
+    public Phrase doing(MeasureSystem system) {
+        return done == 0
+                ? Phrase.of("The sheets lie ready.")
+                : plan.bench().trim().settings().get(done - 1).sentence(system);
     }
 
     /** Whether every cut could be made. */

@@ -40,7 +40,8 @@ class FoldedCardTest {
             Score.Measured measured = at.measured(base.size()).orElseThrow();
             assertThat(measured.at()).isEqualTo(in(score));
             assertThat(measured.from()).isEqualTo(fold.equals("side") ? Edge.LEFT : Edge.TOP);
-            assertThat(measured.fromOppositeEdge(base.size()).at()).isEqualTo(in(score));
+            assertThat(base.size().across(measured.from().axis()).minus(measured.at()))
+                    .isEqualTo(in(score));
             assertThat(measured.isWhole()).isTrue();
         });
     }

@@ -25,6 +25,10 @@ import static org.assertj.core.api.Assertions.offset;
 
 class SheetSearchTest {
 
+    /** Five parts that plain weightings do not fit well together. */
+    private static final CuttingJob MIXED =
+            Jobs.units(24, 24, Turning.EITHER, 17, 11, 13, 9, 7, 31, 13, 5, 22, 8, 8, 17, 6, 19, 9);
+
     private static final Length REACH = Length.ofInches(48);
 
     private static CuttingPlan plan(CuttingJob job) {
@@ -60,11 +64,10 @@ class SheetSearchTest {
      */
     @Test
     void aMixedJobIsProvenWhereTheAreaAloneProvesIt() {
-        CuttingJob job = Jobs.units(24, 24, Turning.EITHER, 17, 11, 13, 9, 7, 31, 13, 5, 22, 8, 8, 17, 6, 19, 9);
-        double area = job.parts().stream()
+        double area = MIXED.parts().stream()
                 .mapToDouble(part -> part.count() * part.size().area())
                 .sum();
-        CuttingPlan plan = plan(job);
+        CuttingPlan plan = plan(MIXED);
         assertThat(plan.isProven()).isTrue();
         assertThat(plan.sheets()).isBetween((int) Math.ceil(area / (24 * 24)), (int) Math.ceil(area / (24 * 24)) + 1);
         check(plan);
@@ -303,8 +306,7 @@ class SheetSearchTest {
     void aSearchThatIsStoppedKeepsTheBestItHas() {
         Budget budget = Budget.of(Duration.ofMinutes(10));
         List<CuttingPlan> found = new ArrayList<>();
-        CuttingJob job = Jobs.units(24, 24, Turning.EITHER, 17, 11, 13, 9, 7, 31, 13, 5, 22, 8, 8, 17, 6, 19, 9);
-        CuttingPlan last = SheetSearch.plan(job, budget, plan -> {
+        CuttingPlan last = SheetSearch.plan(MIXED, budget, plan -> {
             found.add(plan);
             budget.stop();
         });

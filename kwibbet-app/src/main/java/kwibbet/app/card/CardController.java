@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
@@ -120,7 +121,11 @@ class CardController {
 
     /** How many sheets one of the papers would take in other sizes. */
     @GetMapping("/sheets/sizes")
-    String sizes(@PathVariable String id, @RequestParam String paper, Model model) {
+    String sizes(
+            @PathVariable String id,
+            @RequestParam String paper,
+            @RequestHeader(name = "HX-Request", defaultValue = "") String within,
+            Model model) {
         RunPlan plan = workshop.run(designs.get(id).design()).plan();
         model.addAttribute("system", plan.card().design().system());
         model.addAttribute(
@@ -130,7 +135,8 @@ class CardController {
                         .flatMap(order ->
                                 OtherSizes.of(order, plan.shelf(), plan.tools().trimmer()).stream())
                         .toList());
-        return "card/sheets :: sizes";
+        model.addAttribute("id", id);
+        return within.isEmpty() ? "card/sizes" : "card/sheets :: sizes";
     }
 
     /** Ends the search with the best it has. */

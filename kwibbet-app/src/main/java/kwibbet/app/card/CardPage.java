@@ -10,9 +10,11 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
+import kwibbet.app.web.Walk;
 import kwibbet.bench.MakeStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreStep;
+import kwibbet.bench.ToolSetting;
 import kwibbet.bench.TrimStep;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
@@ -237,12 +239,23 @@ public record CardPage(
         return FoldStudy.of(card(), folding, plan().shelf());
     }
 
-    /** The setting of the trimmer or the board that is being done; the last where there are not so many. */
-    public int at() {
-        int settings = looking.station() == Station.SCORE
-                ? plan().bench().score().settings().size()
-                : plan().bench().trim().settings().size();
-        return Math.max(1, Math.min(looking.at(), settings));
+    /** The settings of the tool of this station. */
+    private List<? extends ToolSetting> settings() {
+        return looking.station() == Station.SCORE
+                ? plan().bench().score().settings()
+                : plan().bench().trim().settings();
+    }
+
+    /** Where the maker is among the settings; at the last where there are not so many. */
+    public Walk walk() {
+        int last = settings().size();
+        int at = Math.max(1, Math.min(looking.at(), last));
+        return new Walk(path() + looking.station().path(), 1, at, last, "");
+    }
+
+    /** The setting that is being done. */
+    public ToolSetting setting() {
+        return settings().get(walk().at() - 1);
     }
 
     public Drawing step(TrimStep step) {

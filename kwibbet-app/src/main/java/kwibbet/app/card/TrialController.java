@@ -1,6 +1,7 @@
 package kwibbet.app.card;
 
 import java.util.List;
+import java.util.stream.IntStream;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -12,19 +13,18 @@ import org.springframework.web.bind.annotation.RequestParam;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
+import kwibbet.app.web.Walk;
 import kwibbet.bench.RunPlan;
 import kwibbet.drawing.Drawing;
-import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.TrialPicture;
 import kwibbet.trial.Mishap;
 import kwibbet.trial.TrialRun;
+import kwibbet.wording.Phrase;
 
 /** The trial bench: the lists of a card done step by step, with or without a mishap. */
 @Controller
 class TrialController {
-
-    private static final Length SMALL = Length.ofInches(1, 32);
-    private static final Length LARGE = Length.ofInches(1, 8);
 
     private final DesignStore designs;
     private final Workshop workshop;
@@ -36,27 +36,38 @@ class TrialController {
 
     /** What can be made to go wrong. */
     enum Trouble {
-        NONE("nothing goes wrong"),
-        TRIMMER_OFF("the trimmer cuts 1/32 in too far"),
-        FENCE_SLIPS("the fence slips 1/8 in while this setting is cut"),
-        SHEET_SPOILT("the first sheet is spoilt");
-
-        private final String words;
-
-        Trouble(String words) {
-            this.words = words;
-        }
+        NONE,
+        TRIMMER_OFF,
+        FENCE_SLIPS,
+        SHEET_SPOILT;
 
         /** What it is, said to the maker. */
-        public String words() {
-            return words;
+        public String words(MeasureSystem system) {
+            return switch (this) {
+                case NONE -> "nothing goes wrong";
+                case TRIMMER_OFF ->
+                    Phrase.in(system)
+                            .words("the trimmer cuts ")
+                            .length(Mishap.littleOff(system))
+                            .words(" too far")
+                            .end()
+                            .text();
+                case FENCE_SLIPS ->
+                    Phrase.in(system)
+                            .words("the fence slips ")
+                            .length(Mishap.slip(system))
+                            .words(" while one setting is cut")
+                            .end()
+                            .text();
+                case SHEET_SPOILT -> "the first sheet is spoilt";
+            };
         }
 
-        private List<Mishap> mishaps(int setting) {
+        private List<Mishap> mishaps(int setting, MeasureSystem system) {
             return switch (this) {
                 case NONE -> List.of();
-                case TRIMMER_OFF -> List.of(new Mishap.TrimmerOff(SMALL));
-                case FENCE_SLIPS -> List.of(new Mishap.FenceSlipped(setting, LARGE));
+                case TRIMMER_OFF -> List.of(new Mishap.TrimmerOff(Mishap.littleOff(system)));
+                case FENCE_SLIPS -> List.of(new Mishap.FenceSlipped(setting, Mishap.slip(system)));
                 case SHEET_SPOILT -> List.of(new Mishap.SheetSpoilt(0));
             };
         }
@@ -78,15 +89,22 @@ class TrialController {
                 .findFirst()
                 .orElse(Trouble.NONE);
         int slipping = Math.max(1, Math.min(number(slips), Math.max(1, settings)));
-        TrialRun run = TrialRun.of(plan, number(at), chosen.mishaps(slipping));
-        List<Drawing> sheets = java.util.stream.IntStream.range(
-                        0, plan.sheets().lettered().size())
-                .mapToObj(layout -> TrialPicture.of(run, layout, stored.design().system()))
+        MeasureSystem system = stored.design().system();
+        TrialRun run = TrialRun.of(plan, number(at), chosen.mishaps(slipping, system));
+        List<Drawing> sheets = IntStream.range(0, plan.sheets().lettered().size())
+                .mapToObj(layout -> TrialPicture.of(run, layout, system))
                 .toList();
         model.addAttribute("run", run);
         model.addAttribute("stored", stored);
         model.addAttribute("sheets", sheets);
-        model.addAttribute("settings", settings);
+        model.addAttribute(
+                "walk",
+                new Walk(
+                        "/cards/" + id + "/trial",
+                        0,
+                        run.done(),
+                        settings,
+                        "&trouble=" + chosen + "&slips=" + slipping));
         model.addAttribute("troubles", Trouble.values());
         model.addAttribute("trouble", chosen);
         model.addAttribute("slips", slipping);

@@ -17,6 +17,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.CountPicture;
 import kwibbet.shape.Size;
+import kwibbet.wording.Phrase;
 
 /** How many of a piece come from one sheet, worked out as it is typed. */
 @Controller
@@ -51,13 +52,22 @@ class CountController {
             model.addAttribute("count", count);
             model.addAttribute("pictures", pictures);
         }
-        return within.isEmpty() ? "count/count" : "count/count :: answer";
+        return within.isEmpty() ? "count/count" : "count/count :: main";
     }
 
     private static Length side(Entries entries, String field, MeasureSystem system) {
         Length length = entries.length(field, system);
         if (length.isShorterThan(SMALLEST) || length.isLongerThan(LARGEST)) {
-            entries.refuse(field, "It must be 1/8 to 60 in.");
+            entries.refuse(
+                    field,
+                    Phrase.in(system)
+                            .words("It must be ")
+                            .length(SMALLEST)
+                            .words(" to ")
+                            .length(LARGEST)
+                            .words(".")
+                            .end()
+                            .text());
             return Length.ofInches(1);
         }
         return length;

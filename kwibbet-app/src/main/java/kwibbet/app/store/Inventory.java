@@ -1,10 +1,11 @@
 package kwibbet.app.store;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
@@ -13,26 +14,44 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.tool.Toolbox;
 
-/** Keeps the papers and tools a maker has. */
+/** Keeps the papers and tools a maker has. Every edit asks for all of them, so they are read once and again after a change. */
 @Service
-@Transactional
 public class Inventory {
 
     private final PaperRows papers;
     private final ToolboxRows toolboxes;
     private final DesignStore designs;
+    private final TransactionTemplate transactions;
+    private Optional<AtHand> atHand = Optional.empty();
 
-    Inventory(PaperRows papers, ToolboxRows toolboxes, DesignStore designs) {
+    Inventory(PaperRows papers, ToolboxRows toolboxes, DesignStore designs, TransactionTemplate transactions) {
         this.papers = papers;
         this.toolboxes = toolboxes;
         this.designs = designs;
+        this.transactions = transactions;
+    }
+
+    private record AtHand(PaperShelf shelf, Toolbox tools) {}
+
+    private synchronized AtHand atHand() {
+        AtHand known = atHand.orElseGet(() -> new AtHand(
+                new PaperShelf(papers.findAllByOrderByPlaceAsc().stream()
+                        .map(PaperRow::paper)
+                        .toList()),
+                toolboxes.findById(ToolboxRow.ONLY).map(ToolboxRow::toolbox).orElse(Toolbox.GENERIC)));
+        atHand = Optional.of(known);
+        return known;
+    }
+
+    /** Nobody reads while a change is on its way, so what was there before cannot be taken for what is. */
+    private synchronized void change(Runnable change) {
+        atHand = Optional.empty();
+        transactions.executeWithoutResult(status -> change.run());
     }
 
     /** All papers, in the order they were laid in. */
-    @Transactional(readOnly = true)
     public PaperShelf shelf() {
-        return new PaperShelf(
-                papers.findAllByOrderByPlaceAsc().stream().map(PaperRow::paper).toList());
+        return atHand().shelf();
     }
 
     /** An id no paper has. */
@@ -42,10 +61,12 @@ public class Inventory {
 
     /** Keeps a paper, new or changed. */
     public void save(Paper paper) {
-        PaperRow row = papers.findById(paper.id().value())
-                .orElseGet(() -> new PaperRow(paper.id().value(), nextPlace()));
-        row.set(paper);
-        papers.save(row);
+        change(() -> {
+            PaperRow row = papers.findById(paper.id().value())
+                    .orElseGet(() -> new PaperRow(paper.id().value(), nextPlace()));
+            row.set(paper);
+            papers.save(row);
+        });
     }
 
     private int nextPlace() {
@@ -53,7 +74,6 @@ public class Inventory {
     }
 
     /** The names of the cards that are made of a paper. */
-    @Transactional(readOnly = true)
     public List<String> cardsMadeOf(PaperId paper) {
         return designs.all().stream()
                 .map(StoredDesign::design)
@@ -66,25 +86,25 @@ public class Inventory {
 
     /** Takes a paper off the shelf. */
     public void remove(PaperId paper) {
-        papers.deleteById(paper.value());
+        change(() -> papers.deleteById(paper.value()));
     }
 
     /** The tools at hand; generic ones until others were kept. */
-    @Transactional(readOnly = true)
     public Toolbox toolbox() {
-        return toolboxes.findById(ToolboxRow.ONLY).map(ToolboxRow::toolbox).orElse(Toolbox.GENERIC);
+        return atHand().tools();
     }
 
     /** What cards are worked out from. */
-    @Transactional(readOnly = true)
     public Materials materials() {
         return new Materials(shelf(), toolbox().trimmer().graduation());
     }
 
     /** Keeps the tools at hand. */
     public void save(Toolbox tools) {
-        ToolboxRow row = toolboxes.findById(ToolboxRow.ONLY).orElseGet(ToolboxRow::empty);
-        row.set(tools);
-        toolboxes.save(row);
+        change(() -> {
+            ToolboxRow row = toolboxes.findById(ToolboxRow.ONLY).orElseGet(ToolboxRow::empty);
+            row.set(tools);
+            toolboxes.save(row);
+        });
     }
 }

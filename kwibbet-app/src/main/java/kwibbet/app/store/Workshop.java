@@ -93,6 +93,8 @@ public class Workshop {
     /** Everything worked out for the run of a kept design. */
     public Worked run(Design design) {
         return remembered(runs, planned(design), each -> {
+            // Whoever edits no longer waits for fewer sheets of what was there before, and needs both cores.
+            List.copyOf(hunts.values()).forEach(SheetHunt::stop);
             Card card = card(each.design());
             // How it closes and what it takes are worked out side by side: an edit waits for the longer of the two
             // only.

@@ -30,6 +30,10 @@ class CountControllerTest {
                         .param("sheetHeight", "0")
                         .param("system", "INCH"))
                 .andExpect(status().isOk())
-                .andExpect(content().string(containsString("trouble-line")));
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("id=\"height-help\""),
+                                containsString("It must be 1/8 in to 60 in"),
+                                containsString("value=\"120mm\""))));
     }
 }

@@ -73,6 +73,13 @@ class WorkshopTest {
     }
 
     @Test
+    void nothingIsLookedForWhereTheFewestSheetsAreProven() {
+        Design design = Samples.design("Card");
+        assertThat(workshop.run(design).plan().sheets().isProven()).isTrue();
+        assertThat(workshop.hunt(design)).isEmpty();
+    }
+
+    @Test
     void anotherThicknessIsAnotherCard() {
         Design roll = Design.of("Roll", MeasureSystem.INCH, new RollFold(), Settings.PRESET, new PaperId("stock"));
         Length thin = workshop.card(roll).base().size().width();

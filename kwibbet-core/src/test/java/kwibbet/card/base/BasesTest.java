@@ -125,9 +125,8 @@ class BasesTest {
         Card card = card("bridged", "5", "7");
         Piece base = card.base();
         assertThat(base.size()).isEqualTo(size("5", "9"));
-        Score.Measured score =
-                base.scores().get(0).measured(base.size()).orElseThrow().fromOppositeEdge(base.size());
-        assertThat(score.at()).isEqualTo(in("7"));
+        Score.Measured score = base.scores().get(0).measured(base.size()).orElseThrow();
+        assertThat(base.size().height().minus(score.at())).isEqualTo(in("7"));
         assertThat(piece(card, "film").size()).isEqualTo(size("5", "6 15/16"));
         assertThat(piece(card, "loose-strip").size()).isEqualTo(size("5", "2"));
         assertThat(card.form().finished()).isEqualTo(size("5", "7"));

@@ -34,6 +34,7 @@ import kwibbet.picture.FoldPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
+import kwibbet.tool.Toolbox;
 import kwibbet.wording.Phrase;
 
 /** The paper that lies on the bench: cut list, sheet diagrams, score list, steps, and templates at full size. */
@@ -185,6 +186,22 @@ public final class Handout {
         flow.newPage();
         flow.heading("Score list");
         ScoreList score = plan.bench().score();
+        scoreSettings(score);
+        for (ScoreList.ByRuler each : score.byRuler()) {
+            flow.line(each.count() + " ×", each.sentence(system), 12);
+        }
+        if (score.settings().isEmpty() && score.byRuler().isEmpty()) {
+            flow.line("", Phrase.of("Nothing to score."), 12);
+        }
+        // A class has both hands in it.
+        if (!score.settings().isEmpty()) {
+            Toolbox other = plan.tools().forOtherHand();
+            flow.line("", Phrase.of("If you are " + other.hand().words() + ":"), 12);
+            scoreSettings(ScoreList.of(card, other));
+        }
+    }
+
+    private void scoreSettings(ScoreList score) throws IOException {
         for (ScoreSetting setting : score.settings()) {
             flow.line(setting.number() + ".", setting.sentence(system), 12);
             for (ScoreStep step : setting.steps()) {
@@ -195,12 +212,6 @@ public final class Handout {
                                 .end(),
                         11);
             }
-        }
-        for (ScoreList.ByRuler each : score.byRuler()) {
-            flow.line(each.count() + " ×", each.sentence(system), 12);
-        }
-        if (score.settings().isEmpty() && score.byRuler().isEmpty()) {
-            flow.line("", Phrase.of("Nothing to score."), 12);
         }
     }
 

@@ -51,6 +51,7 @@ class HandoutTest {
                     .contains("Cut list", "Base", "10 × 7 in", "24", "Night blue")
                     .contains("Sheet A", "Set the fence to 7 in.", "top edge at the fence, and cut.")
                     .contains("Base, inside up, left edge at the fence: score in groove 5 in.")
+                    .contains("If you are left-handed:", "right edge at the fence: score in groove 5 in.")
                     .contains("Stick Lower mat on the front, centred: ")
                     .contains("score, folds towards you", "left over")
                     .contains("Base at full size", "4 in", "100 mm");

@@ -1,0 +1,17 @@
+package kwibbet.bench;
+
+import kwibbet.measure.MeasureSystem;
+import kwibbet.wording.Phrase;
+
+/** One setting of a tool, in a list of them. */
+public sealed interface ToolSetting permits TrimSetting, ScoreSetting {
+
+    /** Its place in the order of work, from 1. */
+    int number();
+
+    /** The figure it is known by. */
+    Phrase heading(MeasureSystem system);
+
+    /** What is said beside the figure. */
+    Phrase aside(MeasureSystem system);
+}
