@@ -36,6 +36,7 @@ import kwibbet.paper.Pattern;
 import kwibbet.shape.Size;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
+import kwibbet.tool.Press;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -48,6 +49,8 @@ public final class Inches {
     public static final Toolbox TOOLS = new Toolbox(
             new Trimmer("trimmer", in("12"), Graduation.SIXTEENTHS, 2, in("1/8")),
             new ScoringBoard("board", in("12"), Grooves.every(in("1/8"), in("12")), ScoringBoard.Plate.AT_45),
+            new Press("press", in("6"), in("9")),
+            List.of(),
             Hand.RIGHT);
 
     private Inches() {}

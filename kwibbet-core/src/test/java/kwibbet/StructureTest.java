@@ -89,6 +89,8 @@ class StructureTest {
                 .definedBy("kwibbet.bench")
                 .layer("scoring")
                 .definedBy("kwibbet.scoring")
+                .layer("press")
+                .definedBy("kwibbet.press")
                 .layer("trial")
                 .definedBy("kwibbet.trial")
                 .layer("drawing")
@@ -111,6 +113,8 @@ class StructureTest {
                 .mayOnlyBeAccessedByLayers("trial", "picture")
                 .whereLayer("scoring")
                 .mayOnlyBeAccessedByLayers("bench", "trial", "picture")
+                .whereLayer("press")
+                .mayOnlyBeAccessedByLayers("layout", "bench", "trial", "picture")
                 .whereLayer("cutting")
                 .mayOnlyBeAccessedByLayers("layout", "bench", "trial", "picture")
                 .whereLayer("layout")
@@ -121,7 +125,16 @@ class StructureTest {
                 .mayOnlyBeAccessedByLayers("review", "picture")
                 .whereLayer("card")
                 .mayOnlyBeAccessedByLayers(
-                        "bases", "features", "review", "fold", "layout", "scoring", "bench", "trial", "picture")
+                        "bases",
+                        "features",
+                        "review",
+                        "fold",
+                        "layout",
+                        "scoring",
+                        "press",
+                        "bench",
+                        "trial",
+                        "picture")
                 .whereLayer("goods")
                 .mayOnlyBeAccessedByLayers(
                         "card",
@@ -131,6 +144,7 @@ class StructureTest {
                         "fold",
                         "layout",
                         "scoring",
+                        "press",
                         "bench",
                         "trial",
                         "drawing",

@@ -11,9 +11,10 @@ import kwibbet.tool.Toolbox;
  *
  * @param trim the cuts, setting after setting
  * @param score the creases, setting after setting
+ * @param press what dies cut, load after load
  * @param make folding and sticking, card after card
  */
-public record BenchPlan(TrimPlan trim, ScoreList score, List<MakeStep> make) {
+public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<MakeStep> make) {
 
     /** Copies the lists. */
     public BenchPlan {
@@ -29,6 +30,6 @@ public record BenchPlan(TrimPlan trim, ScoreList score, List<MakeStep> make) {
      */
     public static BenchPlan of(Card card, SheetPlan sheets, Toolbox tools) {
         TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
-        return new BenchPlan(trim, ScoreList.of(card, tools), MakeStep.of(card));
+        return new BenchPlan(trim, ScoreList.of(card, tools), PressList.of(card, tools), MakeStep.of(card));
     }
 }

@@ -30,7 +30,7 @@ public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder orde
 
     /** Works it out, with the sheets that are found at once. */
     public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
-        WorkOrder order = WorkOrder.of(card, shelf);
+        WorkOrder order = WorkOrder.of(card, shelf, tools);
         return of(card, shelf, tools, order, SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE)));
     }
 

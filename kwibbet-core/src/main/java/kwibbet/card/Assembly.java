@@ -41,6 +41,7 @@ final class Assembly {
     private final List<Supply> supplies = new ArrayList<>();
     private final List<Form.Above> above = new ArrayList<>();
     private final List<Direction> directions = new ArrayList<>();
+    private final List<DieCut> dieCuts = new ArrayList<>();
     private final List<Refusal> reasons = new ArrayList<>();
 
     Assembly(Design design, Materials materials, Form form, Growth growth) {
@@ -74,7 +75,8 @@ final class Assembly {
                 joins,
                 supplies,
                 above,
-                directions));
+                directions,
+                dieCuts));
     }
 
     private void add(Addition addition) {
@@ -194,6 +196,7 @@ final class Assembly {
         }
         above.addAll(work.above());
         directions.addAll(work.directions());
+        dieCuts.addAll(work.dieCuts());
         work.openings().forEach(on -> open(addition, on));
     }
 

@@ -19,6 +19,7 @@ import kwibbet.shape.Placement;
  * @param supplies what is used up besides paper, for one card
  * @param above which panel lies over which where folding does not tell
  * @param directions what to do besides cutting, folding and sticking
+ * @param dieCuts pieces with the edge of a die
  */
 public record Card(
         Design design,
@@ -30,7 +31,8 @@ public record Card(
         List<Join> joins,
         List<Supply> supplies,
         List<Form.Above> above,
-        List<Direction> directions) {
+        List<Direction> directions,
+        List<DieCut> dieCuts) {
 
     /** Copies the lists. */
     public Card {
@@ -41,6 +43,7 @@ public record Card(
         supplies = List.copyOf(supplies);
         above = List.copyOf(above);
         directions = List.copyOf(directions);
+        dieCuts = List.copyOf(dieCuts);
     }
 
     /** The piece that folds. */

@@ -24,6 +24,7 @@ import kwibbet.wording.Phrase;
  * @param freed parts of panels that are there already which are cut free and fold on their own
  * @param above which panel lies over which where folding does not tell
  * @param directions what to do besides cutting, folding and sticking
+ * @param dieCuts pieces with the edge of a die
  */
 public record Work(
         List<Piece> pieces,
@@ -38,7 +39,8 @@ public record Work(
         List<Hollow> hollows,
         List<Freed> freed,
         List<Form.Above> above,
-        List<Direction> directions) {
+        List<Direction> directions,
+        List<DieCut> dieCuts) {
 
     /**
      * Something on a piece that is there already.
@@ -88,6 +90,7 @@ public record Work(
         freed = List.copyOf(freed);
         above = List.copyOf(above);
         directions = List.copyOf(directions);
+        dieCuts = List.copyOf(dieCuts);
     }
 
     /** Collects what a feature comes to. */
@@ -106,6 +109,7 @@ public record Work(
         private final List<Freed> freed = new ArrayList<>();
         private final List<Form.Above> above = new ArrayList<>();
         private final List<Direction> directions = new ArrayList<>();
+        private final List<DieCut> dieCuts = new ArrayList<>();
 
         /** Adds a piece with its panels. */
         public Collector piece(Piece piece, Panel... itsPanels) {
@@ -192,6 +196,12 @@ public record Work(
             return this;
         }
 
+        /** Says that a piece has the edge of a die. */
+        public Collector dieCut(DieCut cut) {
+            dieCuts.add(cut);
+            return this;
+        }
+
         /** All of it. */
         public Work end() {
             return new Work(
@@ -207,7 +217,8 @@ public record Work(
                     hollows,
                     freed,
                     above,
-                    directions);
+                    directions,
+                    dieCuts);
         }
     }
 }

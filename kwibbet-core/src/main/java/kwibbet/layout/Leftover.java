@@ -54,7 +54,7 @@ public record Leftover(Size size, int count, boolean isKept, List<Fit> fits) {
     private static List<Fit> fits(SheetPlan.Lettered sheet, Size size) {
         List<Fit> fits = new ArrayList<>();
         for (Wanted wanted : sheet.plan().order().wanted()) {
-            SheetCount count = SheetCount.of(wanted.piece().size(), size);
+            SheetCount count = SheetCount.of(wanted.blank(), size);
             int most = wanted.turnings().values().stream()
                             .allMatch(turning -> turning.ways().size() == 2)
                     ? count.count(count.best())

@@ -62,7 +62,7 @@ public record OtherSizes(Size size, CuttingPlan plan) {
         for (Wanted wanted : order.wanted()) {
             Map<StockId, Turning> from = new LinkedHashMap<>();
             from.put(id, wanted.turnings().getOrDefault(order.paper().id(), Turning.EITHER));
-            parts.add(new Part(wanted.part(), wanted.piece().size(), wanted.count(), from));
+            parts.add(new Part(wanted.part(), wanted.blank(), wanted.count(), from));
         }
         CuttingJob plain = CuttingJob.of(List.of(Stock.of(id, size)), parts);
         boolean reachable = !size.width().isLongerThan(trimmer.longestCut())

@@ -76,7 +76,7 @@ public final class SheetPlanner {
             stocks.add(new Stock(stockOf(size), size.sheet(), onHand, size.cents(), Stock.Source.SHELF, size.margin()));
         }
         List<Part> parts = order.wanted().stream()
-                .map(wanted -> new Part(wanted.part(), wanted.piece().size(), wanted.count(), turnings(wanted)))
+                .map(wanted -> new Part(wanted.part(), wanted.blank(), wanted.count(), turnings(wanted)))
                 .toList();
         Length longest = trimmer.longestCut();
         boolean byKnife = order.sizes().stream()

@@ -7,6 +7,7 @@ import kwibbet.card.Piece;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.paper.PaperId;
+import kwibbet.shape.Size;
 
 /**
  * A piece and how many of it the run needs.
@@ -14,10 +15,11 @@ import kwibbet.paper.PaperId;
  * @param part names it among the pieces of all cards of the run
  * @param card the card it is of
  * @param piece the piece
+ * @param blank what is cut for it: its own size, or larger by the metal where a die cuts it out
  * @param count how many; at least 1
  * @param turnings the papers it may be cut from, and which ways round it may lie on each
  */
-public record Wanted(PartId part, Card card, Piece piece, int count, Map<PaperId, Turning> turnings) {
+public record Wanted(PartId part, Card card, Piece piece, Size blank, int count, Map<PaperId, Turning> turnings) {
 
     /** Copies the papers. */
     public Wanted {

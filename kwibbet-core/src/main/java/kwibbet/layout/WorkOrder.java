@@ -16,7 +16,10 @@ import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
+import kwibbet.press.PressPlan;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Size;
+import kwibbet.tool.Toolbox;
 
 /**
  * All pieces of a run, grouped by the paper they are cut from.
@@ -52,16 +55,17 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
     }
 
     /** The work order for the run of a card. */
-    public static WorkOrder of(Card card, PaperShelf shelf) {
-        return of(List.of(card), shelf);
+    public static WorkOrder of(Card card, PaperShelf shelf, Toolbox tools) {
+        return of(List.of(card), shelf, tools);
     }
 
     /** The work order for the runs of several cards together. */
-    public static WorkOrder of(List<Card> cards, PaperShelf shelf) {
+    public static WorkOrder of(List<Card> cards, PaperShelf shelf, Toolbox tools) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
         for (int number = 0; number < cards.size(); number++) {
             Card card = cards.get(number);
+            PressPlan press = PressPlan.of(card, tools.press(), tools.dies());
             String prefix = cards.size() == 1 ? "" : number + 1 + "/";
             for (Piece piece : card.pieces()) {
                 Optional<Paper> paper = shelf.find(piece.paper());
@@ -75,6 +79,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                                 part,
                                 card,
                                 piece,
+                                press.paperFor(piece),
                                 card.design().run().cards(),
                                 turnings(card, piece, shelf.sizesOf(paper.get()))));
             }
@@ -84,6 +89,16 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                         new PaperOrder(shelf.sizesOf(shelf.find(entry.getKey()).orElseThrow()), entry.getValue()))
                 .toList();
         return new WorkOrder(papers, withoutPaper);
+    }
+
+    /** The size of what is cut for a piece of the only card of the order; its own size where it has no paper. */
+    public Size blank(Piece piece) {
+        return papers.stream()
+                .flatMap(paper -> paper.wanted().stream())
+                .filter(wanted -> wanted.piece().equals(piece))
+                .findFirst()
+                .map(Wanted::blank)
+                .orElse(piece.size());
     }
 
     private static Map<PaperId, Turning> turnings(Card card, Piece piece, List<Paper> sizes) {

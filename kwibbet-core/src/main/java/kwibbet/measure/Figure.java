@@ -46,6 +46,19 @@ public record Figure(
         return decimal(length, MeasureSystem.METRIC);
     }
 
+    /**
+     * A length as it is typed, exactly: without a unit where the system of the field can say it, with one where the other can, and else as
+     * {@link Length#toString} has it.
+     */
+    public static String entry(Length length, MeasureSystem system) {
+        Figure own = of(length, system);
+        if (own.isExact()) {
+            return own.text();
+        }
+        Figure other = system == MeasureSystem.INCH ? inMillimetres(length) : inInches(length);
+        return other.isExact() ? other.textWithUnit() : length.toString();
+    }
+
     /** Decimal inches or millimetres, for those who ask for decimals. */
     public static Figure decimal(Length length, MeasureSystem system) {
         long perUnit = system == MeasureSystem.INCH ? Length.TICKS_PER_INCH : Length.TICKS_PER_MILLIMETRE;

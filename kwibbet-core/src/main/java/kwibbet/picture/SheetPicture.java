@@ -22,6 +22,7 @@ import kwibbet.paper.Pattern;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
 /** A sheet as it lies on the table, with its pieces, the numbers of its cuts and what is left. */
@@ -93,20 +94,23 @@ public final class SheetPicture {
     private void piece(Placement placement, Ink ink) {
         Piece piece = sheet.piece(placement.part());
         List<Mark> marks = new ArrayList<>(List.of(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
-        if (!piece.isRectangle()) {
-            marks.add(Mark.Area.of(piece.outline().in(lying(placement)), Fill.NONE, Line.HIDDEN, ink));
+        Size cut = placement.turned()
+                ? placement.area().size().turned()
+                : placement.area().size();
+        if (!piece.isRectangle() || !cut.equals(piece.size())) {
+            marks.add(Mark.Area.of(piece.outline().in(lying(placement, piece)), Fill.NONE, Line.HIDDEN, ink));
         }
         sketch.group(piece.id().value(), piece.name(), marks);
         Phrase name = Phrase.of(piece.name());
-        Phrase size = Phrase.in(system).size(piece.size()).end();
+        Phrase size = Phrase.in(system).size(cut).end();
         if (!write(placement.area(), List.of(name, size), 1, ink, false)) {
             write(placement.area(), List.of(name), 1, ink, false);
         }
     }
 
-    /** Where the piece lies on the sheet; turned, its top is at the right. */
-    private static kwibbet.shape.Placement lying(Placement placement) {
-        Rect area = placement.area();
+    /** Where the piece lies on the sheet, in the middle of the paper that is cut for it; turned, its top is at the right. */
+    private static kwibbet.shape.Placement lying(Placement placement, Piece piece) {
+        Rect area = placement.area().centred(placement.turned() ? piece.size().turned() : piece.size());
         return placement.turned()
                 ? new kwibbet.shape.Placement(new Point(area.right(), area.top()), 90, false)
                 : kwibbet.shape.Placement.at(area.corner());

@@ -1,5 +1,6 @@
 package kwibbet.shape;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -14,18 +15,29 @@ import kwibbet.measure.Length;
  */
 public record Outline(List<Point> corners) {
 
-    private static final int FEWEST = 3;
+    /** It has at least so many corners. */
+    static final int FEWEST = 3;
 
     /**
-     * Copies the corners.
+     * Copies the corners, one that is given twice in a row once.
      *
      * @throws IllegalArgumentException when there are fewer than three
      */
     public Outline {
-        corners = List.copyOf(corners);
+        corners = withoutRepeats(corners);
         if (corners.size() < FEWEST) {
             throw new IllegalArgumentException("an outline has at least three corners, not " + corners.size());
         }
+    }
+
+    private static List<Point> withoutRepeats(List<Point> corners) {
+        List<Point> kept = new ArrayList<>(corners.size());
+        for (int i = 0; i < corners.size(); i++) {
+            if (!corners.get(i).equals(corners.get((i + 1) % corners.size()))) {
+                kept.add(corners.get(i));
+            }
+        }
+        return List.copyOf(kept);
     }
 
     /** The outline of a rectangle, from its left top corner clockwise. */

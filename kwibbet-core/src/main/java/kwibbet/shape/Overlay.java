@@ -3,6 +3,7 @@ package kwibbet.shape;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 import org.locationtech.jts.geom.Coordinate;
@@ -165,19 +166,21 @@ public final class Overlay {
             if (geometry.getGeometryN(i) instanceof Polygon polygon && polygon.getArea() > NOTHING) {
                 List<Outline> holes = IntStream.range(0, polygon.getNumInteriorRing())
                         .mapToObj(polygon::getInteriorRingN)
-                        .map(Overlay::outline)
+                        .flatMap(ring -> outline(ring).stream())
                         .toList();
-                regions.add(new Region(outline(polygon.getExteriorRing()), holes));
+                outline(polygon.getExteriorRing()).ifPresent(around -> regions.add(new Region(around, holes)));
             }
         }
         return regions;
     }
 
-    private static Outline outline(LinearRing ring) {
+    /** Nothing where it is so narrow that both sides come to the same tick. */
+    private static Optional<Outline> outline(LinearRing ring) {
         Coordinate[] coordinates = ring.getCoordinates();
-        return new Outline(Arrays.stream(coordinates, 0, coordinates.length - 1)
+        List<Point> corners = Arrays.stream(coordinates, 0, coordinates.length - 1)
                 .map(at -> new Point(Length.nearestInches(at.getX()), Length.nearestInches(at.getY())))
                 .distinct()
-                .toList());
+                .toList();
+        return corners.size() < Outline.FEWEST ? Optional.empty() : Optional.of(new Outline(corners));
     }
 }

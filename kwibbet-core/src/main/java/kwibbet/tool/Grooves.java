@@ -144,17 +144,12 @@ public record Grooves(List<Series> series, List<Length> singles) {
     public String words() {
         List<String> parts = new ArrayList<>();
         series.forEach(
-                each -> parts.add("every " + text(each.step) + " from " + text(each.from) + " to " + text(each.to)));
-        singles.forEach(single -> parts.add(text(single)));
+                each -> parts.add("every " + entry(each.step) + " from " + entry(each.from) + " to " + entry(each.to)));
+        singles.forEach(single -> parts.add(entry(single)));
         return String.join(", ", parts);
     }
 
-    private static String text(Length length) {
-        Figure inches = Figure.inInches(length);
-        Figure millimetres = Figure.inMillimetres(length);
-        if (inches.isExact()) {
-            return inches.text();
-        }
-        return millimetres.isExact() ? millimetres.textWithUnit() : length.toString();
+    private static String entry(Length length) {
+        return Figure.entry(length, MeasureSystem.INCH);
     }
 }

@@ -1,5 +1,7 @@
 package kwibbet.tool;
 
+import java.util.List;
+
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 
@@ -8,9 +10,11 @@ import kwibbet.measure.Length;
  *
  * @param trimmer what sheets are cut with
  * @param board what pieces are scored on
+ * @param press what dies go through
+ * @param dies the dies, in the order they were laid in
  * @param hand the hand of the maker
  */
-public record Toolbox(Trimmer trimmer, ScoringBoard board, Hand hand) {
+public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die> dies, Hand hand) {
 
     /** What a maker is taken to have until the inventory says otherwise. */
     public static final Toolbox GENERIC = new Toolbox(
@@ -20,10 +24,22 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Hand hand) {
                     Length.ofInches(12),
                     Grooves.every(Length.ofInches(1, 8), Length.ofInches(12)),
                     ScoringBoard.Plate.AT_45),
+            new Press("6 in press", Length.ofInches(6), Length.ofInches(9)),
+            List.of(),
             Hand.RIGHT);
+
+    /** Copies the dies. */
+    public Toolbox {
+        dies = List.copyOf(dies);
+    }
+
+    /** These tools with other dies. */
+    public Toolbox withDies(List<Die> others) {
+        return new Toolbox(trimmer, board, press, others, hand);
+    }
 
     /** The same tools for a maker of the other hand. */
     public Toolbox forOtherHand() {
-        return new Toolbox(trimmer, board, hand.other());
+        return new Toolbox(trimmer, board, press, dies, hand.other());
     }
 }

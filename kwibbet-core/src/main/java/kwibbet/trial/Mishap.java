@@ -28,6 +28,14 @@ public sealed interface Mishap {
      */
     record SheetSpoilt(int layout) implements Mishap {}
 
+    /**
+     * The dies lie too far to the right while one load is passed.
+     *
+     * @param setting which load of the press, from 1
+     * @param by how far
+     */
+    record DieSlipped(int setting, Length by) implements Mishap {}
+
     /** How far a trimmer is off when it is a little off. */
     static Length littleOff(MeasureSystem system) {
         return system == MeasureSystem.INCH ? Length.ofInches(1, 32) : Length.ofMillimetres(1);

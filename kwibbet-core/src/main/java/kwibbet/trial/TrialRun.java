@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import kwibbet.bench.PressSetting;
+import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreSetting;
 import kwibbet.bench.ScoreStep;
@@ -19,7 +21,10 @@ import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Placement;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.press.Want;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.trial.TrialBoard.Crease;
 import kwibbet.wording.Phrase;
@@ -45,8 +50,11 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
      * @param right how many have just the size that was asked for
      * @param wrong the sizes of those that have not, and how many have each
      * @param creases how many of its scores are where they should be and pressed from the right face
+     * @param shapes how many shapes the press cuts in it or out of it
+     * @param pressed how many of these are cut right; none where anything else is cut as well
      */
-    public record Made(Piece piece, int wanted, int right, Map<Size, Integer> wrong, int creases) {
+    public record Made(
+            Piece piece, int wanted, int right, Map<Size, Integer> wrong, int creases, int shapes, int pressed) {
         /** Copies the sizes. */
         public Made {
             wrong = new LinkedHashMap<>(wrong);
@@ -61,7 +69,7 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
 
         /** Whether all came out as asked. */
         public boolean isFine() {
-            return right == wanted && creases == piece.scores().size();
+            return right == wanted && creases == piece.scores().size() && pressed == shapes;
         }
     }
 
@@ -87,7 +95,7 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
                 mishaps);
         List<Made> made = new ArrayList<>();
         for (Piece piece : plan.card().pieces()) {
-            made.add(made(plan, piece, sheets, cut));
+            made.add(made(plan, piece, sheets, cut, mishaps));
         }
         return new TrialRun(plan, done, cut, made);
     }
@@ -103,7 +111,8 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
         return new Setting(setting.set().shown(), guide, takes);
     }
 
-    private static Made made(RunPlan plan, Piece piece, List<Lettered> sheets, TrialTrimmer.Result cut) {
+    private static Made made(
+            RunPlan plan, Piece piece, List<Lettered> sheets, TrialTrimmer.Result cut, List<Mishap> mishaps) {
         PartId part = new PartId(piece.id().value());
         int right = 0;
         Map<Size, Integer> wrong = new LinkedHashMap<>();
@@ -112,7 +121,7 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
             for (Placement placement : layout.placements()) {
                 if (placement.part().equals(part) && placement.area().equals(sheet.named())) {
                     Size upright = placement.turned() ? sheet.actual().turned() : sheet.actual();
-                    if (upright.equals(piece.size())) {
+                    if (upright.equals(plan.order().blank(piece))) {
                         right++;
                     } else {
                         wrong.merge(upright, 1, Integer::sum);
@@ -120,7 +129,43 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
                 }
             }
         }
-        return new Made(piece, plan.card().design().run().cards(), right, wrong, creases(plan, piece));
+        List<Want> shapes = plan.bench().press().settings().stream()
+                .flatMap(setting -> setting.steps().stream())
+                .filter(step -> step.piece().equals(piece))
+                .flatMap(step -> step.layings().stream())
+                .map(laying -> laying.use().want())
+                .distinct()
+                .toList();
+        int cards = plan.card().design().run().cards();
+        int pressed = shapes.isEmpty() ? 0 : pressed(plan, piece, shapes, mishaps);
+        return new Made(piece, cards, right, wrong, creases(plan, piece), shapes.size(), pressed);
+    }
+
+    private static int pressed(RunPlan plan, Piece piece, List<Want> shapes, List<Mishap> mishaps) {
+        TrialPress press = new TrialPress();
+        Rect paper = piece.outline().bounds();
+        for (PressSetting setting : plan.bench().press().settings()) {
+            double off = mishaps.stream()
+                    .mapToDouble(mishap ->
+                            mishap instanceof Mishap.DieSlipped slipped && slipped.setting() == setting.number()
+                                    ? slipped.by().toInches()
+                                    : 0)
+                    .sum();
+            for (PressStep step : setting.steps()) {
+                if (step.piece().equals(piece)) {
+                    paper = step.onBed().layup().paper();
+                    Size lying = paper.size();
+                    step.layings().forEach(laying -> press.pass(laying, lying, off));
+                }
+            }
+        }
+        Rect on = paper;
+        List<Outline> outlines = shapes.stream().map(Want::outline).toList();
+        return press.hasCutNothingBut(outlines, on)
+                ? (int) outlines.stream()
+                        .filter(outline -> press.hasCut(outline, on))
+                        .count()
+                : 0;
     }
 
     private static int creases(RunPlan plan, Piece piece) {

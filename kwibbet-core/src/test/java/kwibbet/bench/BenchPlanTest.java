@@ -24,7 +24,6 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
-import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
 import kwibbet.trial.TrialTrimmer;
@@ -174,7 +173,7 @@ class BenchPlanTest {
         assertThat(step.count()).isEqualTo(24);
         assertThat(step.sentence(MeasureSystem.INCH).text())
                 .isEqualTo("Base, inside up, left edge at the fence: score in groove 5 in.");
-        Toolbox left = new Toolbox(TOOLS.trimmer(), TOOLS.board(), Hand.LEFT);
+        Toolbox left = TOOLS.forOtherHand();
         RunPlan plan = RunPlan.of(TWO_MATS, shelf(paper(SheetSizes.TWELVE_SQUARE)), left);
         assertThat(plan.bench()
                         .score()

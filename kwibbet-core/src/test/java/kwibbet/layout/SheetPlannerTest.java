@@ -45,7 +45,7 @@ class SheetPlannerTest {
     }
 
     private static PaperPlan plan(Card card, Paper paper) {
-        return only(plan(WorkOrder.of(card, shelf(paper))));
+        return only(plan(WorkOrder.of(card, shelf(paper), Inches.TOOLS)));
     }
 
     /** Common practice, no source: a letter sheet gives two standard bases, without waste. */
@@ -104,7 +104,7 @@ class SheetPlannerTest {
             assertThat(unplaced.reason()).isEqualTo(Reason.LARGER_THAN_SHEET);
         });
         assertThat(plan.cutting().cutOf(new PartId("mat-1"))).isEqualTo(4);
-        SheetPlan empty = plan(WorkOrder.of(card, new PaperShelf(List.of())));
+        SheetPlan empty = plan(WorkOrder.of(card, new PaperShelf(List.of()), Inches.TOOLS));
         assertThat(empty.withoutPaper()).hasSize(2);
         assertThat(empty.isComplete()).isFalse();
     }
@@ -115,7 +115,7 @@ class SheetPlannerTest {
         Paper chosen = paper(SheetSizes.LETTER);
         Paper large = Inches.sizeOf(chosen, new PaperId("large"), size("12", "12"), 3);
         Card card = card(folded("3", "4"), 21);
-        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large))));
+        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large), Inches.TOOLS)));
         assertThat(plan.sheetsOf(large)).isEqualTo(3);
         assertThat(plan.sheetsOf(chosen)).isEqualTo(1);
         assertThat(plan.shortOfSheets()).isZero();
@@ -126,7 +126,8 @@ class SheetPlannerTest {
     void severalCardsAreCutTogether() {
         Card large = card(folded("4", "7"), 3);
         Card small = card(folded("2", "8"), 3);
-        SheetPlan plan = plan(WorkOrder.of(List.of(large, small), shelf(paper(SheetSizes.TWELVE_SQUARE))));
+        SheetPlan plan =
+                plan(WorkOrder.of(List.of(large, small), shelf(paper(SheetSizes.TWELVE_SQUARE)), Inches.TOOLS));
         assertThat(plan.sheets()).isEqualTo(3);
         assertThat(plan.isProven()).isTrue();
         assertThat(only(plan).wanted(new PartId("2/base")).card()).isEqualTo(small);

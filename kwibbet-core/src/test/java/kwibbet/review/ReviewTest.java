@@ -267,7 +267,8 @@ class ReviewTest {
                 card.joins(),
                 card.supplies(),
                 card.above(),
-                card.directions());
+                card.directions(),
+                card.dieCuts());
     }
 
     /** No false alarms: every base as it is started, but for the bare clear front, and a plain mat on its front. */

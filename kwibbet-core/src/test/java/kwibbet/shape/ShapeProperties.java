@@ -66,4 +66,20 @@ class ShapeProperties {
             assertThat(edge.opposite().axis()).isEqualTo(edge.axis());
         }
     }
+
+    /** A corner cut off by nothing is one corner, and what is left of a piece by less than half a tick is nothing. */
+    @Test
+    void anOutlineHasNoEdgeOfNoLength() {
+        Length inch = Length.ofInches(1);
+        Point corner = new Point(inch, Length.ZERO);
+        Outline outline = Outline.of(Point.ORIGIN, corner, corner, new Point(inch, inch), Point.ORIGIN);
+        assertThat(outline.edges()).hasSize(3);
+        assertThatThrownBy(() -> Outline.of(corner, corner, Point.ORIGIN)).isInstanceOf(IllegalArgumentException.class);
+        Point tick = new Point(Length.ofInches(24), Length.ofTicks(1));
+        Region wedge = Region.of(Outline.of(Point.ORIGIN, new Point(tick.x(), Length.ZERO), tick));
+        Region lower = Region.of(Outline.of(
+                Point.ORIGIN, new Point(tick.x().multipliedBy(4), Length.ofTicks(2)), new Point(tick.x(), inch)));
+        assertThat(Overlay.without(wedge, lower))
+                .allSatisfy(left -> assertThat(left.outline().corners()).hasSizeGreaterThanOrEqualTo(3));
+    }
 }

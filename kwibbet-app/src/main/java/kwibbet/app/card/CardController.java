@@ -91,7 +91,7 @@ class CardController {
         return page(designs.get(asked.id()), asked, Station.CARD, model);
     }
 
-    @GetMapping("/{station:fold|sheets|trim|score|make}")
+    @GetMapping("/{station:fold|sheets|trim|score|press|make}")
     String station(
             @PathVariable String station, @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
         return page(designs.get(asked.id()), asked, Station.of(station).orElse(Station.CARD), model);

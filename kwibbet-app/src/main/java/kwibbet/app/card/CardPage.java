@@ -12,6 +12,7 @@ import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.app.web.Walk;
 import kwibbet.bench.MakeStep;
+import kwibbet.bench.PressSetting;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreStep;
 import kwibbet.bench.ToolSetting;
@@ -38,6 +39,7 @@ import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.PiecePicture;
+import kwibbet.picture.PressPicture;
 import kwibbet.picture.RulerPicture;
 import kwibbet.picture.SectionPicture;
 import kwibbet.picture.SheetPicture;
@@ -117,6 +119,10 @@ public record CardPage(
                         : plan().sheets().sheets() + ", incomplete";
             case TRIM -> Markup.counted(plan().bench().trim().settings().size(), "setting", "settings");
             case SCORE -> Markup.counted(plan().bench().score().settings().size(), "setting", "settings");
+            case PRESS ->
+                plan().bench().press().passes() == 0
+                        ? "none"
+                        : Markup.counted(plan().bench().press().passes(), "pass", "passes");
             case MAKE -> Markup.counted(plan().bench().make().size(), "step", "steps");
         };
     }
@@ -241,9 +247,11 @@ public record CardPage(
 
     /** The settings of the tool of this station. */
     private List<? extends ToolSetting> settings() {
-        return looking.station() == Station.SCORE
-                ? plan().bench().score().settings()
-                : plan().bench().trim().settings();
+        return switch (looking.station()) {
+            case SCORE -> plan().bench().score().settings();
+            case PRESS -> plan().bench().press().settings();
+            default -> plan().bench().trim().settings();
+        };
     }
 
     /** Where the maker is among the settings; at the last where there are not so many. */
@@ -264,6 +272,10 @@ public record CardPage(
 
     public Drawing step(ScoreStep step) {
         return BoardPicture.of(step, plan().tools(), plan().shelf(), system());
+    }
+
+    public Drawing bed(PressSetting setting) {
+        return PressPicture.of(setting, plan().tools().press(), plan().shelf(), system());
     }
 
     public Drawing step(MakeStep step) {

@@ -10,7 +10,8 @@ public enum Station {
     SHEETS("Sheets", 3),
     TRIM("Trim", 4),
     SCORE("Score", 5),
-    MAKE("Make", 6);
+    PRESS("Press", 6),
+    MAKE("Make", 7);
 
     private final String title;
     private final int key;

@@ -39,7 +39,8 @@ class TrialController {
         NONE,
         TRIMMER_OFF,
         FENCE_SLIPS,
-        SHEET_SPOILT;
+        SHEET_SPOILT,
+        DIE_SLIPS;
 
         /** What it is, said to the maker. */
         public String words(MeasureSystem system) {
@@ -60,6 +61,13 @@ class TrialController {
                             .end()
                             .text();
                 case SHEET_SPOILT -> "the first sheet is spoilt";
+                case DIE_SLIPS ->
+                    Phrase.in(system)
+                            .words("the dies of the first passes lie ")
+                            .length(Mishap.slip(system))
+                            .words(" off")
+                            .end()
+                            .text();
             };
         }
 
@@ -69,6 +77,7 @@ class TrialController {
                 case TRIMMER_OFF -> List.of(new Mishap.TrimmerOff(Mishap.littleOff(system)));
                 case FENCE_SLIPS -> List.of(new Mishap.FenceSlipped(setting, Mishap.slip(system)));
                 case SHEET_SPOILT -> List.of(new Mishap.SheetSpoilt(0));
+                case DIE_SLIPS -> List.of(new Mishap.DieSlipped(1, Mishap.slip(system)));
             };
         }
     }

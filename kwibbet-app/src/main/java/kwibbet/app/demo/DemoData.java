@@ -36,6 +36,7 @@ class DemoData implements ApplicationRunner {
         if (inventory.shelf().papers().isEmpty() && designs.all().isEmpty()) {
             DemoPapers.ALL.forEach(inventory::save);
             inventory.save(Toolbox.GENERIC);
+            DemoDies.ALL.forEach(inventory::save);
             made.all().forEach(designs::create);
         }
     }

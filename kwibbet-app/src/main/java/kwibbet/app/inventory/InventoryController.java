@@ -161,7 +161,7 @@ class InventoryController {
     @PostMapping("/tools")
     String tools(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
         Entries entries = Entries.of(typed);
-        Outcome<Toolbox> tools = ToolForm.read(entries);
+        Outcome<Toolbox> tools = ToolForm.read(entries, inventory.toolbox().dies());
         if (tools instanceof Outcome.Made<Toolbox> made) {
             inventory.save(made.value());
             return "redirect:/inventory";

@@ -1,7 +1,10 @@
 package kwibbet.app.inventory;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -12,7 +15,11 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
 
 /** Plain papers to start with, for a maker who has entered none; weights and calipers are common practice, no source. */
 final class StarterSet {
@@ -53,7 +60,34 @@ final class StarterSet {
                     SheetSizes.of(SheetSizes.Family.A, 4),
                     MeasureSystem.METRIC));
 
+    /** Plain nested circles and rectangles, as many makers have them. */
+    static final List<Die> DIES = Stream.of(
+                    nested("Circle", CutShape.Kind.OVAL, new Size(Length.ofInches(1), Length.ofInches(1)), 4),
+                    nested(
+                            "Rectangle",
+                            CutShape.Kind.RECTANGLE,
+                            new Size(Length.ofInches(3, 2), Length.ofInches(2)),
+                            4))
+            .flatMap(List::stream)
+            .toList();
+
     private StarterSet() {}
+
+    private static List<Die> nested(String name, CutShape.Kind kind, Size smallest, int widest) {
+        Die first = new Die(
+                new DieId("starter-" + name.toLowerCase(Locale.ROOT)),
+                name,
+                new CutShape(kind, smallest),
+                Length.ofInches(1, 16),
+                Die.Detail.PLAIN,
+                Sides.STRAIGHT,
+                name + "s",
+                1);
+        List<Die> all = first.nested(Length.ofInches(1, 2), Length.ofInches(widest), size -> name + " " + size);
+        return IntStream.range(0, all.size())
+                .mapToObj(i -> all.get(i).as(new DieId(first.id().value() + "-" + i)))
+                .toList();
+    }
 
     private static Paper stock(String id, String name, String colour, Size sheet, MeasureSystem system) {
         return new Paper(

@@ -9,8 +9,10 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.tool.Die;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
+import kwibbet.tool.Press;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -30,15 +32,18 @@ final class ToolForm {
 
     private ToolForm() {}
 
-    static Outcome<Toolbox> read(Entries entries) {
-        Length longestCut = reach(entries, "longestCut");
-        Length boardWidth = reach(entries, "boardWidth");
+    /** The tools as they were entered, with the dies there are. */
+    static Outcome<Toolbox> read(Entries entries, List<Die> dies) {
+        Length longestCut = reach(entries, "longestCut", 4);
+        Length boardWidth = reach(entries, "boardWidth", 4);
         Length trimmerMarks = marks(entries, "trimmerMarks");
         Optional<Grooves> grooves = grooves(entries, boardWidth);
         Length thickest = entries.length("thickestStack", MeasureSystem.METRIC);
         if (!thickest.isPositive()) {
             entries.refuse("thickestStack", "It must be more than 0.");
         }
+        Length bed = reach(entries, "bed", 1);
+        Length plates = reach(entries, "plateLength", 1);
         Hand hand = entries.choice("hand", Hand.class);
         ScoringBoard.Plate plate = entries.choice("plate", ScoringBoard.Plate.class);
         int sheetsAtOnce = entries.wholeNumber("sheetsAtOnce");
@@ -53,6 +58,8 @@ final class ToolForm {
         return Outcome.made(new Toolbox(
                 new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest),
                 new ScoringBoard("Scoring board", boardWidth, grooves.orElseThrow(), plate),
+                new Press("Press", bed, plates),
+                dies,
                 hand));
     }
 
@@ -68,10 +75,11 @@ final class ToolForm {
         return Optional.empty();
     }
 
-    private static Length reach(Entries entries, String field) {
+    private static Length reach(Entries entries, String field, int leastInches) {
         Length length = entries.length(field, MeasureSystem.INCH);
-        if (length.isShorterThan(Length.ofInches(4)) || length.isLongerThan(LONGEST)) {
-            entries.refuse(field, "It must be 4 to 60 in.");
+        if (length.isShorterThan(Length.ofInches(leastInches)) || length.isLongerThan(LONGEST)) {
+            entries.refuse(field, "It must be " + leastInches + " to 60 in.");
+            return LONGEST;
         }
         return length;
     }

@@ -12,6 +12,8 @@ import kwibbet.card.Materials;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
 import kwibbet.tool.Toolbox;
 
 /** Keeps the papers and tools a maker has. Every edit asks for all of them, so they are read once and again after a change. */
@@ -20,13 +22,20 @@ public class Inventory {
 
     private final PaperRows papers;
     private final ToolboxRows toolboxes;
+    private final DieRows dies;
     private final DesignStore designs;
     private final TransactionTemplate transactions;
     private Optional<AtHand> atHand = Optional.empty();
 
-    Inventory(PaperRows papers, ToolboxRows toolboxes, DesignStore designs, TransactionTemplate transactions) {
+    Inventory(
+            PaperRows papers,
+            ToolboxRows toolboxes,
+            DieRows dies,
+            DesignStore designs,
+            TransactionTemplate transactions) {
         this.papers = papers;
         this.toolboxes = toolboxes;
+        this.dies = dies;
         this.designs = designs;
         this.transactions = transactions;
     }
@@ -34,13 +43,21 @@ public class Inventory {
     private record AtHand(PaperShelf shelf, Toolbox tools) {}
 
     private synchronized AtHand atHand() {
-        AtHand known = atHand.orElseGet(() -> new AtHand(
-                new PaperShelf(papers.findAllByOrderByPlaceAsc().stream()
-                        .map(PaperRow::paper)
-                        .toList()),
-                toolboxes.findById(ToolboxRow.ONLY).map(ToolboxRow::toolbox).orElse(Toolbox.GENERIC)));
+        AtHand known = atHand.orElseGet(this::read);
         atHand = Optional.of(known);
         return known;
+    }
+
+    private AtHand read() {
+        List<Paper> shelf =
+                papers.findAllByOrderByPlaceAsc().stream().map(PaperRow::paper).toList();
+        List<Die> laidIn =
+                dies.findAllByOrderByPlaceAsc().stream().map(DieRow::die).toList();
+        Toolbox tools = toolboxes
+                .findById(ToolboxRow.ONLY)
+                .map(row -> row.toolbox(laidIn))
+                .orElse(Toolbox.GENERIC.withDies(laidIn));
+        return new AtHand(new PaperShelf(shelf), tools);
     }
 
     /** Nobody reads while a change is on its way, so what was there before cannot be taken for what is. */
@@ -99,7 +116,31 @@ public class Inventory {
         return new Materials(shelf(), toolbox().trimmer().graduation());
     }
 
-    /** Keeps the tools at hand. */
+    /** An id no die has. */
+    public DieId newDieId() {
+        return new DieId(UUID.randomUUID().toString());
+    }
+
+    /** Keeps a die, new or changed. */
+    public void save(Die die) {
+        change(() -> {
+            DieRow row = dies.findById(die.id().value())
+                    .orElseGet(() -> new DieRow(
+                            die.id().value(),
+                            dies.findTopByOrderByPlaceDesc()
+                                    .map(last -> last.place() + 1)
+                                    .orElse(0)));
+            row.set(die);
+            dies.save(row);
+        });
+    }
+
+    /** Takes a die out of the inventory. */
+    public void remove(DieId die) {
+        change(() -> dies.deleteById(die.value()));
+    }
+
+    /** Keeps the tools at hand; dies are kept one by one. */
     public void save(Toolbox tools) {
         change(() -> {
             ToolboxRow row = toolboxes.findById(ToolboxRow.ONLY).orElseGet(ToolboxRow::empty);

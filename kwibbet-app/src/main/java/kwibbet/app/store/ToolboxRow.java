@@ -16,13 +16,15 @@ import org.springframework.data.domain.Persistable;
 
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.tool.Die;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
+import kwibbet.tool.Press;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
 
-/** The tools at hand; lengths in ticks. There is one row at most. */
+/** The tools at hand but for the dies; lengths in ticks. There is one row at most. */
 @Entity
 @Table(name = "toolbox")
 class ToolboxRow implements Persistable<Integer> {
@@ -41,6 +43,8 @@ class ToolboxRow implements Persistable<Integer> {
     private String grooves = "";
     private boolean plate;
     private long thickestStack;
+    private long pressBed = Toolbox.GENERIC.press().bed().toTicks();
+    private long pressPlate = Toolbox.GENERIC.press().plate().toTicks();
 
     @Enumerated(EnumType.STRING)
     private Hand hand = Hand.RIGHT;
@@ -64,10 +68,12 @@ class ToolboxRow implements Persistable<Integer> {
         grooves = written(tools.board().grooves());
         plate = tools.board().plate() == ScoringBoard.Plate.AT_45;
         thickestStack = tools.trimmer().thickestStack().toTicks();
+        pressBed = tools.press().bed().toTicks();
+        pressPlate = tools.press().plate().toTicks();
         hand = tools.hand();
     }
 
-    Toolbox toolbox() {
+    Toolbox toolbox(List<Die> dies) {
         Trimmer trimmer = new Trimmer(
                 trimmerName,
                 Length.ofTicks(longestCut),
@@ -79,7 +85,8 @@ class ToolboxRow implements Persistable<Integer> {
                 Length.ofTicks(boardWidth),
                 read(grooves),
                 plate ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE);
-        return new Toolbox(trimmer, board, hand);
+        Press press = new Press("Press", Length.ofTicks(pressBed), Length.ofTicks(pressPlate));
+        return new Toolbox(trimmer, board, press, dies, hand);
     }
 
     /** Series as {@code step/from/to}, single grooves as they are, parted by blanks. */

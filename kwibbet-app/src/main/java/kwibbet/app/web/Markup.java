@@ -47,8 +47,7 @@ public final class Markup {
 
     /** A length as it stands in an entry field: plain text, exact, without the unit of its system. */
     public static String entry(Length length, MeasureSystem system) {
-        Figure figure = Figure.of(length, system);
-        return figure.isExact() ? figure.text() : length.toString();
+        return Figure.entry(length, system);
     }
 
     /** A sum of money as it stands in an entry field; nothing where it is not known. */

@@ -117,7 +117,7 @@ class InventoryControllerTest {
     void aPaperInUseStays() throws Exception {
         when(inventory.cardsMadeOf(any())).thenReturn(List.of("Lantern evening"));
         mvc.perform(post("/inventory/papers/starter-white-a4/remove")).andExpect(redirectedUrl("/inventory"));
-        verify(inventory, never()).remove(any());
+        verify(inventory, never()).remove(any(PaperId.class));
     }
 
     @Test
@@ -140,6 +140,8 @@ class InventoryControllerTest {
                 .param("longestCut", "15 1/2")
                 .param("trimmerMarks", "1 mm")
                 .param("sheetsAtOnce", "3")
+                .param("bed", "6 1/4")
+                .param("plateLength", "9")
                 .param("boardWidth", "12")
                 .param("grooves", "every 1/4 to 12, plus 3/8")
                 .param("thickestStack", "0.9")
@@ -155,6 +157,8 @@ class InventoryControllerTest {
                         .param("longestCut", "2")
                         .param("trimmerMarks", "1 mm")
                         .param("sheetsAtOnce", "0")
+                        .param("bed", "1/2")
+                        .param("plateLength", "9")
                         .param("boardWidth", "12")
                         .param("grooves", "every now and then"))
                 .andExpect(status().isUnprocessableContent())

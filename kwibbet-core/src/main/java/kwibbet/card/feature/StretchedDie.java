@@ -3,6 +3,7 @@ package kwibbet.card.feature;
 import java.util.ArrayList;
 import java.util.List;
 
+import kwibbet.card.DieCut;
 import kwibbet.card.Feature;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
@@ -100,6 +101,7 @@ public record StretchedDie() implements Feature {
                     Piece piece = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), outline);
                     Work.Collector work = new Work.Collector().piece(piece, site.on(piece, corner));
                     work.direction(site.id(), passes(site, shift, pitch));
+                    work.dieCut(new DieCut(site.id(), new Size(size.width(), die), pitch));
                     return Outcome.made(work.end());
                 });
     }

@@ -116,7 +116,7 @@ public final class Handout {
             flow.row(
                     List.of(
                             Phrase.of(piece.name()),
-                            Phrase.in(system).size(piece.size()).end(),
+                            Phrase.in(system).size(plan.order().blank(piece)).end(),
                             Phrase.of(String.valueOf(plan.card().design().run().cards())),
                             Phrase.of(plan.shelf()
                                     .find(piece.paper())

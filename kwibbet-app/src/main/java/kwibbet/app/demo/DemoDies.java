@@ -1,0 +1,60 @@
+package kwibbet.app.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.CutShape.Kind;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.Die.Detail;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
+
+/** The dies of Lamplight Yard. */
+final class DemoDies {
+
+    static final List<Die> ALL = all();
+
+    private DemoDies() {}
+
+    private static List<Die> all() {
+        List<Die> dies = new ArrayList<>();
+        for (String across : List.of("1 1/4", "1 1/2", "1 3/4", "2", "2 1/4", "2 1/2", "3", "3 1/2")) {
+            dies.add(plain("Wheel " + across, Kind.OVAL, across, across, "Wheels"));
+        }
+        dies.add(plain("Pane 2 1/2 × 3", Kind.RECTANGLE, "2 1/2", "3", "Panes"));
+        dies.add(plain("Pane 3 × 4", Kind.RECTANGLE, "3", "4", "Panes"));
+        dies.add(plain("Buckle plate", Kind.ROUNDED, "1", "1 1/2", ""));
+        dies.add(plain("Gas lamp", Kind.ARCH, "1 1/4", "2", ""));
+        dies.add(plain("Octagon 3 × 4", Kind.OCTAGON, "3", "4", ""));
+        dies.add(plain("Wax seal", Kind.SCALLOPED, "1 1/4", "1 1/4", ""));
+        dies.add(of("Rivet field", Kind.RECTANGLE, "1 5/8", "2 7/8", "1/8", Detail.INTRICATE, Sides.STRAIGHT, ""));
+        dies.add(of(
+                "Stitched strap",
+                Kind.RECTANGLE,
+                "2",
+                "2",
+                "1/16",
+                Detail.PLAIN,
+                new Sides(Sides.Pattern.STITCHED, in("1/4")),
+                ""));
+        return dies;
+    }
+
+    private static Die plain(String name, Kind kind, String width, String height, String set) {
+        return of(name, kind, width, height, "1/16", Detail.PLAIN, Sides.STRAIGHT, set);
+    }
+
+    private static Die of(
+            String name, Kind kind, String width, String height, String metal, Detail detail, Sides sides, String set) {
+        CutShape shape = new CutShape(kind, new Size(in(width), in(height)));
+        return new Die(new DieId("demo " + name), name, shape, in(metal), detail, sides, set, 1);
+    }
+
+    private static Length in(String text) {
+        return Length.parse(text, MeasureSystem.INCH);
+    }
+}

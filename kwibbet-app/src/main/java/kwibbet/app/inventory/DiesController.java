@@ -1,0 +1,154 @@
+package kwibbet.app.inventory;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+
+import kwibbet.app.store.Inventory;
+import kwibbet.app.web.Entries;
+import kwibbet.drawing.Drawing;
+import kwibbet.formats.csv.DieCsv;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.picture.DiePicture;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
+
+/** The dies: looking through them, laying them in one by one, as a nested set or from a list, taking them out. */
+@Controller
+@RequestMapping("/inventory/dies")
+class DiesController {
+
+    private static final String HOME = "redirect:/inventory/dies";
+
+    private final Inventory inventory;
+
+    DiesController(Inventory inventory) {
+        this.inventory = inventory;
+    }
+
+    @GetMapping
+    String show(@RequestParam(defaultValue = "") String die, Model model) {
+        return page(die, Entries.none(), model);
+    }
+
+    private String page(String chosen, Entries entries, Model model) {
+        List<Die> dies = inventory.toolbox().dies();
+        Size frame = DiePicture.frame(dies);
+        Map<String, Drawing> pictures = new LinkedHashMap<>();
+        dies.forEach(die -> pictures.put(die.id().value(), DiePicture.of(die, frame)));
+        Optional<Die> inHand = find(chosen);
+        inHand.ifPresent(die -> model.addAttribute("inHand", die));
+        model.addAttribute("dies", dies);
+        model.addAttribute("pictures", pictures);
+        model.addAttribute("sample", inHand.orElse(StarterSet.DIES.get(0)));
+        model.addAttribute("entries", entries);
+        model.addAttribute("shapes", CutShape.Kind.values());
+        model.addAttribute("details", Die.Detail.values());
+        model.addAttribute("edges", Sides.Pattern.values());
+        model.addAttribute("inches", MeasureSystem.INCH);
+        return "inventory/dies";
+    }
+
+    private Optional<Die> find(String id) {
+        return inventory.toolbox().dies().stream()
+                .filter(die -> die.id().value().equals(id))
+                .findFirst();
+    }
+
+    @PostMapping("/starter-set")
+    String layInStarterSet() {
+        if (inventory.toolbox().dies().isEmpty()) {
+            StarterSet.DIES.forEach(inventory::save);
+        }
+        return HOME;
+    }
+
+    @PostMapping
+    String layIn(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        return keep("", typed, model, response);
+    }
+
+    @PostMapping("/{id}")
+    String change(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        // A die that was taken out in the meantime is not laid in again by an old page.
+        return find(id).isPresent() ? keep(id, typed, model, response) : HOME;
+    }
+
+    private String keep(String chosen, Map<String, String> typed, Model model, HttpServletResponse response) {
+        Entries entries = Entries.of(typed);
+        DieId first = chosen.isEmpty() ? inventory.newDieId() : new DieId(chosen);
+        List<Die> dies = DieForm.read(first, entries);
+        if (dies.isEmpty()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(chosen, entries, model);
+        }
+        for (int i = 0; i < dies.size(); i++) {
+            inventory.save(i == 0 ? dies.get(i) : dies.get(i).as(inventory.newDieId()));
+        }
+        return HOME;
+    }
+
+    /** All dies as CSV. */
+    @GetMapping(path = "/dies.csv", produces = "text/csv")
+    ResponseEntity<String> csv() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"dies.csv\"")
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(DieCsv.write(inventory.toolbox().dies()));
+    }
+
+    /** Lays in the dies of a CSV file, all of them or none. */
+    @PostMapping("/csv")
+    String readCsv(@RequestParam MultipartFile file, Model model, HttpServletResponse response) throws IOException {
+        Outcome<List<Die>> dies = DieCsv.read(
+                new String(file.getBytes(), StandardCharsets.UTF_8),
+                inventory.toolbox().dies(),
+                inventory::newDieId);
+        if (dies instanceof Outcome.Made<List<Die>> made) {
+            made.value().forEach(inventory::save);
+            return HOME;
+        }
+        model.addAttribute("csvReasons", dies.reasons());
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page("", Entries.none(), model);
+    }
+
+    /** A second die like one that is there, in hand to be changed. */
+    @PostMapping("/{id}/duplicate")
+    String duplicate(@PathVariable String id) {
+        Optional<Die> copy = find(id).map(die -> die.copied(inventory.newDieId()));
+        copy.ifPresent(inventory::save);
+        return copy.map(die -> HOME + "?die=" + die.id().value()).orElse(HOME);
+    }
+
+    @PostMapping("/{id}/remove")
+    String takeOut(@PathVariable String id) {
+        inventory.remove(new DieId(id));
+        return HOME;
+    }
+}

@@ -1,0 +1,95 @@
+package kwibbet.app.store;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+
+import kwibbet.measure.Length;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
+
+/** A die of the inventory; lengths in ticks. */
+@Entity
+@Table(name = "die")
+class DieRow implements Persistable<String> {
+
+    @Id
+    private String id = "";
+
+    private int place;
+    private String name = "";
+
+    @Enumerated(EnumType.STRING)
+    private CutShape.Kind shape = CutShape.Kind.OVAL;
+
+    private long width;
+    private long height;
+    private long metal;
+
+    @Enumerated(EnumType.STRING)
+    private Die.Detail detail = Die.Detail.PLAIN;
+
+    @Enumerated(EnumType.STRING)
+    private Sides.Pattern edge = Sides.Pattern.STRAIGHT;
+
+    private long pitch;
+    private String nestedSet = "";
+    private int onHand;
+
+    @Version
+    private @Nullable Long version;
+
+    protected DieRow() {}
+
+    DieRow(String id, int place) {
+        this.id = id;
+        this.place = place;
+    }
+
+    void set(Die die) {
+        name = die.name();
+        shape = die.shape().kind();
+        width = die.shape().size().width().toTicks();
+        height = die.shape().size().height().toTicks();
+        metal = die.metal().toTicks();
+        detail = die.detail();
+        edge = die.sides().pattern();
+        pitch = die.sides().pitch().toTicks();
+        nestedSet = die.set();
+        onHand = die.onHand();
+    }
+
+    int place() {
+        return place;
+    }
+
+    Die die() {
+        return new Die(
+                new DieId(id),
+                name,
+                new CutShape(shape, new Size(Length.ofTicks(width), Length.ofTicks(height))),
+                Length.ofTicks(metal),
+                detail,
+                new Sides(edge, Length.ofTicks(pitch)),
+                nestedSet,
+                onHand);
+    }
+
+    @Override
+    public String getId() {
+        return id;
+    }
+
+    @Override
+    public boolean isNew() {
+        return version == null;
+    }
+}

@@ -1,0 +1,123 @@
+package kwibbet.press;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.measure.Length;
+import kwibbet.shape.Axis;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.Die.Detail;
+import kwibbet.tool.Sides.Pattern;
+
+/** Finds the die that cuts a shape: one that has it, or a straight-sided one that can be stretched or shortened to it. */
+final class DieSearch {
+
+    /** So much of a shape, as a share, may differ where curves are drawn with other edges. */
+    private static final double ALIKE = 2e-3;
+
+    private static final Comparator<DieUse> EASIEST = Comparator.comparingInt(
+                    (DieUse use) -> use.passes().size())
+            .thenComparing(use -> use.die().detail())
+            .thenComparing(use -> use.die().metal());
+
+    private DieSearch() {}
+
+    /** The die that takes the fewest passes; nothing where none can cut it. */
+    static Optional<DieUse> find(Want want, List<Die> dies) {
+        List<DieUse> uses = new ArrayList<>();
+        for (Die die : dies) {
+            if (!suits(die, want)) {
+                continue;
+            }
+            for (int degrees : Die.turns()) {
+                use(want, die, degrees).ifPresent(uses::add);
+            }
+        }
+        return uses.stream().min(EASIEST);
+    }
+
+    /** A field of openings needs a die that cuts one; a patterned edge needs its pattern, and a plain one none that shows in its outline. */
+    private static boolean suits(Die die, Want want) {
+        boolean intricate = die.detail() == Detail.INTRICATE;
+        boolean byDetail =
+                switch (want.role()) {
+                    case FIELD -> intricate;
+                    case OPENING -> !intricate;
+                    case OUTLINE -> true;
+                };
+        boolean plain = die.sides().pattern() == Pattern.STRAIGHT || die.sides().pattern() == Pattern.STITCHED;
+        return byDetail
+                && want.edge().map(pitch -> die.sides().pitch().equals(pitch)).orElse(plain);
+    }
+
+    private static Optional<DieUse> use(Want want, Die die, int degrees) {
+        Size size = degrees % 180 == 0 ? die.shape().size() : die.shape().size().turned();
+        if (size.equals(want.box().size())) {
+            Outline laid =
+                    DieUse.turnedInto(die.shape().outline(), degrees, want.box().corner());
+            return isAlike(laid, want.outline())
+                    ? Optional.of(new DieUse(want, die, degrees, Axis.VERTICAL, List.of(DiePass.WHOLE)))
+                    : Optional.empty();
+        }
+        boolean straight = die.shape().kind() == CutShape.Kind.RECTANGLE
+                && want.outline().isRectangle()
+                && want.role() != Want.Role.FIELD;
+        if (!straight) {
+            return Optional.empty();
+        }
+        return run(size, want.box().size()).flatMap(run -> Stretch.passes(
+                        along(size, run), along(want.box().size(), run), die.sides())
+                .map(passes -> new DieUse(want, die, degrees, run, passes)));
+    }
+
+    /** The direction in which two sizes differ; nothing where they do in both. */
+    private static Optional<Axis> run(Size one, Size other) {
+        if (one.width().equals(other.width())) {
+            return Optional.of(Axis.VERTICAL);
+        }
+        return one.height().equals(other.height()) ? Optional.of(Axis.HORIZONTAL) : Optional.empty();
+    }
+
+    private static Length along(Size size, Axis run) {
+        return run == Axis.HORIZONTAL ? size.width() : size.height();
+    }
+
+    private static boolean isAlike(Outline one, Outline other) {
+        double shared = Overlay.sharedArea(Region.of(one), Region.of(other));
+        double larger = Math.max(one.area(), other.area());
+        return shared > larger * (1 - ALIKE);
+    }
+
+    /** Of the dies of the same shape, the one nearest in size. */
+    static Optional<Die> nearest(Want want, List<Die> dies) {
+        return want.shape().flatMap(shape -> dies.stream()
+                .filter(die -> die.shape().kind() == shape.kind())
+                .min(Comparator.comparing(die -> off(die.shape().size(), shape.size()))));
+    }
+
+    private static Length off(Size one, Size other) {
+        return one.width()
+                .minus(other.width())
+                .abs()
+                .plus(one.height().minus(other.height()).abs());
+    }
+
+    /** Where a die can be laid so that its metal stays clear of another's, or wholly within its cut. */
+    static boolean canBeTaped(DieUse one, DieUse other) {
+        return isWithin(one, other)
+                || isWithin(other, one)
+                || !Overlay.overlap(one.rim(DiePass.WHOLE), other.rim(DiePass.WHOLE));
+    }
+
+    /** Whether the metal of a die lies wholly within what another cuts out. */
+    static boolean isWithin(DieUse inner, DieUse outer) {
+        return Overlay.contains(Region.of(outer.cutLine(DiePass.WHOLE)), inner.rim(DiePass.WHOLE));
+    }
+}

@@ -1,0 +1,71 @@
+package kwibbet.press;
+
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+
+/**
+ * A die that cuts a wanted shape.
+ *
+ * @param want the shape
+ * @param die the die
+ * @param degrees how far the die is turned on the piece, clockwise; a multiple of 90
+ * @param run the direction it is shifted in from pass to pass
+ * @param passes its passes, in order; one where the die has the shape itself
+ */
+public record DieUse(Want want, Die die, int degrees, Axis run, List<DiePass> passes) {
+
+    /** Copies the passes. */
+    public DieUse {
+        passes = List.copyOf(passes);
+    }
+
+    /** Whether the die has the shape itself. */
+    public boolean isWhole() {
+        return passes.size() == 1;
+    }
+
+    /** Where its cut lies on the piece in a pass. */
+    public Rect cut(DiePass pass) {
+        Rect box = want.box();
+        Size turned = turned(die.shape().size());
+        return run == Axis.HORIZONTAL
+                ? new Rect(new Point(box.left().plus(pass.shift()), box.top()), turned)
+                : new Rect(new Point(box.left(), box.top().plus(pass.shift())), turned);
+    }
+
+    /** Where its metal lies on the piece in a pass. */
+    public Rect metal(DiePass pass) {
+        Rect cut = cut(pass);
+        Length metal = die.metal();
+        return new Rect(new Point(cut.left().minus(metal), cut.top().minus(metal)), Die.grown(cut.size(), metal));
+    }
+
+    /** The line it cuts in a pass, on the piece. */
+    public Outline cutLine(DiePass pass) {
+        return turnedInto(die.shape().outline(), degrees, cut(pass).corner());
+    }
+
+    /** The outside of its metal in a pass, on the piece. */
+    public Outline rim(DiePass pass) {
+        return turnedInto(die.rim().outline(), degrees, metal(pass).corner());
+    }
+
+    private Size turned(Size size) {
+        return degrees % 180 == 0 ? size : size.turned();
+    }
+
+    /** An outline turned, the corner of its bounds at a place. */
+    static Outline turnedInto(Outline outline, int degrees, Point corner) {
+        Outline turned = outline.in(new Placement(Point.ORIGIN, degrees, false));
+        Point at = turned.bounds().corner();
+        return turned.plus(corner.x().minus(at.x()), corner.y().minus(at.y()));
+    }
+}

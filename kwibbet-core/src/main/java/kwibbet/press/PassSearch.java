@@ -1,0 +1,224 @@
+package kwibbet.press;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.press.PressPlan.ByHand;
+import kwibbet.press.PressPlan.Load;
+import kwibbet.press.PressPlan.OnBed;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+
+/**
+ * Finds few passes in which all papers go through.
+ *
+ * <p>Every set of papers that lie on the bed together, none of their dies used more often than there are of it, is a load; loads are chosen by
+ * branch and bound for the paper of which most is left. The bound is the heaviest set of papers of which no two can share a pass.
+ */
+final class PassSearch {
+
+    private static final int MOST_LOADS = 600;
+    private static final int MOST_STEPS = 20_000;
+
+    private final Size bed;
+    private final List<Layup> layups;
+    private final List<int[]> loads = new ArrayList<>();
+    private final boolean[][] together;
+    private List<Use> best = List.of();
+    private int fewest = Integer.MAX_VALUE;
+    private int steps;
+
+    /** So many passes of a load. */
+    private record Use(int load, int passes) {}
+
+    private PassSearch(List<Layup> layups, Size bed) {
+        this.layups = layups;
+        this.bed = bed;
+        this.together = new boolean[layups.size()][layups.size()];
+        collect(new int[layups.size()], 0);
+        loads.sort(Comparator.comparing((int[] load) -> papers(load), Comparator.reverseOrder()));
+        for (int one = 0; one < layups.size(); one++) {
+            for (int other = 0; other < one; other++) {
+                int[] pair = new int[layups.size()];
+                pair[one] = 1;
+                pair[other] = 1;
+                together[one][other] = canLie(pair);
+                together[other][one] = together[one][other];
+            }
+        }
+    }
+
+    static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand) {
+        List<Load> alone = layups.stream()
+                .filter(layup -> isAlone(layup, bed))
+                .map(layup -> new Load(List.of(byItself(layup, bed)), layup.count()))
+                .toList();
+        PassSearch search = new PassSearch(
+                layups.stream().filter(layup -> !isAlone(layup, bed)).toList(), bed);
+        int[] left = search.layups.stream().mapToInt(Layup::count).toArray();
+        search.choose(left, new ArrayList<>(), 0);
+        List<Load> all = new ArrayList<>();
+        search.best.forEach(use -> all.add(new Load(search.onBed(search.loads.get(use.load)), use.passes)));
+        all.addAll(alone);
+        int atLeast = search.atLeast() + alone.stream().mapToInt(Load::passes).sum();
+        return new PressPlan(all, byHand, atLeast);
+    }
+
+    private static boolean isAlone(Layup layup, Size bed) {
+        return layup.isAlone() || layup.sticksOut(bed);
+    }
+
+    private static OnBed byItself(Layup layup, Size bed) {
+        boolean turned = layup.isTurned(bed);
+        Size size = layup.extent().size();
+        return new OnBed(layup, new Rect(Point.ORIGIN, turned ? size.turned() : size), turned);
+    }
+
+    private static int papers(int[] load) {
+        int papers = 0;
+        for (int copies : load) {
+            papers += copies;
+        }
+        return papers;
+    }
+
+    /** All loads of some papers from the {@code next}th on, added to those chosen before. */
+    private void collect(int[] chosen, int next) {
+        if (loads.size() >= MOST_LOADS) {
+            return;
+        }
+        if (next == layups.size()) {
+            if (papers(chosen) > 0) {
+                loads.add(chosen.clone());
+            }
+            return;
+        }
+        chosen[next]++;
+        if (chosen[next] <= layups.get(next).count() && canLie(chosen)) {
+            collect(chosen, next);
+        }
+        chosen[next]--;
+        collect(chosen, next + 1);
+    }
+
+    private boolean canLie(int[] load) {
+        Map<DieId, Integer> used = new HashMap<>();
+        List<Size> sizes = new ArrayList<>();
+        for (int place = 0; place < load.length; place++) {
+            for (int copy = 0; copy < load[place]; copy++) {
+                sizes.add(layups.get(place).extent().size());
+                for (DieUse use : layups.get(place).uses()) {
+                    Die die = use.die();
+                    if (used.merge(die.id(), 1, Integer::sum) > die.onHand()) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return Bed.arrange(bed, sizes).isPresent();
+    }
+
+    private void choose(int[] left, List<Use> chosen, int passes) {
+        int most = 0;
+        for (int place = 1; place < left.length; place++) {
+            most = left[place] > left[most] ? place : most;
+        }
+        if (left.length == 0 || left[most] == 0) {
+            if (passes < fewest) {
+                fewest = passes;
+                best = List.copyOf(chosen);
+            }
+            return;
+        }
+        for (int load = 0; load < loads.size() && ++steps < MOST_STEPS; load++) {
+            int[] copies = loads.get(load);
+            if (copies[most] == 0 || isWasteful(copies, left)) {
+                continue;
+            }
+            int times = times(copies, left);
+            if (passes + times >= fewest) {
+                continue;
+            }
+            int[] then = left.clone();
+            for (int place = 0; place < then.length; place++) {
+                then[place] = Math.max(0, then[place] - copies[place] * times);
+            }
+            chosen.add(new Use(load, times));
+            choose(then, chosen, passes + times);
+            chosen.remove(chosen.size() - 1);
+        }
+    }
+
+    /** A load with a paper of which none is left: one without it does as well. */
+    private static boolean isWasteful(int[] copies, int[] left) {
+        for (int place = 0; place < copies.length; place++) {
+            if (copies[place] > left[place]) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** As often as no paper of it runs out. */
+    private static int times(int[] copies, int[] left) {
+        int times = Integer.MAX_VALUE;
+        for (int place = 0; place < copies.length; place++) {
+            if (copies[place] > 0) {
+                times = Math.min(times, left[place] / copies[place]);
+            }
+        }
+        return times;
+    }
+
+    private List<OnBed> onBed(int[] load) {
+        List<Layup> laid = new ArrayList<>();
+        for (int place = 0; place < load.length; place++) {
+            for (int copy = 0; copy < load[place]; copy++) {
+                laid.add(layups.get(place));
+            }
+        }
+        List<Size> sizes = laid.stream().map(layup -> layup.extent().size()).toList();
+        Optional<List<Rect>> places = Bed.arrange(bed, sizes);
+        List<OnBed> onBed = new ArrayList<>();
+        for (int i = 0; i < laid.size(); i++) {
+            Rect place = places.orElseThrow().get(i);
+            onBed.add(new OnBed(laid.get(i), place, !place.size().equals(sizes.get(i))));
+        }
+        return onBed;
+    }
+
+    /** Papers of which no two can share a pass need as many passes as there are of them; whether two can is decided exactly. */
+    private int atLeast() {
+        return heaviest(new ArrayList<>(), 0, 0);
+    }
+
+    private int heaviest(List<Integer> apart, int next, int weight) {
+        int most = weight;
+        for (int place = next; place < layups.size(); place++) {
+            int each = place;
+            if (apart.stream().noneMatch(other -> together[other][each])) {
+                apart.add(place);
+                most = Math.max(most, heaviest(apart, place + 1, weight + passesAtLeast(place)));
+                apart.remove(apart.size() - 1);
+            }
+        }
+        return most;
+    }
+
+    /** As many of one paper share a pass as there are dies for and the bed has room for. */
+    private int passesAtLeast(int place) {
+        Layup layup = layups.get(place);
+        int dies =
+                layup.uses().stream().mapToInt(use -> use.die().onHand()).min().orElse(1);
+        int room = (int) (bed.area() / layup.extent().size().area());
+        int copies = Math.max(1, Math.min(dies, room));
+        return (layup.count() + copies - 1) / copies;
+    }
+}

@@ -1,0 +1,116 @@
+package kwibbet.press;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.card.Card;
+import kwibbet.card.DieCut;
+import kwibbet.card.Opening;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.measure.Length;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Rect;
+
+/**
+ * A shape that a piece needs and the trimmer cannot give it.
+ *
+ * @param piece the piece
+ * @param role what it is to the piece
+ * @param outline the shape, in the frame of the piece; of a field of openings the box around them
+ * @param owner what it is cut for
+ * @param shape the shape by name, where it is known
+ * @param edge how its edge repeats, where it has a patterned one
+ */
+public record Want(
+        Piece piece, Role role, Outline outline, PieceId owner, Optional<CutShape> shape, Optional<Length> edge) {
+
+    /** What a shape is to its piece. */
+    public enum Role {
+        OUTLINE("outline"),
+        OPENING("opening"),
+        FIELD("field of openings");
+
+        private final String words;
+
+        Role(String words) {
+            this.words = words;
+        }
+
+        /** What makers call it. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** More openings of one feature than this are cut by one die. */
+    private static final int FEW = 3;
+    /** What is no larger is punched. Common practice, no source. */
+    private static final Length PUNCHED = Length.ofInches(1, 4);
+
+    /** Everything a piece needs; what is punched left out. */
+    static List<Want> of(Card card, Piece piece) {
+        List<Want> wants = new ArrayList<>();
+        Optional<DieCut> edge = card.dieCuts().stream()
+                .filter(cut -> cut.piece().equals(piece.id()))
+                .findFirst();
+        if (!piece.isRectangle() || edge.isPresent()) {
+            wants.add(new Want(
+                    piece, Role.OUTLINE, piece.outline(), piece.id(), Optional.empty(), edge.map(DieCut::pitch)));
+        }
+        Map<PieceId, List<Opening>> byOwner = new LinkedHashMap<>();
+        piece.openings().stream().filter(opening -> !isPunched(opening)).forEach(opening -> byOwner.computeIfAbsent(
+                        opening.owner(), owner -> new ArrayList<>())
+                .add(opening));
+        byOwner.forEach((owner, openings) -> {
+            if (openings.size() > FEW) {
+                wants.add(new Want(piece, Role.FIELD, around(openings), owner, Optional.empty(), Optional.empty()));
+            } else {
+                openings.forEach(opening -> wants.add(new Want(
+                        piece,
+                        Role.OPENING,
+                        opening.outline(),
+                        owner,
+                        Optional.of(opening.shape()),
+                        Optional.empty())));
+            }
+        });
+        return wants;
+    }
+
+    private static boolean isPunched(Opening opening) {
+        Rect box = opening.bounds();
+        return opening.shape().isCircle()
+                && !Length.max(box.size().width(), box.size().height()).isLongerThan(PUNCHED);
+    }
+
+    private static Outline around(List<Opening> openings) {
+        Rect first = openings.get(0).bounds();
+        Length left = first.left();
+        Length top = first.top();
+        Length right = first.right();
+        Length bottom = first.bottom();
+        for (Opening opening : openings) {
+            Rect box = opening.bounds();
+            left = Length.min(left, box.left());
+            top = Length.min(top, box.top());
+            right = Length.max(right, box.right());
+            bottom = Length.max(bottom, box.bottom());
+        }
+        return Outline.of(Rect.of(left, top, right.minus(left), bottom.minus(top)));
+    }
+
+    /** Where it lies. */
+    public Rect box() {
+        return outline.bounds();
+    }
+
+    /** What it is called, as {@code opening of Lamp strip}. */
+    public String words() {
+        return role.words() + " of " + piece.name();
+    }
+}

@@ -1,0 +1,224 @@
+package kwibbet.press;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import org.junit.jupiter.api.Test;
+
+import kwibbet.bench.DieLaying;
+import kwibbet.bench.PressList;
+import kwibbet.bench.PressStep;
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperShelf;
+import kwibbet.picture.PressPicture;
+import kwibbet.press.PressPlan.Load;
+import kwibbet.press.PressPlan.OnBed;
+import kwibbet.press.PressPlan.Reason;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.CutShape.Kind;
+import kwibbet.shape.Rect;
+import kwibbet.tool.Die;
+import kwibbet.tool.Die.Detail;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Press;
+import kwibbet.tool.Sides;
+import kwibbet.tool.Sides.Pattern;
+import kwibbet.tool.Toolbox;
+import kwibbet.trial.Mishap;
+import kwibbet.trial.TrialRun;
+
+import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
+import static kwibbet.Inches.card;
+import static kwibbet.Inches.folded;
+import static kwibbet.Inches.front;
+import static kwibbet.Inches.in;
+import static kwibbet.Inches.on;
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.shelf;
+import static kwibbet.Inches.size;
+import static org.assertj.core.api.Assertions.assertThat;
+
+class PressPlanTest {
+
+    private static final Press PRESS = new Press("press", in("6"), in("9"));
+
+    private static Die die(String name, Kind kind, String width, String height, Detail detail, Sides sides) {
+        CutShape shape = new CutShape(kind, size(width, height));
+        return new Die(new DieId(name), name, shape, in("1/16"), detail, sides, "", 1);
+    }
+
+    private static Die circle(String across) {
+        return die("circle " + across, Kind.OVAL, across, across, Detail.PLAIN, Sides.STRAIGHT);
+    }
+
+    private static Card card4(Addition... additions) {
+        return card(folded("2 3/4", "5"), 24, additions);
+    }
+
+    private static Addition round(String id, String host, String across, String... more) {
+        List<String> pairs = new ArrayList<>(List.of("shape", "oval", "width", across, "height", across));
+        pairs.addAll(List.of(more));
+        return add("opening", id, on(host), pairs.toArray(String[]::new));
+    }
+
+    /** A frame is half the difference of its two dies wide; both are taped together, and one pass cuts it. */
+    @Test
+    void aFrameFromNestedDiesTakesOnePass() {
+        Card card = card4(round("hole", "front-outside", "1", "frame", "framed", "frameWidth", "1/4"));
+        PressPlan plan = PressPlan.of(card, PRESS, List.of(circle("1"), circle("1 1/2")));
+        assertThat(plan.byHand()).isEmpty();
+        Layup frame = plan.loads().stream()
+                .flatMap(load -> load.laid().stream())
+                .map(OnBed::layup)
+                .filter(layup -> layup.uses().size() == 2)
+                .findFirst()
+                .orElseThrow();
+        assertThat(frame.paper().size()).isEqualTo(size("1 5/8", "1 5/8"));
+        assertThat(plan.paperFor(frame.first().piece())).isEqualTo(size("1 5/8", "1 5/8"));
+        // The base needs the small die too, of which there is one.
+        assertThat(plan.passes()).isEqualTo(48);
+        assertThat(plan.isProven()).isTrue();
+    }
+
+    @Test
+    void withTwoOfADieTheBedIsShared() {
+        Card card = card4(round("hole", "front-outside", "1", "frame", "framed", "frameWidth", "1/4"));
+        Die two =
+                new Die(new DieId("two"), "two", circle("1").shape(), in("1/16"), Detail.PLAIN, Sides.STRAIGHT, "", 2);
+        PressPlan wide = PressPlan.of(card, new Press("wide", in("12"), in("12")), List.of(two, circle("1 1/2")));
+        assertThat(wide.passes()).isEqualTo(24);
+        assertThat(wide.isProven()).isTrue();
+        assertThat(wide.loads().get(0).papers()).isEqualTo(48);
+    }
+
+    @Test
+    void whatNoDieCutsAndWhatDoesNotGoThroughIsSaid() {
+        Card card = card4(round("hole", "front-outside", "1 1/8"));
+        PressPlan none = PressPlan.of(card, PRESS, List.of(circle("1"), circle("3")));
+        assertThat(none.passes()).isZero();
+        assertThat(none.byHand()).singleElement().satisfies(byHand -> {
+            assertThat(byHand.why()).isEqualTo(Reason.NO_DIE);
+            assertThat(byHand.nearest().map(Die::name)).contains("circle 1");
+            assertThat(byHand.count()).isEqualTo(24);
+        });
+        assertThat(PressPlan.of(card, new Press("narrow", in("4"), in("9")), List.of(circle("1 1/8")))
+                        .byHand()
+                        .get(0)
+                        .why())
+                .isEqualTo(Reason.TOO_WIDE);
+        assertThat(PressPlan.of(card, new Press("short", in("6"), in("1")), List.of(circle("1 1/8")))
+                        .byHand()
+                        .get(0)
+                        .why())
+                .isEqualTo(Reason.PLATE_TOO_SHORT);
+    }
+
+    /** An intricate die has the press to itself; one that cuts a field is known by the box of the field. */
+    @Test
+    void anIntricateDieGoesThroughAlone() {
+        Card card = card4(
+                add("pattern-die", "field", front(), "width", "2", "height", "2", "motif", "3/8", "pitch", "1/2"),
+                add("mat", "mat", on("front-inside"), "border", "1/8"),
+                round("hole", "mat", "1"));
+        Die field = die("field", Kind.RECTANGLE, "1 7/8", "1 7/8", Detail.INTRICATE, Sides.STRAIGHT);
+        PressPlan plan = PressPlan.of(card, new Press("wide", in("12"), in("12")), List.of(circle("1"), field));
+        assertThat(plan.byHand()).isEmpty();
+        assertThat(plan.loads()).hasSize(2).allSatisfy(load -> assertThat(load.laid())
+                .hasSize(1));
+    }
+
+    /** Margins are measured to the metal, 1/16 before the cut, and from the side away from the hand. */
+    @Test
+    void marginsAreMeasuredToTheMetalFromTheFencesSide() {
+        Card card = card4(round("hole", "front-outside", "1", "across", "by", "fromLeft", "1/2"));
+        Toolbox tools = TOOLS.withDies(List.of(circle("1")));
+        DieLaying right = step(card, tools).layings().get(0);
+        DieLaying left = step(card, tools.forOtherHand()).layings().get(0);
+        assertThat(right.top()).isEqualTo(in("1 15/16"));
+        assertThat(right.side().plus(left.side())).isEqualTo(in("5 1/2").minus(in("1 1/8")));
+        // The fold is the left edge of the front: 2 3/4 less 1/2 less 1 is left to the free edge, to the metal 1/16
+        // less.
+        assertThat(List.of(right.side(), left.side())).contains(in("1 3/16"));
+        assertThat(sentence(step(card, tools)))
+                .startsWith("Lay circle 1 with its metal ")
+                .contains(" from the left edge and 1 15/16 in from the top edge.");
+        assertThat(sentence(step(card, tools.forOtherHand()))).contains(" from the right edge and ");
+    }
+
+    private static PressStep step(Card card, Toolbox tools) {
+        return PressList.of(card, tools).settings().get(0).steps().get(0);
+    }
+
+    private static String sentence(PressStep step) {
+        return step.sentences(MeasureSystem.INCH).get(0).text();
+    }
+
+    /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */
+    @Test
+    void aStretchedDieCutsInTwoPassesJustTheStrip() {
+        Card card =
+                card4(add("stretched-die", "strap", front(), "width", "1", "die", "2", "wanted", "3", "pitch", "1/4"));
+        Die strap = die("strap", Kind.RECTANGLE, "1", "2", Detail.PLAIN, new Sides(Pattern.STITCHED, in("1/4")));
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        RunPlan plan = RunPlan.of(card, papers, TOOLS.withDies(List.of(strap)));
+        PressList press = plan.bench().press();
+        assertThat(press.passes()).isEqualTo(48);
+        assertThat(sentence(press.settings().get(0).steps().get(0)))
+                .endsWith("Let the plate end 1/4 in short of the die’s far cut.");
+        assertThat(sentence(press.settings().get(1).steps().get(0)))
+                .contains("That is 1 in further on, 4 repeats: lay it into its own cut. Let the plate begin 1/4 in");
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        TrialRun slipped = TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(2, in("1/16"))));
+        assertThat(slipped.isFine()).isFalse();
+        assertThat(PressPicture.of(press.settings().get(1), PRESS, papers, MeasureSystem.INCH)
+                        .marks())
+                .hasSizeGreaterThan(5);
+    }
+
+    /** Every paper goes through as often as asked, nothing lies over anything else or off the bed, and no bound is broken. */
+    @Property(tries = 60)
+    void everyLoadLiesOnTheBed(
+            @ForAll @Size(min = 1, max = 4) List<@IntRange(min = 4, max = 18) Integer> across,
+            @ForAll @IntRange(min = 3, max = 16) int bed,
+            @ForAll @IntRange(min = 3, max = 20) int plate) {
+        List<Addition> additions = new ArrayList<>();
+        List<Die> dies = new ArrayList<>();
+        for (int i = 0; i < across.size(); i++) {
+            String text = in("1/8").multipliedBy(across.get(i)).toString().replace(" in", "");
+            additions.add(add("ornament", "thing-" + i, front(), "shape", "oval", "width", text, "height", text));
+            dies.add(new Die(
+                    new DieId("die-" + i),
+                    text,
+                    new CutShape(Kind.OVAL, size(text, text)),
+                    in("1/16"),
+                    Detail.PLAIN,
+                    Sides.STRAIGHT,
+                    "",
+                    1 + i % 2));
+        }
+        Press press = new Press("press", in("1/2").multipliedBy(bed), in("1/2").multipliedBy(plate));
+        Card card = card4(additions.toArray(Addition[]::new));
+        PressPlan plan = PressPlan.of(card, press, dies);
+        assertThat(plan.passes()).isGreaterThanOrEqualTo(plan.atLeast());
+        int through = plan.loads().stream().mapToInt(Load::papers).sum();
+        int byHand = plan.byHand().stream().mapToInt(PressPlan.ByHand::count).sum();
+        assertThat(through + byHand).isEqualTo(24 * across.size());
+        for (Load load : plan.loads()) {
+            List<Rect> places = load.laid().stream().map(OnBed::place).toList();
+            for (int i = 0; i < places.size(); i++) {
+                assertThat(places.get(i).right()).isLessThanOrEqualTo(press.bed());
+                for (Rect other : places.subList(i + 1, places.size())) {
+                    assertThat(places.get(i).overlaps(other)).isFalse();
+                }
+            }
+        }
+    }
+}
