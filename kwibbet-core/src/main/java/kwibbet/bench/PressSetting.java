@@ -23,12 +23,12 @@ public record PressSetting(int number, Load load, List<PressStep> steps) impleme
 
     @Override
     public Phrase heading(MeasureSystem system) {
-        return Phrase.of(load.passes() == 1 ? "1 pass" : load.passes() + " passes");
+        return Phrase.of(steps.stream().map(PressStep::name).collect(Collectors.joining(" + ")));
     }
 
     @Override
     public Phrase aside(MeasureSystem system) {
-        return Phrase.of(steps.stream().map(PressStep::name).collect(Collectors.joining(", ")));
+        return Phrase.of(load.passes() == 1 ? "1 pass" : load.passes() + " passes");
     }
 
     /** What goes through at once. */

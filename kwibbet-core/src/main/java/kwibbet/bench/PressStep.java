@@ -39,7 +39,7 @@ public record PressStep(OnBed onBed, Hand hand, List<String> inRegister) {
         return Phrase.in(system)
                 .words(piece().name() + " × " + onBed.layup().count() + ", paper ")
                 .size(onBed.layup().paper().size())
-                .words(onBed.turned() ? ", turned a quarter" : "")
+                .words(onBed.turned() ? ", turned a quarter, its top to the right" : "")
                 .end();
     }
 

@@ -9,9 +9,9 @@ public sealed interface ToolSetting permits TrimSetting, ScoreSetting, PressSett
     /** Its place in the order of work, from 1. */
     int number();
 
-    /** The figure it is known by. */
+    /** What it is known by. */
     Phrase heading(MeasureSystem system);
 
-    /** What is said beside the figure. */
+    /** What is said beside that. */
     Phrase aside(MeasureSystem system);
 }

@@ -1,9 +1,12 @@
 package kwibbet.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
+import kwibbet.bench.DieLaying;
 import kwibbet.bench.PressSetting;
+import kwibbet.bench.PressStep;
 import kwibbet.card.Piece;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
@@ -18,6 +21,7 @@ import kwibbet.press.DieUse;
 import kwibbet.press.Layup;
 import kwibbet.press.PressPlan.OnBed;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
@@ -42,8 +46,8 @@ public final class PressPicture {
         Length width = press.plate();
         Length height = press.bed();
         for (OnBed each : setting.load().laid()) {
-            width = Length.max(width, each.place().bottom());
-            height = Length.max(height, each.place().right());
+            width = Length.max(width, each.place().right());
+            height = Length.max(height, each.place().bottom());
         }
         Length row = Length.ofTicks(Length.max(width, height).toTicks() / ROWS);
         Rect frame = Rect.of(
@@ -58,13 +62,15 @@ public final class PressPicture {
     public static Drawing of(PressSetting setting, Press press, PaperShelf shelf, MeasureSystem system) {
         PressPicture picture = new PressPicture(setting, press, shelf, system);
         picture.sketch.add(Mark.Area.of(picture.bed, Fill.NONE, Line.SHEET, Ink.ON_PAGE));
-        setting.load().laid().forEach(picture::paper);
+        boolean isAlone = setting.steps().size() == 1;
+        setting.steps().forEach(step -> picture.paper(step, isAlone));
         picture.sketch.width(picture.bed, 2);
         picture.sketch.height(picture.bed, 2);
         return picture.sketch.drawing("What lies on the bed of the press");
     }
 
-    private void paper(OnBed each) {
+    private void paper(PressStep step, boolean isAlone) {
+        OnBed each = step.onBed();
         Layup layup = each.layup();
         Placement there = placement(each);
         Piece piece = layup.first().piece();
@@ -77,17 +83,23 @@ public final class PressPicture {
             outline(use.cutLine(layup.diePass()).in(there), Line.CUT, ink);
         }
         name(piece, paper.bounds(), ink);
-        plateEdge(layup, there);
+        if (layup.diePass().isPartial()) {
+            plateEdge(layup, there);
+        } else if (isAlone) {
+            DieLaying largest = step.layings().stream()
+                    .max(Comparator.comparingDouble(
+                            laying -> laying.use().die().footprint().area()))
+                    .orElseThrow();
+            margins(largest, layup, there);
+        }
     }
 
-    /** From the frame of the piece onto the bed, which lies sideways: the paper goes through from left to right. */
-    private Placement placement(OnBed each) {
+    /** From the frame of the piece onto the bed. */
+    private static Placement placement(OnBed each) {
         Placement turned = new Placement(Point.ORIGIN, each.turned() ? 90 : 0, false);
         Point corner = Outline.of(each.layup().extent()).in(turned).bounds().corner();
         Point there = each.place().corner();
-        Placement onBed =
-                new Placement(there.plus(corner.x().negated(), corner.y().negated()), turned.degrees(), false);
-        return onBed.within(new Placement(new Point(Length.ZERO, bed.bottom()), 270, false));
+        return new Placement(there.plus(corner.x().negated(), corner.y().negated()), turned.degrees(), false);
     }
 
     private void outline(Outline outline, Line line, Ink ink) {
@@ -104,6 +116,28 @@ public final class PressPicture {
         }
     }
 
+    /** From the two edges that are measured from to the metal of a die, where it does not lie along them. */
+    private void margins(DieLaying laying, Layup layup, Placement there) {
+        Rect metal = laying.use().metal(layup.diePass());
+        Rect paper = layup.paper();
+        boolean left = laying.from() == Edge.LEFT;
+        Point side = new Point(left ? paper.left() : paper.right(), paper.top());
+        margin(side, new Point(left ? metal.left() : metal.right(), paper.top()), paper, there);
+        Point top = new Point(side.x(), paper.top());
+        margin(top, new Point(side.x(), metal.top()), paper, there);
+    }
+
+    private void margin(Point edge, Point metal, Rect paper, Placement there) {
+        Point from = there.apply(edge);
+        Point to = there.apply(metal);
+        Rect on = Outline.of(paper).in(there).bounds();
+        if (!from.x().equals(to.x())) {
+            sketch.span(Axis.HORIZONTAL, Length.min(from.x(), to.x()), Length.max(from.x(), to.x()), on, -1);
+        } else if (!from.y().equals(to.y())) {
+            sketch.span(Axis.VERTICAL, Length.min(from.y(), to.y()), Length.max(from.y(), to.y()), on, -1);
+        }
+    }
+
     private void plateEdge(Layup layup, Placement there) {
         DieUse use = layup.uses().get(0);
         DiePass pass = layup.diePass();
@@ -113,24 +147,23 @@ public final class PressPicture {
         pass.to().ifPresent(to -> edge(use.run(), near.plus(to), end(use.run(), cut), there));
     }
 
-    /** The plate's edge straight across the bed, and how far it is from an end of the die. */
+    /** The plate's edge straight across the bed, how far it is from an end of the die, and on which side the plate lies: not on that one. */
     private void edge(Axis run, Length at, Length dieEnd, Placement there) {
         Point on = there.apply(at(run, at));
         Point end = there.apply(at(run, dieEnd));
-        boolean level = on.y().equals(end.y());
-        if (level) {
-            sketch.stroke(Line.FENCE, new Point(on.x(), bed.top()), new Point(on.x(), bed.bottom()));
-        } else {
-            sketch.stroke(Line.FENCE, new Point(bed.left(), on.y()), new Point(bed.right(), on.y()));
-        }
-        Length one = level ? on.x() : on.y();
-        Length other = level ? end.x() : end.y();
-        sketch.span(level ? Axis.HORIZONTAL : Axis.VERTICAL, Length.min(one, other), Length.max(one, other), bed, -1);
+        boolean upright = on.y().equals(end.y());
+        Length one = upright ? on.x() : on.y();
+        Length other = upright ? end.x() : end.y();
+        Point first = upright ? new Point(one, bed.top()) : new Point(bed.left(), one);
+        Point last = upright ? new Point(one, bed.bottom()) : new Point(bed.right(), one);
+        sketch.stroke(Line.FENCE, first, last);
+        sketch.span(upright ? Axis.HORIZONTAL : Axis.VERTICAL, Length.min(one, other), Length.max(one, other), bed, -1);
+        Length aside = sketch.rows(one.isLongerThan(other) ? 2 : -2);
         sketch.label(
-                level
-                        ? new Point(on.x(), bed.top().plus(sketch.rows(1)))
-                        : new Point(bed.right().minus(sketch.rows(3)), on.y()),
-                Phrase.of("plate’s edge"),
+                upright
+                        ? new Point(one.plus(aside), bed.top().plus(sketch.rows(1)))
+                        : new Point(bed.right().minus(sketch.rows(2)), one.plus(aside)),
+                Phrase.of("plate"),
                 0.9,
                 Ink.ON_PAGE);
     }

@@ -98,7 +98,7 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass) {
     }
 
     private static boolean goesThrough(Size extent, Size metal, Size bed) {
-        return !extent.width().isLongerThan(bed.width()) && !metal.height().isLongerThan(bed.height());
+        return !extent.height().isLongerThan(bed.height()) && !metal.width().isLongerThan(bed.width());
     }
 
     /** Whether it goes through turned a quarter, where it does not as it is. */

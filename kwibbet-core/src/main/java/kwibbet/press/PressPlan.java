@@ -49,7 +49,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
      * A paper with its dies on the bed.
      *
      * @param layup the paper and the dies
-     * @param place where its extent lies on the bed, the bed's corner at zero, its width across
+     * @param place where its extent lies on the bed, the bed's corner at zero; the paper goes through from left to right
      * @param turned whether it lies a quarter turned
      */
     public record OnBed(Layup layup, Rect place, boolean turned) {}
@@ -84,7 +84,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
 
     /** The plan for the run of a card. */
     public static PressPlan of(Card card, Press press, List<Die> dies) {
-        Size bed = new Size(press.bed(), press.plate());
+        // Sideways: the paper goes through from left to right.
+        Size bed = new Size(press.plate(), press.bed());
         int count = card.design().run().cards();
         List<Layup> layups = new ArrayList<>();
         List<ByHand> byHand = new ArrayList<>();
@@ -121,7 +122,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
 
     private static boolean isNarrow(Layup layup, Size bed) {
         Size size = layup.extent().size();
-        return !size.width().isLongerThan(bed.width()) || !size.height().isLongerThan(bed.width());
+        return !size.width().isLongerThan(bed.height()) || !size.height().isLongerThan(bed.height());
     }
 
     /** Dies of one piece that can be taped together go through at once; a stretched die in a pass after the other. */

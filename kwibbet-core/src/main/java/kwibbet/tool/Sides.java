@@ -15,10 +15,10 @@ public record Sides(Pattern pattern, Length pitch) {
 
     /** What an edge looks like. */
     public enum Pattern {
-        STRAIGHT("plain edge"),
-        STITCHED("stitched edge"),
-        PERFORATED("perforated edge"),
-        SCALLOPED("scalloped edge");
+        STRAIGHT("plain"),
+        STITCHED("stitched"),
+        PERFORATED("perforated"),
+        SCALLOPED("scalloped");
 
         private final String words;
 

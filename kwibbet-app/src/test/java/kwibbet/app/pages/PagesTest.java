@@ -148,13 +148,56 @@ class PagesTest {
         station(5).click();
         assertThat(page.locator(".tool-steps li")).hasCount(1);
         assertThat(page.locator(".tool-set")).containsText("score in groove");
-        assertThat(page.locator(".tool-set .set")).hasText("5");
+        assertThat(page.locator(".tool-set .set")).hasText("5 in");
         station(6).click();
+        assertThat(page.locator(".quiet-line")).hasText("Nothing to cut with dies.");
+        station(7).click();
         assertThat(page.locator(".step-list li")).hasCount(3);
 
         APIResponse handout = page.request().get(page.url().replace("/make", "/handout-a4.pdf"));
         assertThat(handout.status()).isEqualTo(200);
         assertThat(handout.body()).startsWith("%PDF-".getBytes(StandardCharsets.US_ASCII));
+    }
+
+    /** An ornament no die cuts; a nested set laid in, wrong at first; then the press cuts it, and the paper for it is larger by the metal. */
+    @Test
+    void aDieLaidInCutsWhatWasCutByHand() {
+        newCard("Bell push", "five-by-seven");
+        page.locator("#add-feature").selectOption("ornament");
+        page.locator("#add-it").click();
+        enter(page.locator("#addition-width"), "1 5/16");
+        enter(page.locator("#addition-height"), "1 5/16");
+        page.locator("#addition-shape").selectOption("oval");
+        assertThat(chip("ornament-1")).containsText("1\u20095/16");
+        String card = page.url().replaceAll("[?].*", "");
+        page.keyboard().press("Escape");
+        station(6).click();
+        assertThat(page.locator(".by-hand")).containsText("you have no die for it");
+
+        page.navigate(at("/inventory/dies"));
+        int before = page.locator(".dies li").count();
+        page.locator("#die-name").fill("Push");
+        page.locator("#die-shape").selectOption("OVAL");
+        page.locator("#die-width").fill("15/16");
+        page.locator("#die-height").fill("15/16");
+        page.locator("#die-step").fill("3/8");
+        page.locator("#die-upTo").fill("1/2");
+        page.getByRole(AriaRole.BUTTON, named("Lay it in")).click();
+        assertThat(page.locator("#die-upTo-help")).containsText("no smaller than the smallest");
+        assertThat(page.locator("#die-width")).hasValue("15/16");
+        page.locator("#die-upTo").fill("2");
+        page.getByRole(AriaRole.BUTTON, named("Lay it in")).click();
+        assertThat(page.locator(".dies li")).hasCount(before + 3);
+
+        page.navigate(card + "/press");
+        assertThat(page.locator(".tool-set .set")).hasText("1 time");
+        assertThat(page.locator(".press-steps")).containsText("Lay Push 1 5/16 on it, metal along the edges");
+        assertThat(page.locator(".press-steps")).containsText("paper 1\u20097/16");
+        assertThat(page.locator(".press-bed svg.drawing")).isVisible();
+        page.navigate(card + "/trial?at=999");
+        assertThat(page.locator(".lead")).hasText("Just what was asked comes out.");
+        page.locator("[name='trouble']").selectOption("DIE_SLIPS");
+        assertThat(page.locator(".lead")).hasText("Not all comes out as asked.");
     }
 
     @ParameterizedTest

@@ -9,6 +9,9 @@ import java.util.stream.IntStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 import kwibbet.bench.MakeStep;
+import kwibbet.bench.PressList;
+import kwibbet.bench.PressSetting;
+import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreList;
 import kwibbet.bench.ScoreSetting;
@@ -34,6 +37,7 @@ import kwibbet.picture.FoldPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
+import kwibbet.press.PressPlan;
 import kwibbet.tool.Toolbox;
 import kwibbet.wording.Phrase;
 
@@ -84,6 +88,7 @@ public final class Handout {
         sheets();
         trimList();
         scoreList();
+        pressing();
         making();
         closing();
         for (Piece piece : card.pieces()) {
@@ -212,6 +217,33 @@ public final class Handout {
                                 .end(),
                         11);
             }
+        }
+    }
+
+    private void pressing() throws IOException {
+        PressList press = plan.bench().press();
+        if (press.settings().isEmpty() && press.byHand().isEmpty()) {
+            return;
+        }
+        flow.heading("Press list");
+        for (PressSetting setting : press.settings()) {
+            flow.line(setting.number() + ".", setting.aside(system), 12);
+            for (PressStep step : setting.steps()) {
+                flow.line("", step.what(system), 11);
+                for (Phrase sentence : step.sentences(system)) {
+                    flow.line("", sentence, 11);
+                }
+            }
+        }
+        for (PressPlan.ByHand each : press.byHand()) {
+            flow.line(
+                    each.count() + " ×",
+                    Phrase.in(system)
+                            .words(each.want().words() + " ")
+                            .size(each.want().box().size())
+                            .words(": cut it by hand; " + each.why().words() + ".")
+                            .end(),
+                    12);
         }
     }
 
