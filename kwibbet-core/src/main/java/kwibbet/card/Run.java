@@ -7,14 +7,25 @@ import kwibbet.outcome.Outcome;
  *
  * @param make the cards wanted
  * @param spares cards made besides, for what goes wrong
+ * @param thrift what their paper is to spare
  */
-public record Run(int make, int spares) {
+public record Run(int make, int spares, Thrift thrift) {
 
     private static final int MOST_CARDS = 10_000;
     private static final int MOST_SPARES = 1_000;
 
     /** A single card. */
     public static final Run ONE = new Run(1, 0);
+
+    /** A run that spares sheets. */
+    public Run(int make, int spares) {
+        this(make, spares, Thrift.FEWEST_SHEETS);
+    }
+
+    /** This run with its paper spared in another way. */
+    public Run withThrift(Thrift other) {
+        return new Run(make, spares, other);
+    }
 
     /** The run if it can be made, otherwise why not. */
     public Outcome<Run> checked() {

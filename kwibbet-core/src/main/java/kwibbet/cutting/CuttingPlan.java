@@ -19,10 +19,13 @@ import kwibbet.shape.Rect;
 public record CuttingPlan(
         CuttingJob job, List<SheetLayout> layouts, List<Missing> missing, int sheetsAtLeast, boolean isProven) {
 
-    /** Fewer parts left out, then the job's aim, then more leftovers worth keeping, then fewer different layouts, then fewer cuts. */
-    public static final Comparator<CuttingPlan> BETTER = Comparator.comparingDouble(CuttingPlan::areaMissing)
-            .thenComparingLong(CuttingPlan::counted)
-            .thenComparing(Comparator.comparingDouble(CuttingPlan::areaKept).reversed())
+    /** Fewer parts left out, then the job's aim. */
+    public static final Comparator<CuttingPlan> SPARING =
+            Comparator.comparingDouble(CuttingPlan::areaMissing).thenComparingLong(CuttingPlan::counted);
+
+    /** As {@link #SPARING}, then more leftovers worth keeping, then fewer different layouts, then fewer cuts. */
+    public static final Comparator<CuttingPlan> BETTER = SPARING.thenComparing(
+                    Comparator.comparingDouble(CuttingPlan::areaKept).reversed())
             .thenComparingInt(plan -> plan.layouts().size())
             .thenComparingInt(plan -> plan.layouts().stream()
                     .mapToInt(layout -> layout.cuts().size())

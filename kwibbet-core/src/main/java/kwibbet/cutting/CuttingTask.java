@@ -177,6 +177,20 @@ final class CuttingTask {
         return limits;
     }
 
+    /** Whether a stock is one of leftovers, which can also be left where they are. */
+    boolean isLeftover(int sheet) {
+        return stock(sheet).source() == Stock.Source.DRAWER;
+    }
+
+    /** How many sheets of each stock there are if no leftover is touched. */
+    int[] limitsOfShelf() {
+        int[] limits = limits();
+        for (int s = 0; s < limits.length; s++) {
+            limits[s] = isLeftover(s) ? 0 : limits[s];
+        }
+        return limits;
+    }
+
     /** How many of each part are wanted. */
     int[] demand() {
         return parts.stream().mapToInt(Part::count).toArray();

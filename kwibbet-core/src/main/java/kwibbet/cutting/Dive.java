@@ -57,8 +57,9 @@ final class Dive {
      */
     Optional<Draft> next(long most) {
         int from = random.nextInt(trail.size());
-        List<Draft> been = new ArrayList<>(trail.subList(0, from + 1));
-        Draft draft = trail.get(from).copy();
+        Draft draft = from == 0 ? beginning() : trail.get(from).copy();
+        List<Draft> been = new ArrayList<>(trail.subList(0, from));
+        been.add(draft.copy());
         boolean sunk = false;
         while (!sunk && !draft.isComplete() && draft.hasSheets()) {
             List<Pattern> usable = usable(draft);
@@ -79,6 +80,17 @@ final class Dive {
         share = 0.3 + 0.7 * random.nextDouble();
         trail = been.subList(0, Math.max(1, been.size() - 1));
         return sunk || draft.cost() > most ? Optional.empty() : Optional.of(draft);
+    }
+
+    /** With some of the leftovers only: which of them spare a sheet is not known before. */
+    private Draft beginning() {
+        int[] limits = task.limits();
+        for (int sheet = 0; sheet < limits.length; sheet++) {
+            if (task.isLeftover(sheet) && random.nextBoolean()) {
+                limits[sheet] = random.nextInt(limits[sheet] + 1);
+            }
+        }
+        return new Draft(task, limits);
     }
 
     private List<Pattern> usable(Draft draft) {

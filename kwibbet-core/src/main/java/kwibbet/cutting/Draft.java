@@ -26,6 +26,11 @@ final class Draft {
         this(task, task.demand(), task.limits(), List.of(), List.of());
     }
 
+    /** Nothing cut yet, with so many sheets of each stock. */
+    Draft(CuttingTask task, int[] limits) {
+        this(task, task.demand(), limits.clone(), List.of(), List.of());
+    }
+
     /** The same, to go on with on its own. */
     Draft copy() {
         return new Draft(task, wanted.clone(), limits.clone(), patterns, copies);

@@ -1,6 +1,7 @@
 package kwibbet.cutting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -111,8 +112,16 @@ public final class SheetSearch {
         return (bestMissing == 0 && bestCost <= costAtLeast) || (budget.isSpent() && best.isPresent());
     }
 
+    /** With leftovers and without: one that spares no sheet is better left in the drawer. */
     private void fill(long[] worths) {
-        Draft draft = new Draft(task);
+        fill(worths, task.limits());
+        if (!Arrays.equals(task.limits(), task.limitsOfShelf())) {
+            fill(worths, task.limitsOfShelf());
+        }
+    }
+
+    private void fill(long[] worths, int[] limits) {
+        Draft draft = new Draft(task, limits);
         new Filling(task, worths).finish(draft, Long.MAX_VALUE);
         pool.addAll(draft.patterns());
         offer(draft);

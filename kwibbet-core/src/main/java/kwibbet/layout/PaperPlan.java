@@ -4,11 +4,13 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Piece;
+import kwibbet.card.Thrift;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.layout.WorkOrder.PaperOrder;
+import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 
 /**
@@ -29,9 +31,31 @@ public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
         return cutting.layouts();
     }
 
-    /** How many sheets are cut. */
+    /** How many sheets are cut, leftovers not counted. */
     public int sheets() {
-        return cutting.sheets();
+        return cutting.sheets() - leftovers();
+    }
+
+    /** How many leftovers of earlier runs are cut. */
+    public int leftovers() {
+        return order.leftovers().stream().mapToInt(this::piecesOf).sum();
+    }
+
+    /** How many of one leftover are cut. */
+    public int piecesOf(Offcut leftover) {
+        return cutting.sheetsByStock().getOrDefault(SheetPlanner.stockOf(leftover), 0);
+    }
+
+    /** How good the plan is, said beside the number of its sheets. */
+    public String standing() {
+        if (cutting.isProven()) {
+            return switch (order.thrift()) {
+                case FEWEST_SHEETS -> "the fewest";
+                case LEAST_COST -> "the least cost";
+                case LEFTOVERS_FIRST -> "the fewest there can be";
+            };
+        }
+        return order.thrift() == Thrift.FEWEST_SHEETS ? "no plan under " + atLeast() : "the best found";
     }
 
     /** A number of sheets that no plan can do with fewer than. */

@@ -3,10 +3,14 @@ package kwibbet.layout;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Piece;
+import kwibbet.card.Thrift;
+import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
+import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 
 /**
@@ -32,12 +36,19 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
      */
     public record Lettered(String letter, PaperPlan plan, SheetLayout layout) {
 
-        /** The paper, in the size of the sheet. */
+        /** The paper, in the size of the sheet; the chosen size where it is a leftover. */
         public Paper paper() {
             return plan.order().sizes().stream()
                     .filter(size -> SheetPlanner.stockOf(size).equals(layout.stock()))
                     .findFirst()
                     .orElse(plan.paper());
+        }
+
+        /** The leftover it is cut from, if it is one. */
+        public Optional<Offcut> leftover() {
+            return plan.order().leftovers().stream()
+                    .filter(leftover -> SheetPlanner.stockOf(leftover).equals(layout.stock()))
+                    .findFirst();
         }
 
         /** The piece of a part. */
@@ -79,15 +90,38 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
         return papers.stream().mapToInt(PaperPlan::sheets).sum();
     }
 
-    /** Whether it cuts as much with fewer sheets, or proves what another could not. */
+    /** Whether it spares more, or proves what another could not. */
     public boolean isBetterThan(SheetPlan other) {
-        int fewer = other.sheets() - sheets();
-        int higher = papers.stream().mapToInt(PaperPlan::atLeast).sum()
-                - other.papers().stream().mapToInt(PaperPlan::atLeast).sum();
-        return fewer > 0 || (fewer == 0 && higher > 0);
+        boolean better = false;
+        for (int i = 0; i < papers.size(); i++) {
+            CuttingPlan own = papers.get(i).cutting();
+            CuttingPlan others = other.papers.get(i).cutting();
+            int compared = CuttingPlan.SPARING.compare(own, others);
+            if (compared > 0) {
+                return false;
+            }
+            better |= compared < 0
+                    || own.sheetsAtLeast() > others.sheetsAtLeast()
+                    || (own.isProven() && !others.isProven());
+        }
+        return better;
     }
 
-    /** Whether no paper can do with fewer sheets. */
+    /** How many leftovers of earlier runs are cut. */
+    public int leftovers() {
+        return papers.stream().mapToInt(PaperPlan::leftovers).sum();
+    }
+
+    /** What no plan does better, where that is proven and every piece is cut. */
+    public Optional<String> proof() {
+        if (!isProven() || !isComplete()) {
+            return Optional.empty();
+        }
+        boolean cost = papers.stream().anyMatch(paper -> paper.order().thrift() == Thrift.LEAST_COST);
+        return Optional.of(cost ? "no plan costs less" : "no plan can use fewer");
+    }
+
+    /** Whether no paper can be spared further. */
     public boolean isProven() {
         return papers.stream().allMatch(PaperPlan::isProven);
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 
+import kwibbet.card.Thrift;
 import kwibbet.cutting.Aim;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.CuttingJob;
@@ -20,6 +21,7 @@ import kwibbet.cutting.StockId;
 import kwibbet.cutting.Turning;
 import kwibbet.layout.WorkOrder.PaperOrder;
 import kwibbet.measure.Length;
+import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.tool.Trimmer;
@@ -68,15 +70,14 @@ public final class SheetPlanner {
         return new StockId(size.id().value());
     }
 
+    static StockId stockOf(Offcut leftover) {
+        return new StockId("leftover " + leftover.id().value());
+    }
+
     private static CuttingJob job(PaperOrder order, Trimmer trimmer) {
-        List<Stock> stocks = new ArrayList<>();
-        for (Paper size : order.sizes()) {
-            boolean chosen = size.equals(order.paper());
-            OptionalInt onHand = chosen ? OptionalInt.empty() : OptionalInt.of(size.onHand());
-            stocks.add(new Stock(stockOf(size), size.sheet(), onHand, size.cents(), Stock.Source.SHELF, size.margin()));
-        }
+        List<Stock> stocks = stocks(order);
         List<Part> parts = order.wanted().stream()
-                .map(wanted -> new Part(wanted.part(), wanted.blank(), wanted.count(), turnings(wanted)))
+                .map(wanted -> new Part(wanted.part(), wanted.blank(), wanted.count(), turnings(wanted, order)))
                 .toList();
         Length longest = trimmer.longestCut();
         boolean byKnife = order.sizes().stream()
@@ -87,13 +88,31 @@ public final class SheetPlanner {
                 parts,
                 Length.ZERO,
                 byKnife ? Optional.empty() : Optional.of(longest),
-                Aim.FEWEST_SHEETS,
+                order.thrift() == Thrift.LEAST_COST ? Aim.LEAST_COST : Aim.FEWEST_SHEETS,
                 Keeping.USUAL);
     }
 
-    private static Map<StockId, Turning> turnings(Wanted wanted) {
+    private static List<Stock> stocks(PaperOrder order) {
+        List<Stock> stocks = new ArrayList<>();
+        for (Paper size : order.sizes()) {
+            boolean chosen = size.equals(order.paper());
+            OptionalInt onHand = chosen ? OptionalInt.empty() : OptionalInt.of(size.onHand());
+            stocks.add(new Stock(stockOf(size), size.sheet(), onHand, size.cents(), Stock.Source.SHELF, size.margin()));
+        }
+        for (Offcut leftover : order.leftovers()) {
+            OptionalInt count = OptionalInt.of(leftover.count());
+            stocks.add(new Stock(stockOf(leftover), leftover.size(), count, 0, Stock.Source.DRAWER, Length.ZERO));
+        }
+        return stocks;
+    }
+
+    /** A leftover is turned as the sheet it is of. */
+    private static Map<StockId, Turning> turnings(Wanted wanted, PaperOrder order) {
         Map<StockId, Turning> turnings = new LinkedHashMap<>();
         wanted.turnings().forEach((paper, turning) -> turnings.put(new StockId(paper.value()), turning));
+        order.leftovers()
+                .forEach(leftover -> Optional.ofNullable(wanted.turnings().get(leftover.paper()))
+                        .ifPresent(turning -> turnings.put(stockOf(leftover), turning)));
         return turnings;
     }
 }

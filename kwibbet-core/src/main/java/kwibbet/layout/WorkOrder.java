@@ -9,9 +9,11 @@ import java.util.Optional;
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Thrift;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.paper.Grain;
+import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
@@ -33,12 +35,15 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
      * What is cut from one paper.
      *
      * @param sizes the sheets of the paper: the size that was chosen first, then its other sizes on the shelf
+     * @param leftovers what is cut first; none where that was not asked for
+     * @param thrift what is spared
      * @param wanted its pieces, at least one
      */
-    public record PaperOrder(List<Paper> sizes, List<Wanted> wanted) {
+    public record PaperOrder(List<Paper> sizes, List<Offcut> leftovers, Thrift thrift, List<Wanted> wanted) {
         /** Copies the lists. */
         public PaperOrder {
             sizes = List.copyOf(sizes);
+            leftovers = List.copyOf(leftovers);
             wanted = List.copyOf(wanted);
         }
 
@@ -59,7 +64,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
         return of(List.of(card), shelf, tools);
     }
 
-    /** The work order for the runs of several cards together. */
+    /** The work order for the runs of several cards together; what the first is to spare is spared. */
     public static WorkOrder of(List<Card> cards, PaperShelf shelf, Toolbox tools) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
@@ -84,11 +89,18 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                                 turnings(card, piece, shelf.sizesOf(paper.get()))));
             }
         }
+        Thrift thrift = cards.isEmpty()
+                ? Thrift.FEWEST_SHEETS
+                : cards.get(0).design().run().thrift();
         List<PaperOrder> papers = byPaper.entrySet().stream()
-                .map(entry ->
-                        new PaperOrder(shelf.sizesOf(shelf.find(entry.getKey()).orElseThrow()), entry.getValue()))
+                .map(entry -> order(shelf.find(entry.getKey()).orElseThrow(), shelf, thrift, entry.getValue()))
                 .toList();
         return new WorkOrder(papers, withoutPaper);
+    }
+
+    private static PaperOrder order(Paper paper, PaperShelf shelf, Thrift thrift, List<Wanted> wanted) {
+        List<Offcut> leftovers = thrift == Thrift.LEFTOVERS_FIRST ? shelf.leftoversOf(paper) : List.of();
+        return new PaperOrder(shelf.sizesOf(paper), leftovers, thrift, wanted);
     }
 
     /** The size of what is cut for a piece of the only card of the order; its own size where it has no paper. */

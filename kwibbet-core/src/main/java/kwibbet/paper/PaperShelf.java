@@ -5,11 +5,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * The papers a maker has, in the order they are shown.
+ * The papers a maker has, in the order they are shown, and the drawer of leftovers.
  *
  * @param papers each id once
+ * @param drawer leftovers of papers of the shelf
  */
-public record PaperShelf(List<Paper> papers) {
+public record PaperShelf(List<Paper> papers, List<Offcut> drawer) {
 
     /**
      * Copies the papers.
@@ -18,9 +19,24 @@ public record PaperShelf(List<Paper> papers) {
      */
     public PaperShelf {
         papers = List.copyOf(papers);
+        drawer = List.copyOf(drawer);
         if (papers.stream().map(Paper::id).distinct().count() != papers.size()) {
             throw new IllegalArgumentException("a paper stands twice on the shelf");
         }
+    }
+
+    /** Papers without leftovers. */
+    public PaperShelf(List<Paper> papers) {
+        this(papers, List.of());
+    }
+
+    /** The leftovers of a paper, whatever size of sheet they are of. */
+    public List<Offcut> leftoversOf(Paper paper) {
+        return drawer.stream()
+                .filter(offcut -> find(offcut.paper())
+                        .filter(own -> own.family().equals(paper.family()))
+                        .isPresent())
+                .toList();
     }
 
     /** The paper of that id, if it is on the shelf. */

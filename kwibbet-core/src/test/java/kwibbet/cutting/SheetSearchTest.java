@@ -290,6 +290,29 @@ class SheetSearchTest {
         assertThat(plan.sheetsByStock()).containsEntry(new StockId("drawer"), 1).containsEntry(new StockId("fresh"), 1);
     }
 
+    /** A leftover that spares no sheet stays in the drawer: eight of nine squares come from two sheets, the ninth from it. */
+    @Test
+    void aLeftoverIsTakenOnlyWhereItSparesASheet() {
+        Stock drawer = new Stock(
+                new StockId("drawer"),
+                Jobs.size("6", "6"),
+                java.util.OptionalInt.of(3),
+                0,
+                Stock.Source.DRAWER,
+                Length.ZERO);
+        for (int squares : List.of(7, 8, 9, 10, 11, 12)) {
+            CuttingPlan plan = plan(CuttingJob.of(
+                    List.of(Jobs.sheets("fresh", "12", "12"), drawer),
+                    List.of(Jobs.part("square", Jobs.size("6", "6"), squares, Turning.EITHER, "fresh", "drawer"))));
+            int sheets = squares / 4 + (squares % 4 > 3 ? 1 : 0);
+            assertThat(plan.sheetsByStock().getOrDefault(new StockId("fresh"), 0))
+                    .isEqualTo(sheets);
+            assertThat(plan.sheetsByStock().getOrDefault(new StockId("drawer"), 0))
+                    .isEqualTo(squares % 4);
+            assertThat(plan.isProven()).isTrue();
+        }
+    }
+
     @Test
     void aMillionPiecesAndNoneArePlannedAtOnce() {
         CuttingPlan plan = plan(CuttingJob.of(

@@ -214,7 +214,7 @@ class PressPlanTest {
         for (Load load : plan.loads()) {
             List<Rect> places = load.laid().stream().map(OnBed::place).toList();
             for (int i = 0; i < places.size(); i++) {
-                assertThat(places.get(i).right()).isLessThanOrEqualTo(press.bed());
+                assertThat(places.get(i).bottom()).isLessThanOrEqualTo(press.bed());
                 for (Rect other : places.subList(i + 1, places.size())) {
                     assertThat(places.get(i).overlaps(other)).isFalse();
                 }

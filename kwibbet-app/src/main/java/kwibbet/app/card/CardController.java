@@ -267,6 +267,13 @@ class CardController {
         return change(asked, "the count", model, response, (card, entries) -> edits.run(card.design(), entries));
     }
 
+    @PostMapping("/thrift")
+    String thrift(
+            @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
+        return change(
+                asked, "what is spared", model, response, (card, entries) -> edits.thrift(card.design(), entries));
+    }
+
     @PostMapping("/name")
     String name(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
         return change(asked, "the name", model, response, (card, entries) -> edits.name(card.design(), entries));

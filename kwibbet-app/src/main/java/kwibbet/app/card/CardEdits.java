@@ -23,6 +23,7 @@ import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
+import kwibbet.card.Thrift;
 import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Moves;
@@ -169,8 +170,16 @@ class CardEdits {
     }
 
     Optional<Design> run(Design design, Entries entries) {
-        Run run = new Run(entries.wholeNumber("make"), entries.wholeNumber("spares"));
+        Run run = new Run(
+                entries.wholeNumber("make"),
+                entries.wholeNumber("spares"),
+                design.run().thrift());
         return checked(design.withRun(run), entries, "");
+    }
+
+    Optional<Design> thrift(Design design, Entries entries) {
+        Thrift thrift = entries.choice("thrift", Thrift.class);
+        return checked(design.withRun(design.run().withThrift(thrift)), entries, "");
     }
 
     Optional<Design> name(Design design, Entries entries) {

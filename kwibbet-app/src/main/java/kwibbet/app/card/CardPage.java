@@ -24,6 +24,7 @@ import kwibbet.card.Feature;
 import kwibbet.card.Piece;
 import kwibbet.card.Pose;
 import kwibbet.card.SupplyList;
+import kwibbet.card.Thrift;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.drawing.Drawing;
@@ -152,6 +153,10 @@ public record CardPage(
     /** What can be added. */
     public List<Feature> features() {
         return Features.ALL;
+    }
+
+    public Thrift[] thrifts() {
+        return Thrift.values();
     }
 
     public MeasureSystem[] systems() {

@@ -9,9 +9,16 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
+import kwibbet.layout.Leftover;
+import kwibbet.layout.PaperPlan;
+import kwibbet.layout.SheetPlan;
+import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.paper.Offcut;
+import kwibbet.paper.OffcutId;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
+import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
 import kwibbet.tool.Toolbox;
@@ -23,6 +30,7 @@ public class Inventory {
     private final PaperRows papers;
     private final ToolboxRows toolboxes;
     private final DieRows dies;
+    private final OffcutRows offcuts;
     private final DesignStore designs;
     private final TransactionTemplate transactions;
     private Optional<AtHand> atHand = Optional.empty();
@@ -31,11 +39,13 @@ public class Inventory {
             PaperRows papers,
             ToolboxRows toolboxes,
             DieRows dies,
+            OffcutRows offcuts,
             DesignStore designs,
             TransactionTemplate transactions) {
         this.papers = papers;
         this.toolboxes = toolboxes;
         this.dies = dies;
+        this.offcuts = offcuts;
         this.designs = designs;
         this.transactions = transactions;
     }
@@ -57,7 +67,10 @@ public class Inventory {
                 .findById(ToolboxRow.ONLY)
                 .map(row -> row.toolbox(laidIn))
                 .orElse(Toolbox.GENERIC.withDies(laidIn));
-        return new AtHand(new PaperShelf(shelf), tools);
+        List<Offcut> drawer = offcuts.findAllByOrderByPaperAscWidthDescHeightDesc().stream()
+                .map(OffcutRow::offcut)
+                .toList();
+        return new AtHand(new PaperShelf(shelf, drawer), tools);
     }
 
     /** Nobody reads while a change is on its way, so what was there before cannot be taken for what is. */
@@ -103,7 +116,10 @@ public class Inventory {
 
     /** Takes a paper off the shelf. */
     public void remove(PaperId paper) {
-        change(() -> papers.deleteById(paper.value()));
+        change(() -> {
+            offcuts.deleteByPaper(paper.value());
+            papers.deleteById(paper.value());
+        });
     }
 
     /** The tools at hand; generic ones until others were kept. */
@@ -114,6 +130,63 @@ public class Inventory {
     /** What cards are worked out from. */
     public Materials materials() {
         return new Materials(shelf(), toolbox().trimmer().graduation());
+    }
+
+    /** Puts leftovers into the drawer; those of a size that are there already are counted together. */
+    public void putIn(PaperId paper, Size size, int count) {
+        change(() -> lay(paper, size, count));
+    }
+
+    private void lay(PaperId paper, Size size, int count) {
+        Optional<Offcut> same = offcuts.findAll().stream()
+                .map(OffcutRow::offcut)
+                .filter(offcut -> offcut.paper().equals(paper) && offcut.size().equals(size))
+                .findFirst();
+        same.ifPresentOrElse(
+                offcut -> count(offcut, offcut.count() + count),
+                () -> offcuts.save(
+                        new OffcutRow(new Offcut(new OffcutId(UUID.randomUUID().toString()), paper, size, count))));
+    }
+
+    private void count(Offcut offcut, int count) {
+        OffcutRow row = offcuts.findById(offcut.id().value()).orElseThrow();
+        if (count < 1) {
+            offcuts.delete(row);
+        } else {
+            row.setPieces(count);
+            offcuts.save(row);
+        }
+    }
+
+    /** Takes one leftover of a size out of the drawer. */
+    public void takeOne(OffcutId offcut) {
+        change(() -> offcuts.findById(offcut.value())
+                .map(OffcutRow::offcut)
+                .ifPresent(there -> count(there, there.count() - 1)));
+    }
+
+    /** Takes cut sheets off the shelf and used leftovers out of the drawer, and puts in what is worth keeping. */
+    public void cut(SheetPlan plan) {
+        change(() -> {
+            for (PaperPlan paper : plan.papers()) {
+                paper.order().sizes().forEach(size -> takeOff(size, paper.sheetsOf(size)));
+                paper.order().leftovers().forEach(leftover -> offcuts.findById(
+                                leftover.id().value())
+                        .map(OffcutRow::offcut)
+                        .ifPresent(there -> count(there, there.count() - paper.piecesOf(leftover))));
+            }
+            for (Lettered sheet : plan.lettered()) {
+                PaperId paper =
+                        sheet.leftover().map(Offcut::paper).orElse(sheet.paper().id());
+                Leftover.of(sheet).stream()
+                        .filter(Leftover::isKept)
+                        .forEach(left -> lay(paper, left.size(), left.count()));
+            }
+        });
+    }
+
+    private void takeOff(Paper size, int sheets) {
+        papers.findById(size.id().value()).ifPresent(row -> row.takeOff(sheets));
     }
 
     /** An id no die has. */

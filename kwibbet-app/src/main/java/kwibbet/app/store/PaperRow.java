@@ -83,6 +83,11 @@ class PaperRow implements Persistable<String> {
         sizeOf = paper.sizeOf().map(PaperId::value).orElse(null);
     }
 
+    /** Takes cut sheets off; there are never fewer than none. */
+    void takeOff(int sheets) {
+        onHand = Math.max(0, onHand - sheets);
+    }
+
     int place() {
         return place;
     }

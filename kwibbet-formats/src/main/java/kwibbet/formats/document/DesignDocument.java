@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -23,6 +24,7 @@ import kwibbet.card.PaperSlot;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
+import kwibbet.card.Thrift;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
 import kwibbet.formats.json.Misfit;
@@ -65,9 +67,12 @@ public final class DesignDocument {
         write(design.settings(), design.papers(), base);
         ArrayNode additions = document.putArray("additions");
         design.additions().forEach(addition -> write(addition, additions.addObject()));
-        document.putObject("run")
+        ObjectNode run = document.putObject("run")
                 .put("make", design.run().make())
                 .put("spares", design.run().spares());
+        if (design.run().thrift() != Thrift.FEWEST_SHEETS) {
+            run.put("thrift", word(design.run().thrift()));
+        }
         return JSON.writeValueAsString(document);
     }
 
@@ -128,9 +133,22 @@ public final class DesignDocument {
                         : papers(document, "/base"),
                 document.at("/base/foldAlongGrain").asBoolean(false),
                 version == 1 ? FirstVersion.layers(document) : additions(document),
-                new Run(integer(document, "/run/make"), integer(document, "/run/spares")),
+                new Run(integer(document, "/run/make"), integer(document, "/run/spares"), thrift(document)),
                 document.at("/notes").asString(""),
                 drawnFor(document));
+    }
+
+    private static String word(Thrift thrift) {
+        return thrift.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    private static Thrift thrift(JsonNode document) {
+        String said = document.at("/run/thrift").asString(word(Thrift.FEWEST_SHEETS));
+        return Stream.of(Thrift.values())
+                .filter(thrift -> word(thrift).equals(said))
+                .findFirst()
+                .orElseThrow(
+                        () -> new Misfit("/run/thrift", "It must be fewest-sheets, least-cost or leftovers-first."));
     }
 
     private static List<Addition> additions(JsonNode document) {

@@ -6,6 +6,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.Design;
 import kwibbet.card.Run;
+import kwibbet.card.Thrift;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
 import kwibbet.formats.Samples;
@@ -33,7 +34,7 @@ class DesignDocumentTest {
                 .withPapers(DESIGN.papers(), true)
                 .withNotes("Score before lunch.")
                 .resized(new Size(Length.ofInches(4), Length.ofInches(6)))
-                .withRun(new Run(7, 3));
+                .withRun(new Run(7, 3, Thrift.LEFTOVERS_FIRST));
         assertThat(DesignDocument.read(DesignDocument.write(metric)).orThrow()).isEqualTo(metric);
     }
 
@@ -57,7 +58,8 @@ class DesignDocumentTest {
                 "\"feature\":\"mat\"|\"feature\":\"moat\"|/additions/0/feature|no such feature",
                 "\"papers\":{\"paper\":\"stock\"}|\"papers\":{\"paper\":7}|/base/papers/paper|missing",
                 "\"system\":\"inch\"|\"system\":\"ell\"|/system|inch",
-                "\"make\":24|\"make\":2.5|/run/make|whole number"
+                "\"make\":24|\"make\":2.5|/run/make|whole number",
+                "\"make\":24|\"make\":24,\"thrift\":\"none\"|/run/thrift|least-cost"
             })
     void whatIsDamagedIsRefusedWithItsPlace(String found, String instead, String pointer, String words) {
         String damaged = TEXT.replace(found, instead);

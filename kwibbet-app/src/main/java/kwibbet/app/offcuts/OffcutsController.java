@@ -1,0 +1,124 @@
+package kwibbet.app.offcuts;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Workshop;
+import kwibbet.app.web.Entries;
+import kwibbet.drawing.Drawing;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Offcut;
+import kwibbet.paper.OffcutId;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperShelf;
+import kwibbet.picture.OffcutPicture;
+import kwibbet.shape.Size;
+
+/** The drawer: what is left of earlier runs, put in by hand or by cutting a run, taken out one by one. */
+@Controller
+@RequestMapping("/offcuts")
+class OffcutsController {
+
+    private static final Length SMALLEST = Length.ofInches(1, 4);
+    private static final Length LARGEST = Length.ofInches(48);
+    private static final int MOST = 10_000;
+
+    private final Inventory inventory;
+    private final DesignStore designs;
+    private final Workshop workshop;
+
+    OffcutsController(Inventory inventory, DesignStore designs, Workshop workshop) {
+        this.inventory = inventory;
+        this.designs = designs;
+        this.workshop = workshop;
+    }
+
+    @GetMapping
+    String show(Model model) {
+        return page(Entries.none(), model);
+    }
+
+    private String page(Entries entries, Model model) {
+        PaperShelf shelf = inventory.shelf();
+        Map<Paper, List<Offcut>> byPaper = new LinkedHashMap<>();
+        for (Paper paper : shelf.papers()) {
+            List<Offcut> own = shelf.drawer().stream()
+                    .filter(offcut -> offcut.paper().equals(paper.id()))
+                    .toList();
+            if (!own.isEmpty()) {
+                byPaper.put(paper, own);
+            }
+        }
+        Map<String, Drawing> pictures = new LinkedHashMap<>();
+        shelf.drawer().forEach(offcut -> shelf.find(offcut.paper())
+                .ifPresent(paper -> pictures.put(offcut.id().value(), OffcutPicture.of(offcut, paper))));
+        model.addAttribute("drawer", byPaper);
+        model.addAttribute("pictures", pictures);
+        model.addAttribute("papers", shelf.papers());
+        model.addAttribute("entries", entries);
+        return "offcuts/offcuts";
+    }
+
+    @PostMapping
+    String putIn(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+        Entries entries = Entries.of(typed);
+        PaperId paper = new PaperId(entries.words("paper"));
+        MeasureSystem system = inventory.shelf().find(paper).map(Paper::system).orElse(MeasureSystem.INCH);
+        if (inventory.shelf().find(paper).isEmpty()) {
+            entries.refuse("paper", "Choose the paper it is of.");
+        }
+        Length width = side(entries, "width", system);
+        Length height = side(entries, "height", system);
+        int count = entries.wholeNumber("count");
+        if (count < 1 || count > MOST) {
+            entries.refuse("count", "There are 1 to 10 000 of it.");
+        }
+        if (!entries.areGood()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(entries, model);
+        }
+        inventory.putIn(paper, new Size(width, height), count);
+        return "redirect:/offcuts";
+    }
+
+    private static Length side(Entries entries, String field, MeasureSystem system) {
+        Length length = entries.length(field, system);
+        if (length.isShorterThan(SMALLEST) || length.isLongerThan(LARGEST)) {
+            entries.refuse(field, "It must be 1/4 to 48 in.");
+            return Length.ofInches(1);
+        }
+        return length;
+    }
+
+    /** The sheets of a run have been cut: they are taken off the shelf, and what is worth keeping goes into the drawer. */
+    @PostMapping("/from/{card}")
+    String cut(@PathVariable String card, RedirectAttributes after) {
+        StoredDesign stored = designs.get(card);
+        inventory.cut(workshop.run(stored.design()).plan().sheets());
+        after.addFlashAttribute("cut", stored.design().name());
+        return "redirect:/offcuts";
+    }
+
+    @PostMapping("/{id}/take")
+    String takeOne(@PathVariable String id) {
+        inventory.takeOne(new OffcutId(id));
+        return "redirect:/offcuts";
+    }
+}

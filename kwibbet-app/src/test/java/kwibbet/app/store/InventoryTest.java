@@ -1,0 +1,151 @@
+package kwibbet.app.store;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
+import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+import kwibbet.app.Samples;
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.card.Materials;
+import kwibbet.card.Run;
+import kwibbet.card.Thrift;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Offcut;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.Pattern;
+import kwibbet.paper.SheetSizes;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
+import kwibbet.tool.Toolbox;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Against the real schema in memory: what is kept comes back, and cutting a run moves paper from the shelf into the drawer. */
+@DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:inventory;DB_CLOSE_DELAY=-1")
+@AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
+@Import({DesignStore.class, Inventory.class})
+@MockitoBean(types = Clock.class)
+@Transactional(propagation = Propagation.NOT_SUPPORTED)
+class InventoryTest {
+
+    private static final PaperId STOCK = new PaperId("stock");
+
+    @Autowired
+    private Inventory inventory;
+
+    @BeforeEach
+    void empty() {
+        inventory.shelf().papers().forEach(paper -> inventory.remove(paper.id()));
+        inventory.toolbox().dies().forEach(die -> inventory.remove(die.id()));
+        inventory.save(new Paper(
+                STOCK,
+                "Stock",
+                PaperKind.CARD_STOCK,
+                SheetSizes.TWELVE_SQUARE,
+                MeasureSystem.INCH,
+                Colour.WHITE,
+                Pattern.PLAIN,
+                Grain.UNKNOWN,
+                270,
+                Length.ofMillimetres(3, 10),
+                10,
+                25,
+                Length.ZERO,
+                Optional.empty()));
+    }
+
+    private RunPlan plan(int cards, Thrift thrift) {
+        Design design = Samples.design("Card").withRun(new Run(cards, 0, thrift));
+        Card card = CardMaker.make(design, Materials.USUAL).orThrow();
+        return RunPlan.of(card, inventory.shelf(), Toolbox.GENERIC);
+    }
+
+    private int onHand() {
+        return inventory.shelf().find(STOCK).orElseThrow().onHand();
+    }
+
+    /** A base 10 × 7 from 12 × 12 leaves 12 × 5 and 2 × 7; common practice, no source. */
+    @Test
+    void cuttingARunMovesPaperFromTheShelfIntoTheDrawer() {
+        inventory.cut(plan(3, Thrift.FEWEST_SHEETS).sheets());
+        assertThat(onHand()).isEqualTo(7);
+        List<Offcut> drawer = inventory.shelf().drawer();
+        assertThat(drawer).isNotEmpty().allSatisfy(offcut -> {
+            assertThat(offcut.paper()).isEqualTo(STOCK);
+            assertThat(offcut.count()).isEqualTo(3);
+        });
+        inventory.cut(plan(3, Thrift.FEWEST_SHEETS).sheets());
+        assertThat(inventory.shelf().drawer()).hasSameSizeAs(drawer).allSatisfy(offcut -> assertThat(offcut.count())
+                .isEqualTo(6));
+    }
+
+    @Test
+    void leftoversAreUsedUpFirstWhereThatIsAsked() {
+        inventory.putIn(STOCK, new Size(Length.ofInches(11), Length.ofInches(8)), 1);
+        inventory.putIn(STOCK, new Size(Length.ofInches(11), Length.ofInches(8)), 1);
+        assertThat(inventory.shelf().drawer()).singleElement().satisfies(offcut -> assertThat(offcut.count())
+                .isEqualTo(2));
+        assertThat(plan(3, Thrift.FEWEST_SHEETS).sheets().leftovers()).isZero();
+        RunPlan first = plan(3, Thrift.LEFTOVERS_FIRST);
+        assertThat(first.sheets().sheets()).isEqualTo(1);
+        assertThat(first.sheets().leftovers()).isEqualTo(2);
+        assertThat(first.sheets().proof()).contains("no plan can use fewer");
+        assertThat(first.cents()).contains(25L);
+        inventory.cut(first.sheets());
+        assertThat(onHand()).isEqualTo(9);
+        Size used = new Size(Length.ofInches(11), Length.ofInches(8));
+        assertThat(inventory.shelf().drawer()).extracting(Offcut::size).doesNotContain(used);
+    }
+
+    @Test
+    void oneIsTakenOutAtATimeAndAllGoWithTheirPaper() {
+        inventory.putIn(STOCK, SheetSizes.LETTER, 2);
+        inventory.takeOne(inventory.shelf().drawer().get(0).id());
+        assertThat(inventory.shelf().drawer().get(0).count()).isEqualTo(1);
+        inventory.takeOne(inventory.shelf().drawer().get(0).id());
+        assertThat(inventory.shelf().drawer()).isEmpty();
+        inventory.putIn(STOCK, SheetSizes.LETTER, 2);
+        inventory.remove(STOCK);
+        assertThat(inventory.shelf().drawer()).isEmpty();
+    }
+
+    @Test
+    void aDieComesBackAsItWasKept() {
+        Die die = new Die(
+                new DieId("strap"),
+                "Strap",
+                new CutShape(CutShape.Kind.RECTANGLE, new Size(Length.ofInches(2), Length.ofMillimetres(70))),
+                Length.ofInches(1, 16),
+                Die.Detail.INTRICATE,
+                new Sides(Sides.Pattern.STITCHED, Length.ofInches(1, 4)),
+                "Straps",
+                2);
+        inventory.save(die);
+        assertThat(inventory.toolbox().dies()).containsExactly(die);
+        inventory.save(inventory.toolbox().forOtherHand());
+        assertThat(inventory.toolbox().dies()).containsExactly(die);
+        inventory.remove(die.id());
+        assertThat(inventory.toolbox().dies()).isEmpty();
+    }
+}

@@ -1,0 +1,8 @@
+package kwibbet.paper;
+
+/**
+ * Names leftovers of one size in the drawer.
+ *
+ * @param value the id
+ */
+public record OffcutId(String value) {}
