@@ -96,6 +96,11 @@ public record Piece(
         return outline.isRectangle();
     }
 
+    /** This piece under another name. */
+    public Piece named(String other) {
+        return new Piece(id, other, paper, outline, scores, openings, slits, zones);
+    }
+
     /** This piece with scores. */
     public Piece scored(List<Score> more) {
         return new Piece(id, name, paper, outline, joined(scores, more), openings, slits, zones);

@@ -79,11 +79,13 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                     continue;
                 }
                 PartId part = new PartId(prefix + piece.id().value());
+                Piece called =
+                        cards.size() == 1 ? piece : piece.named(card.design().name() + ", " + piece.name());
                 byPaper.computeIfAbsent(piece.paper(), id -> new ArrayList<>())
                         .add(new Wanted(
                                 part,
                                 card,
-                                piece,
+                                called,
                                 press.paperFor(piece),
                                 card.design().run().cards(),
                                 turnings(card, piece, shelf.sizesOf(paper.get()))));

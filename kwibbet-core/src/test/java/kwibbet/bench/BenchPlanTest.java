@@ -1,5 +1,6 @@
 package kwibbet.bench;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,9 +12,11 @@ import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.cutting.Budget;
 import kwibbet.cutting.FencePlan;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.layout.SheetPlan;
+import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -22,6 +25,7 @@ import kwibbet.paper.Grain;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
+import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
 import kwibbet.tool.Toolbox;
@@ -213,5 +217,26 @@ class BenchPlanTest {
                         .text())
                 .contains("longer than your trimmer");
         assertThat(plan.sheets().lettered().get(0).letter()).isEqualTo("A");
+    }
+
+    /** Cut together, two runs share the sheet that each would have opened; every piece still says whose it is. */
+    @Test
+    void runsCutTogetherShareSheets() {
+        Card one = card(folded("5", "7"), 1);
+        Card other = card(folded("2 1/2", "5"), 1);
+        PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
+        int apart = RunPlan.of(one, papers, TOOLS).sheets().sheets()
+                + RunPlan.of(other, papers, TOOLS).sheets().sheets();
+        JointPlan together = JointPlan.of(List.of(one, other), papers, TOOLS, Budget.of(Duration.ofSeconds(2)), apart);
+        assertThat(apart).isEqualTo(2);
+        assertThat(together.sheets().sheets()).isEqualTo(1);
+        assertThat(together.spared()).isEqualTo(1);
+        assertThat(together.sheets().proof()).contains("no plan can use fewer");
+        Lettered sheet = together.sheets().lettered().get(0);
+        assertThat(sheet.layout().counts().keySet())
+                .hasSize(2)
+                .allSatisfy(part -> assertThat(sheet.piece(part).name()).isEqualTo("Test card, Base"));
+        assertThat(together.trim().numbersOn(sheet))
+                .hasSameSizeAs(sheet.layout().cuts());
     }
 }

@@ -200,6 +200,42 @@ class PagesTest {
         assertThat(page.locator(".lead")).hasText("Not all comes out as asked.");
     }
 
+    /** A run is cut: paper leaves the shelf, leftovers come into the drawer, and the next run can be asked to use them. */
+    @Test
+    void leftoversOfOneRunAreUsedByTheNext() {
+        newCard("Drawer", "five-by-seven");
+        enter(page.locator("#make"), "2");
+        page.keyboard().press("Escape");
+        String card = page.url().replaceAll("[?].*", "");
+        station(3).click();
+        page.locator("#cut-run").click();
+        assertThat(page.locator("main [role='status']")).containsText("The sheets of Drawer are off the shelf");
+        assertThat(page.locator(".offcut")).not().hasCount(0);
+        page.navigate(at("/offcuts"));
+        page.locator("#offcut-paper").selectOption("night");
+        page.locator("#offcut-width").fill("10 1/2");
+        page.locator("#offcut-height").fill("7 1/4");
+        page.locator("#offcut-count").fill("none");
+        page.getByRole(AriaRole.BUTTON, named("Put it in")).click();
+        assertThat(page.locator("#offcut-count-help")).containsText("whole number");
+        page.locator("#offcut-count").fill("1");
+        page.getByRole(AriaRole.BUTTON, named("Put it in")).click();
+        page.navigate(card + "/sheets");
+        assertThat(page.locator(".sheets-head .lead")).containsText("2 sheets in all");
+        page.locator("#thrift").selectOption("LEFTOVERS_FIRST");
+        assertThat(page.locator(".sheets-head .lead"))
+                .containsText("1 sheet in all and 1 leftover, and no plan can use fewer");
+        page.locator("#undo").click();
+        assertThat(page.locator(".sheets-head .lead")).containsText("2 sheets in all, and no plan can use fewer");
+
+        page.navigate(at("/together"));
+        page.getByLabel("Drawer").first().check();
+        page.getByLabel("Night train").first().check();
+        page.locator("#plan-together").click();
+        assertThat(page.locator("[role='status']").last()).containsText("cut apart they take");
+        assertThat(page.locator(".joint-trim > li")).not().hasCount(0);
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
