@@ -24,13 +24,15 @@ import kwibbet.tool.Trimmer;
  *
  * @param sheets the sheets, their pieces where they are cut off
  * @param settings what is set, in order
+ * @param slits what is cut inside the pieces afterwards
  * @param atLeast no order needs fewer settings of the fence
  */
-public record TrimPlan(SheetPlan sheets, List<TrimSetting> settings, int atLeast) {
+public record TrimPlan(SheetPlan sheets, List<TrimSetting> settings, List<SlitStep> slits, int atLeast) {
 
     /** Copies the settings. */
     public TrimPlan {
         settings = List.copyOf(settings);
+        slits = List.copyOf(slits);
     }
 
     /** Orders the cuts of some sheets for a trimmer. */
@@ -61,6 +63,7 @@ public record TrimPlan(SheetPlan sheets, List<TrimSetting> settings, int atLeast
         return new TrimPlan(
                 moved,
                 settings,
+                SlitStep.of(sheets, trimmer),
                 plans.values().stream().mapToInt(FencePlan::atLeast).sum());
     }
 

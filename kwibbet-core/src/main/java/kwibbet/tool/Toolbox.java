@@ -18,7 +18,13 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
 
     /** What a maker is taken to have until the inventory says otherwise. */
     public static final Toolbox GENERIC = new Toolbox(
-            new Trimmer("12 in trimmer", Length.ofInches(12), Graduation.SIXTEENTHS, 2, Length.ofMillimetres(7, 10)),
+            new Trimmer(
+                    "12 in trimmer",
+                    Length.ofInches(12),
+                    Graduation.SIXTEENTHS,
+                    2,
+                    Length.ofMillimetres(7, 10),
+                    Trimmer.Slits.INSIDE),
             new ScoringBoard(
                     "12 in scoring board",
                     Length.ofInches(12),

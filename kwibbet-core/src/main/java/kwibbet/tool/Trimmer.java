@@ -11,8 +11,27 @@ import kwibbet.measure.Length;
  * @param graduation the spacing of the marks on its ruler
  * @param sheetsAtOnce how many sheets it cuts in one pass; at least 1
  * @param thickestStack how thick they may be together; one sheet is always cut
+ * @param slits whether a cut can start and stop inside the paper
  */
-public record Trimmer(String name, Length longestCut, Graduation graduation, int sheetsAtOnce, Length thickestStack) {
+public record Trimmer(
+        String name, Length longestCut, Graduation graduation, int sheetsAtOnce, Length thickestStack, Slits slits) {
+
+    /** Whether a cut can start and stop inside the paper. */
+    public enum Slits {
+        INSIDE("can start and stop inside"),
+        NONE("from edge to edge only");
+
+        private final String words;
+
+        Slits(String words) {
+            this.words = words;
+        }
+
+        /** How such a trimmer cuts. */
+        public String words() {
+            return words;
+        }
+    }
 
     /**
      * Checks the figures.

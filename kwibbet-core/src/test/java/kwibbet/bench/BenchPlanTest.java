@@ -33,6 +33,7 @@ import kwibbet.tool.Trimmer;
 import kwibbet.trial.TrialTrimmer;
 
 import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
 import static kwibbet.Inches.folded;
@@ -132,7 +133,7 @@ class BenchPlanTest {
     /** Three sheets of 1/64 in make a stack of 3/64; a trimmer that takes a stack of 1/32 cuts two of them at once. */
     @Test
     void aStackIsAsThickAsTheTrimmerTakes() {
-        Trimmer thin = new Trimmer("thin", in("12"), Graduation.SIXTEENTHS, 5, in("1/32"));
+        Trimmer thin = new Trimmer("thin", in("12"), Graduation.SIXTEENTHS, 5, in("1/32"), Trimmer.Slits.NONE);
         assertThat(thin.passesFor(7, in("1/64"))).isEqualTo(4);
         assertThat(thin.passesFor(7, in("1/16"))).isEqualTo(7);
     }
@@ -217,6 +218,28 @@ class BenchPlanTest {
                         .text())
                 .contains("longer than your trimmer");
         assertThat(plan.sheets().lettered().get(0).letter()).isEqualTo("A");
+    }
+
+    /** A collar's two slits, 3 in across and 2 in down: at the fence, or with a knife where the trimmer only cuts from edge to edge. */
+    @Test
+    void slitsStartAndStopInsideThePiece() {
+        Card card = card(
+                folded("5", "7"), 4, add("collar", "collar", front(), "reach", "1 1/2", "length", "2", "fromTop", "1"));
+        RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        assertThat(plan.bench().trim().slits())
+                .extracting(slit -> slit.sentence(MeasureSystem.INCH).text())
+                .containsExactly(
+                        "Base: top edge at the fence, fence at 1 in. Lower the blade 1 in from the left edge and lift it at 4 in.",
+                        "Base: left edge at the fence, fence at 2 1/2 in. Lower the blade 1 in from the top edge and lift it at 3 in.");
+        Trimmer plain = new Trimmer("plain", in("12"), Graduation.SIXTEENTHS, 5, in("1/8"), Trimmer.Slits.NONE);
+        Toolbox tools = new Toolbox(plain, TOOLS.board(), TOOLS.press(), List.of(), TOOLS.hand());
+        assertThat(RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), tools)
+                        .bench()
+                        .trim()
+                        .slits())
+                .hasSize(2)
+                .allSatisfy(slit -> assertThat(slit.sentence(MeasureSystem.INCH).text())
+                        .contains("cut with a knife along a ruler"));
     }
 
     /** Cut together, two runs share the sheet that each would have opened; every piece still says whose it is. */

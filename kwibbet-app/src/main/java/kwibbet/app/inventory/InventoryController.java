@@ -34,6 +34,7 @@ import kwibbet.paper.Pattern;
 import kwibbet.picture.BoardPicture;
 import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
+import kwibbet.tool.Trimmer;
 
 /** Paper and tools: looking through them, laying paper in, taking it out, saying what the tools can do. */
 @Controller
@@ -69,6 +70,7 @@ class InventoryController {
         model.addAttribute("grains", Grain.values());
         model.addAttribute("marks", ToolForm.MARKS);
         model.addAttribute("hands", Hand.values());
+        model.addAttribute("slits", Trimmer.Slits.values());
         model.addAttribute(
                 "boardPicture",
                 BoardPicture.of(inventory.toolbox().board(), inventory.toolbox().hand()));

@@ -42,6 +42,7 @@ final class ToolForm {
         if (!thickest.isPositive()) {
             entries.refuse("thickestStack", "It must be more than 0.");
         }
+        Trimmer.Slits slits = entries.choice("slits", Trimmer.Slits.class);
         Length bed = reach(entries, "bed", 1);
         Length plates = reach(entries, "plateLength", 1);
         Hand hand = entries.choice("hand", Hand.class);
@@ -56,7 +57,7 @@ final class ToolForm {
                     .toList());
         }
         return Outcome.made(new Toolbox(
-                new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest),
+                new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest, slits),
                 new ScoringBoard("Scoring board", boardWidth, grooves.orElseThrow(), plate),
                 new Press("Press", bed, plates),
                 dies,

@@ -49,6 +49,9 @@ class ToolboxRow implements Persistable<Integer> {
     @Enumerated(EnumType.STRING)
     private Hand hand = Hand.RIGHT;
 
+    @Enumerated(EnumType.STRING)
+    private Trimmer.Slits slits = Trimmer.Slits.INSIDE;
+
     @Version
     private @Nullable Long version;
 
@@ -68,6 +71,7 @@ class ToolboxRow implements Persistable<Integer> {
         grooves = written(tools.board().grooves());
         plate = tools.board().plate() == ScoringBoard.Plate.AT_45;
         thickestStack = tools.trimmer().thickestStack().toTicks();
+        slits = tools.trimmer().slits();
         pressBed = tools.press().bed().toTicks();
         pressPlate = tools.press().plate().toTicks();
         hand = tools.hand();
@@ -79,7 +83,8 @@ class ToolboxRow implements Persistable<Integer> {
                 Length.ofTicks(longestCut),
                 graduation(trimmerStep),
                 sheetsAtOnce,
-                Length.ofTicks(thickestStack));
+                Length.ofTicks(thickestStack),
+                slits);
         ScoringBoard board = new ScoringBoard(
                 boardName,
                 Length.ofTicks(boardWidth),

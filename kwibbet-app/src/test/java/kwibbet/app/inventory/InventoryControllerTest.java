@@ -140,6 +140,7 @@ class InventoryControllerTest {
                 .param("longestCut", "15 1/2")
                 .param("trimmerMarks", "1 mm")
                 .param("sheetsAtOnce", "3")
+                .param("slits", "NONE")
                 .param("bed", "6 1/4")
                 .param("plateLength", "9")
                 .param("boardWidth", "12")

@@ -443,12 +443,18 @@ class PagesTest {
         assertThat(page.locator("svg g.lit[data-piece='mat-2']")).hasCount(2);
     }
 
+    private static Locator.FilterOptions holding(String text) {
+        return new Locator.FilterOptions().setHasText(text);
+    }
+
     @ParameterizedTest
     @CsvSource({"LIGHT,1280", "DARK,1280", "LIGHT,390"})
     void everyPageIsAccessibleAndKeepsWithinTheWindow(ColorScheme scheme, int width) {
         Page seen = chromium.page(width, 800, scheme);
         seen.navigate(at("/"));
         String card = seen.locator(".shelf a").first().getAttribute("href");
+        String train =
+                seen.locator(".shelf a").filter(holding("Night train")).first().getAttribute("href");
         List<String> paths = List.of(
                 "/",
                 "/cards/new",
@@ -458,7 +464,11 @@ class PagesTest {
                 card + "/sheets",
                 card + "/trim",
                 card + "/score",
+                train + "/press",
                 card + "/make",
+                "/inventory/dies",
+                "/offcuts",
+                "/together?card=" + train.replace("/cards/", ""),
                 "/compare",
                 card + "?pose=section",
                 "/nowhere");

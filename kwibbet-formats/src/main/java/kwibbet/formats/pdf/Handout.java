@@ -16,6 +16,7 @@ import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreList;
 import kwibbet.bench.ScoreSetting;
 import kwibbet.bench.ScoreStep;
+import kwibbet.bench.SlitStep;
 import kwibbet.bench.TrimSetting;
 import kwibbet.bench.TrimStep;
 import kwibbet.card.Card;
@@ -184,6 +185,9 @@ public final class Handout {
                                 .end(),
                         10);
             }
+        }
+        for (SlitStep slit : plan.bench().trim().slits()) {
+            flow.line(slit.count() + " ×", slit.sentence(system), 12);
         }
     }
 

@@ -1,0 +1,97 @@
+package kwibbet.bench;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Piece;
+import kwibbet.layout.PaperPlan;
+import kwibbet.layout.SheetPlan;
+import kwibbet.layout.Wanted;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.measure.Rounded;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Point;
+import kwibbet.shape.Segment;
+import kwibbet.tool.Trimmer;
+import kwibbet.wording.Phrase;
+
+/**
+ * A cut that starts and stops inside a piece: done apart, when the pieces are cut out.
+ *
+ * @param piece the piece
+ * @param count how many are slit
+ * @param slit where, on the piece
+ * @param fence how the fence is set; nothing where it is cut with a knife along a ruler
+ */
+public record SlitStep(Piece piece, int count, Segment slit, Optional<AtFence> fence) {
+
+    /**
+     * A slit along the blade.
+     *
+     * @param edge the edge of the piece that lies at the fence
+     * @param set how far the slit is from it
+     */
+    public record AtFence(Edge edge, Rounded set) {}
+
+    /** All slits of a run; those of one setting follow each other, what is cut by knife comes last. */
+    static List<SlitStep> of(SheetPlan sheets, Trimmer trimmer) {
+        List<SlitStep> steps = new ArrayList<>();
+        for (PaperPlan paper : sheets.papers()) {
+            for (Wanted wanted : paper.order().wanted()) {
+                for (Segment slit : wanted.piece().slits()) {
+                    steps.add(new SlitStep(wanted.piece(), wanted.count(), slit, fence(slit, trimmer)));
+                }
+            }
+        }
+        steps.sort(Comparator.comparing((SlitStep step) ->
+                        step.fence.map(at -> at.set.shown().toTicks()).orElse(Long.MAX_VALUE))
+                .thenComparing(step -> step.fence.map(AtFence::edge).orElse(Edge.LEFT)));
+        return steps;
+    }
+
+    private static Optional<AtFence> fence(Segment slit, Trimmer trimmer) {
+        return trimmer.slits() == Trimmer.Slits.NONE
+                ? Optional.empty()
+                : slit.axis()
+                        .map(axis -> axis == Axis.VERTICAL
+                                ? new AtFence(Edge.LEFT, slit.start().x().roundedTo(trimmer.graduation()))
+                                : new AtFence(Edge.TOP, slit.start().y().roundedTo(trimmer.graduation())));
+    }
+
+    /** What to do. */
+    public Phrase sentence(MeasureSystem system) {
+        Phrase.Writer writer = Phrase.in(system).words(piece.name() + ": ");
+        fence.ifPresentOrElse(at -> atFence(at, writer, system), () -> byKnife(writer));
+        return writer.end();
+    }
+
+    private void atFence(AtFence at, Phrase.Writer writer, MeasureSystem system) {
+        boolean upright = at.edge == Edge.LEFT;
+        Length one = upright ? slit.start().y() : slit.start().x();
+        Length other = upright ? slit.end().y() : slit.end().x();
+        writer.words(at.edge.word() + " edge at the fence, fence at ")
+                .length(at.set.shown())
+                .words(". Lower the blade ")
+                .length(Length.min(one, other))
+                .words(" from the " + (upright ? "top" : "left") + " edge and lift it at ")
+                .length(Length.max(one, other))
+                .words(".")
+                .phrase(Nearest.errorOf(at.set, system));
+    }
+
+    private void byKnife(Phrase.Writer writer) {
+        writer.words("cut with a knife along a ruler, from ");
+        place(slit.start(), writer);
+        writer.words(" to ");
+        place(slit.end(), writer);
+        writer.words(".");
+    }
+
+    private static void place(Point point, Phrase.Writer writer) {
+        writer.length(point.x()).words(" from the left, ").length(point.y()).words(" from the top");
+    }
+}
