@@ -30,6 +30,7 @@ public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<Ma
      */
     public static BenchPlan of(Card card, SheetPlan sheets, Toolbox tools) {
         TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
-        return new BenchPlan(trim, ScoreList.of(card, tools), PressList.of(card, tools), MakeStep.of(card));
+        PressList press = PressList.of(card, tools);
+        return new BenchPlan(trim, ScoreList.of(card, tools), press, MakeStep.of(card, press));
     }
 }

@@ -173,14 +173,16 @@ public sealed interface MakeStep {
         }
     }
 
-    /** Openings and surface work first, then folds, then pieces onto each other from the top down, so that each stack goes on the card in one go. */
-    static List<MakeStep> of(Card card) {
+    /** What the press has not cut and surface work first, then folds, then pieces onto each other from the top down, so that each stack goes on the card in one go. */
+    static List<MakeStep> of(Card card, PressList press) {
         List<MakeStep> steps = new ArrayList<>();
         for (Piece piece : card.pieces()) {
             piece.zones().stream()
                     .filter(zone -> zone.use() != Zone.Use.KEEP_OUT)
                     .forEach(zone -> steps.add(new Treat(piece, zone)));
-            piece.openings().forEach(opening -> steps.add(new Open(piece, opening)));
+            piece.openings().stream()
+                    .filter(opening -> !press.cuts(piece, opening))
+                    .forEach(opening -> steps.add(new Open(piece, opening)));
         }
         for (Piece piece : card.pieces()) {
             piece.scores().stream()

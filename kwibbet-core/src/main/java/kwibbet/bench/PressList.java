@@ -60,6 +60,18 @@ public record PressList(List<PressSetting> settings, List<ByHand> byHand, int pa
                                 own.owner().equals(want.owner()) && own.shape().equals(shape)));
     }
 
+    /** Whether an opening of a piece has been cut by a die. */
+    boolean cuts(Piece piece, Opening opening) {
+        return settings.stream()
+                .flatMap(setting -> setting.steps().stream())
+                .filter(step -> step.piece().equals(piece))
+                .flatMap(step -> step.layings().stream())
+                .map(laying -> laying.use().want())
+                .anyMatch(want -> want.role() == Want.Role.FIELD
+                        ? want.owner().equals(opening.owner())
+                        : want.outline().equals(opening.outline()));
+    }
+
     /** Whether no plan for these dies passes less often. */
     public boolean isProven() {
         return passes == atLeast;

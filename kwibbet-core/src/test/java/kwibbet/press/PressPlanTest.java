@@ -10,6 +10,7 @@ import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 import kwibbet.bench.DieLaying;
+import kwibbet.bench.MakeStep;
 import kwibbet.bench.PressList;
 import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
@@ -104,10 +105,14 @@ class PressPlanTest {
         Card card = card4(round("hole", "front-outside", "1 1/8"));
         PressPlan none = PressPlan.of(card, PRESS, List.of(circle("1"), circle("3")));
         assertThat(none.passes()).isZero();
-        assertThat(none.byHand()).singleElement().satisfies(byHand -> {
-            assertThat(byHand.why()).isEqualTo(Reason.NO_DIE);
-            assertThat(byHand.nearest().map(Die::name)).contains("circle 1");
-            assertThat(byHand.count()).isEqualTo(24);
+        RunPlan byHand = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS);
+        RunPlan byDie = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS.withDies(List.of(circle("1 1/8"))));
+        assertThat(byHand.bench().make()).anyMatch(MakeStep.Open.class::isInstance);
+        assertThat(byDie.bench().make()).noneMatch(MakeStep.Open.class::isInstance);
+        assertThat(none.byHand()).singleElement().satisfies(each -> {
+            assertThat(each.why()).isEqualTo(Reason.NO_DIE);
+            assertThat(each.nearest().map(Die::name)).contains("circle 1");
+            assertThat(each.count()).isEqualTo(24);
         });
         assertThat(PressPlan.of(card, new Press("narrow", in("4"), in("9")), List.of(circle("1 1/8")))
                         .byHand()
