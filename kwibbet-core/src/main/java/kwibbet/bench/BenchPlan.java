@@ -27,10 +27,10 @@ public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<Ma
      * @param card the card
      * @param sheets how its sheets are cut
      * @param tools what they are cut and scored with
+     * @param press what dies cut
      */
-    public static BenchPlan of(Card card, SheetPlan sheets, Toolbox tools) {
+    static BenchPlan of(Card card, SheetPlan sheets, Toolbox tools, PressList press) {
         TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
-        PressList press = PressList.of(card, tools);
         return new BenchPlan(trim, ScoreList.of(card, tools), press, MakeStep.of(card, press));
     }
 }

@@ -30,7 +30,11 @@ public record PressList(List<PressSetting> settings, List<ByHand> byHand, int pa
 
     /** The passes of the run of a card. */
     public static PressList of(Card card, Toolbox tools) {
-        PressPlan plan = PressPlan.of(card, tools.press(), tools.dies());
+        return of(card, tools, PressPlan.of(card, tools.press(), tools.dies()));
+    }
+
+    /** The passes of the run of a card that was planned already. */
+    static PressList of(Card card, Toolbox tools, PressPlan plan) {
         List<PressSetting> settings = new ArrayList<>();
         for (Load load : plan.loads()) {
             List<PressStep> steps = load.laid().stream()

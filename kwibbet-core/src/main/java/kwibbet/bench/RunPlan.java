@@ -11,6 +11,7 @@ import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.WorkOrder;
 import kwibbet.paper.PaperShelf;
+import kwibbet.press.PressPlan;
 import kwibbet.tool.Toolbox;
 
 /**
@@ -30,18 +31,21 @@ public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder orde
 
     /** Works it out, with the sheets that are found at once. */
     public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
-        WorkOrder order = WorkOrder.of(card, shelf, tools);
-        return of(card, shelf, tools, order, SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE)));
+        PressPlan press = PressPlan.of(card, tools.press(), tools.dies());
+        WorkOrder order = WorkOrder.of(card, shelf, press);
+        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE));
+        return of(card, shelf, tools, order, sheets, PressList.of(card, tools, press));
     }
 
-    private static RunPlan of(Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets) {
-        BenchPlan bench = BenchPlan.of(card, sheets, tools);
+    private static RunPlan of(
+            Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, PressList press) {
+        BenchPlan bench = BenchPlan.of(card, sheets, tools, press);
         return new RunPlan(card, shelf, tools, order, bench.trim().sheets(), bench);
     }
 
     /** The same run with its sheets cut in another way. */
     public RunPlan withSheets(SheetPlan other) {
-        return of(card, shelf, tools, order, other);
+        return of(card, shelf, tools, order, other, bench.press());
     }
 
     /** What the sheets of the run cost, in hundredths; nothing where the price of one of them is not known. */

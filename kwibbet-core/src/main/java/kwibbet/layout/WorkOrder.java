@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
@@ -61,16 +62,25 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
 
     /** The work order for the run of a card. */
     public static WorkOrder of(Card card, PaperShelf shelf, Toolbox tools) {
-        return of(List.of(card), shelf, tools);
+        return of(card, shelf, PressPlan.of(card, tools.press(), tools.dies()));
+    }
+
+    /** The work order for the run of a card that goes through the press like that. */
+    public static WorkOrder of(Card card, PaperShelf shelf, PressPlan press) {
+        return of(List.of(card), shelf, each -> press);
     }
 
     /** The work order for the runs of several cards together; what the first is to spare is spared. */
     public static WorkOrder of(List<Card> cards, PaperShelf shelf, Toolbox tools) {
+        return of(cards, shelf, card -> PressPlan.of(card, tools.press(), tools.dies()));
+    }
+
+    private static WorkOrder of(List<Card> cards, PaperShelf shelf, Function<Card, PressPlan> pressed) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
         for (int number = 0; number < cards.size(); number++) {
             Card card = cards.get(number);
-            PressPlan press = PressPlan.of(card, tools.press(), tools.dies());
+            PressPlan press = pressed.apply(card);
             String prefix = cards.size() == 1 ? "" : number + 1 + "/";
             for (Piece piece : card.pieces()) {
                 Optional<Paper> paper = shelf.find(piece.paper());

@@ -13,7 +13,7 @@ import kwibbet.shape.Size;
 /** Lays rectangles beside each other on the bed, each as it is or turned a quarter. */
 final class Bed {
 
-    private static final int MOST_TRIES = 4_000;
+    private static final int MOST_TRIES = 1_000;
 
     private final Size bed;
     private final List<Size> sizes;

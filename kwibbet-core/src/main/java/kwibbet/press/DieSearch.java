@@ -2,6 +2,7 @@ package kwibbet.press;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 
@@ -36,9 +37,10 @@ final class DieSearch {
             if (!suits(die, want)) {
                 continue;
             }
-            for (int degrees : Die.turns()) {
-                use(want, die, degrees).ifPresent(uses::add);
-            }
+            Die.turns().stream()
+                    .flatMap(degrees -> use(want, die, degrees).stream())
+                    .findFirst()
+                    .ifPresent(uses::add);
         }
         return uses.stream().min(EASIEST);
     }
@@ -89,10 +91,15 @@ final class DieSearch {
         return run == Axis.HORIZONTAL ? size.width() : size.height();
     }
 
+    /** The same corners are the same shape; those of one curve can be others, so that areas have to tell. */
     private static boolean isAlike(Outline one, Outline other) {
-        double shared = Overlay.sharedArea(Region.of(one), Region.of(other));
+        if (new HashSet<>(one.corners()).equals(new HashSet<>(other.corners()))) {
+            return true;
+        }
         double larger = Math.max(one.area(), other.area());
-        return shared > larger * (1 - ALIKE);
+        double smaller = Math.min(one.area(), other.area());
+        return smaller > larger * (1 - ALIKE)
+                && Overlay.sharedArea(Region.of(one), Region.of(other)) > larger * (1 - ALIKE);
     }
 
     /** Of the dies of the same shape, the one nearest in size. */
@@ -113,11 +120,13 @@ final class DieSearch {
     static boolean canBeTaped(DieUse one, DieUse other) {
         return isWithin(one, other)
                 || isWithin(other, one)
+                || !one.metal(DiePass.WHOLE).overlaps(other.metal(DiePass.WHOLE))
                 || !Overlay.overlap(one.rim(DiePass.WHOLE), other.rim(DiePass.WHOLE));
     }
 
     /** Whether the metal of a die lies wholly within what another cuts out. */
     static boolean isWithin(DieUse inner, DieUse outer) {
-        return Overlay.contains(Region.of(outer.cutLine(DiePass.WHOLE)), inner.rim(DiePass.WHOLE));
+        return outer.cut(DiePass.WHOLE).contains(inner.metal(DiePass.WHOLE))
+                && Overlay.contains(Region.of(outer.cutLine(DiePass.WHOLE)), inner.rim(DiePass.WHOLE));
     }
 }

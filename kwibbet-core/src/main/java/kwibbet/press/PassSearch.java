@@ -24,8 +24,11 @@ import kwibbet.tool.DieId;
  */
 final class PassSearch {
 
-    private static final int MOST_LOADS = 600;
-    private static final int MOST_STEPS = 20_000;
+    private static final int MOST_LOADS = 200;
+    /** More papers than this at once nobody lays down. */
+    private static final int MOST_PAPERS = 8;
+
+    private static final int MOST_STEPS = 4_000;
 
     private final Size bed;
     private final List<Layup> layups;
@@ -34,6 +37,7 @@ final class PassSearch {
     private List<Use> best = List.of();
     private int fewest = Integer.MAX_VALUE;
     private int steps;
+    private int heaviest;
 
     /** So many passes of a load. */
     private record Use(int load, int passes) {}
@@ -42,6 +46,11 @@ final class PassSearch {
         this.layups = layups;
         this.bed = bed;
         this.together = new boolean[layups.size()][layups.size()];
+        for (int place = 0; place < layups.size(); place++) {
+            int[] single = new int[layups.size()];
+            single[place] = 1;
+            loads.add(single);
+        }
         collect(new int[layups.size()], 0);
         loads.sort(Comparator.comparing((int[] load) -> papers(load), Comparator.reverseOrder()));
         for (int one = 0; one < layups.size(); one++) {
@@ -89,19 +98,19 @@ final class PassSearch {
         return papers;
     }
 
-    /** All loads of some papers from the {@code next}th on, added to those chosen before. */
+    /** All loads of several papers, those from the {@code next}th on added to those chosen before. */
     private void collect(int[] chosen, int next) {
         if (loads.size() >= MOST_LOADS) {
             return;
         }
         if (next == layups.size()) {
-            if (papers(chosen) > 0) {
+            if (papers(chosen) > 1) {
                 loads.add(chosen.clone());
             }
             return;
         }
         chosen[next]++;
-        if (chosen[next] <= layups.get(next).count() && canLie(chosen)) {
+        if (papers(chosen) <= MOST_PAPERS && chosen[next] <= layups.get(next).count() && canLie(chosen)) {
             collect(chosen, next);
         }
         chosen[next]--;
@@ -130,6 +139,10 @@ final class PassSearch {
         for (int place = 1; place < left.length; place++) {
             most = left[place] > left[most] ? place : most;
         }
+        // The first way down always gets to its end.
+        if (++steps > MOST_STEPS && fewest < Integer.MAX_VALUE) {
+            return;
+        }
         if (left.length == 0 || left[most] == 0) {
             if (passes < fewest) {
                 fewest = passes;
@@ -137,7 +150,7 @@ final class PassSearch {
             }
             return;
         }
-        for (int load = 0; load < loads.size() && ++steps < MOST_STEPS; load++) {
+        for (int load = 0; load < loads.size(); load++) {
             int[] copies = loads.get(load);
             if (copies[most] == 0 || isWasteful(copies, left)) {
                 continue;
@@ -196,20 +209,29 @@ final class PassSearch {
 
     /** Papers of which no two can share a pass need as many passes as there are of them; whether two can is decided exactly. */
     private int atLeast() {
-        return heaviest(new ArrayList<>(), 0, 0);
+        steps = 0;
+        heaviest = 0;
+        int all = 0;
+        for (int place = 0; place < layups.size(); place++) {
+            all += passesAtLeast(place);
+        }
+        look(new ArrayList<>(), 0, 0, all);
+        return heaviest;
     }
 
-    private int heaviest(List<Integer> apart, int next, int weight) {
-        int most = weight;
-        for (int place = next; place < layups.size(); place++) {
-            int each = place;
-            if (apart.stream().noneMatch(other -> together[other][each])) {
-                apart.add(place);
-                most = Math.max(most, heaviest(apart, place + 1, weight + passesAtLeast(place)));
-                apart.remove(apart.size() - 1);
-            }
+    /** Adds papers from the {@code next}th on, worth {@code rest} together; what is found when it gives up holds all the same. */
+    private void look(List<Integer> apart, int next, int weight, int rest) {
+        heaviest = Math.max(heaviest, weight);
+        if (next == layups.size() || weight + rest <= heaviest || ++steps > MOST_STEPS) {
+            return;
         }
-        return most;
+        int own = passesAtLeast(next);
+        if (apart.stream().noneMatch(other -> together[other][next])) {
+            apart.add(next);
+            look(apart, next + 1, weight + own, rest - own);
+            apart.remove(apart.size() - 1);
+        }
+        look(apart, next + 1, weight, rest - own);
     }
 
     /** As many of one paper share a pass as there are dies for and the bed has room for. */
@@ -218,7 +240,7 @@ final class PassSearch {
         int dies =
                 layup.uses().stream().mapToInt(use -> use.die().onHand()).min().orElse(1);
         int room = (int) (bed.area() / layup.extent().size().area());
-        int copies = Math.max(1, Math.min(dies, room));
+        int copies = Math.max(1, Math.min(Math.min(dies, room), MOST_PAPERS));
         return (layup.count() + copies - 1) / copies;
     }
 }

@@ -188,6 +188,33 @@ class PressPlanTest {
                 .hasSizeGreaterThan(5);
     }
 
+    /** Forty ornaments of one die: none can share its pass with another, however long it is searched. */
+    @Test
+    void manyPapersOfOneDieAreAllPassed() {
+        List<Addition> additions = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            additions.add(add("ornament", "dot-" + i, front(), "shape", "oval", "width", "1/2", "height", "1/2"));
+        }
+        PressPlan plan = PressPlan.of(card4(additions.toArray(Addition[]::new)), PRESS, List.of(circle("1/2")));
+        assertThat(plan.passes()).isEqualTo(40 * 24);
+        assertThat(plan.isProven()).isTrue();
+        List<Die> dies = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            dies.add(new Die(
+                    new DieId("dot-" + i),
+                    "dot " + i,
+                    circle("1/2").shape(),
+                    in("1/16"),
+                    Detail.PLAIN,
+                    Sides.STRAIGHT,
+                    "",
+                    40));
+        }
+        PressPlan shared = PressPlan.of(card4(additions.toArray(Addition[]::new)), PRESS, dies);
+        assertThat(shared.loads().stream().mapToInt(Load::papers).sum()).isEqualTo(40 * 24);
+        assertThat(shared.passes()).isLessThan(40 * 24);
+    }
+
     /** Every paper goes through as often as asked, nothing lies over anything else or off the bed, and no bound is broken. */
     @Property(tries = 60)
     void everyLoadLiesOnTheBed(
