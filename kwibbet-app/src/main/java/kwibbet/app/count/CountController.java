@@ -1,6 +1,7 @@
 package kwibbet.app.count;
 
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.Map;
 
 import org.springframework.stereotype.Controller;
@@ -26,7 +27,7 @@ class CountController {
     private static final Length LARGEST = Length.ofInches(60);
     private static final Length SMALLEST = Length.ofInches(1, 8);
 
-    /** What is shown before anything is asked: a standard card from a letter sheet. */
+    /** What is shown as far as nothing else is asked: a standard card from a letter sheet. */
     private static final Map<String, String> STANDARD_FROM_LETTER =
             Map.of("width", "4 1/4", "height", "5 1/2", "sheetWidth", "8 1/2", "sheetHeight", "11", "system", "INCH");
 
@@ -35,7 +36,8 @@ class CountController {
             @RequestParam Map<String, String> typed,
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
-        Map<String, String> asked = typed.containsKey("width") ? typed : STANDARD_FROM_LETTER;
+        Map<String, String> asked = new HashMap<>(STANDARD_FROM_LETTER);
+        asked.putAll(typed);
         Entries entries = Entries.of(asked);
         MeasureSystem system = entries.choice("system", MeasureSystem.class);
         Length width = side(entries, "width", system);

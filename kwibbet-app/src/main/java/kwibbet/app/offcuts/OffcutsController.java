@@ -1,8 +1,11 @@
 package kwibbet.app.offcuts;
 
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentLinkedDeque;
 
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -21,6 +24,7 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.drawing.Drawing;
+import kwibbet.layout.SheetPlan;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
@@ -43,6 +47,8 @@ class OffcutsController {
     private final Inventory inventory;
     private final DesignStore designs;
     private final Workshop workshop;
+    /** The plans that were cut since the start, the last first. */
+    private final Deque<SheetPlan> cut = new ConcurrentLinkedDeque<>();
 
     OffcutsController(Inventory inventory, DesignStore designs, Workshop workshop) {
         this.inventory = inventory;
@@ -111,8 +117,20 @@ class OffcutsController {
     @PostMapping("/from/{card}")
     String cut(@PathVariable String card, RedirectAttributes after) {
         StoredDesign stored = designs.get(card);
-        inventory.cut(workshop.run(stored.design()).plan().sheets());
+        SheetPlan plan = workshop.run(stored.design()).plan().sheets();
+        inventory.cut(plan);
+        cut.push(plan);
         after.addFlashAttribute("cut", stored.design().name());
+        return "redirect:/offcuts";
+    }
+
+    /** The run that was cut last was not cut after all. */
+    @PostMapping("/back")
+    String back(RedirectAttributes after) {
+        Optional.ofNullable(cut.poll()).ifPresent(plan -> {
+            inventory.uncut(plan);
+            after.addFlashAttribute("back", true);
+        });
         return "redirect:/offcuts";
     }
 

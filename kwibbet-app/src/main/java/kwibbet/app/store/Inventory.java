@@ -137,15 +137,18 @@ public class Inventory {
         change(() -> lay(paper, size, count));
     }
 
-    private void lay(PaperId paper, Size size, int count) {
+    /** So many leftovers of a size more, or fewer where {@code more} is below zero; never fewer than none. */
+    private void lay(PaperId paper, Size size, int more) {
         Optional<Offcut> same = offcuts.findAll().stream()
                 .map(OffcutRow::offcut)
                 .filter(offcut -> offcut.paper().equals(paper) && offcut.size().equals(size))
                 .findFirst();
-        same.ifPresentOrElse(
-                offcut -> count(offcut, offcut.count() + count),
-                () -> offcuts.save(
-                        new OffcutRow(new Offcut(new OffcutId(UUID.randomUUID().toString()), paper, size, count))));
+        if (same.isPresent()) {
+            count(same.get(), same.get().count() + more);
+        } else if (more > 0) {
+            OffcutId id = new OffcutId(UUID.randomUUID().toString());
+            offcuts.save(new OffcutRow(new Offcut(id, paper, size, more)));
+        }
     }
 
     private void count(Offcut offcut, int count) {
@@ -167,26 +170,27 @@ public class Inventory {
 
     /** Takes cut sheets off the shelf and used leftovers out of the drawer, and puts in what is worth keeping. */
     public void cut(SheetPlan plan) {
-        change(() -> {
-            for (PaperPlan paper : plan.papers()) {
-                paper.order().sizes().forEach(size -> takeOff(size, paper.sheetsOf(size)));
-                paper.order().leftovers().forEach(leftover -> offcuts.findById(
-                                leftover.id().value())
-                        .map(OffcutRow::offcut)
-                        .ifPresent(there -> count(there, there.count() - paper.piecesOf(leftover))));
-            }
-            for (Lettered sheet : plan.lettered()) {
-                PaperId paper =
-                        sheet.leftover().map(Offcut::paper).orElse(sheet.paper().id());
-                Leftover.of(sheet).stream()
-                        .filter(Leftover::isKept)
-                        .forEach(left -> lay(paper, left.size(), left.count()));
-            }
-        });
+        change(() -> move(plan, 1));
     }
 
-    private void takeOff(Paper size, int sheets) {
-        papers.findById(size.id().value()).ifPresent(row -> row.takeOff(sheets));
+    /** Puts back what {@link #cut} moved. */
+    public void uncut(SheetPlan plan) {
+        change(() -> move(plan, -1));
+    }
+
+    private void move(SheetPlan plan, int times) {
+        for (PaperPlan paper : plan.papers()) {
+            paper.order().sizes().forEach(size -> papers.findById(size.id().value())
+                    .ifPresent(row -> row.takeOff(times * paper.sheetsOf(size))));
+            paper.order().leftovers().forEach(used -> lay(used.paper(), used.size(), -times * paper.piecesOf(used)));
+        }
+        for (Lettered sheet : plan.lettered()) {
+            PaperId paper =
+                    sheet.leftover().map(Offcut::paper).orElse(sheet.paper().id());
+            Leftover.of(sheet).stream()
+                    .filter(Leftover::isKept)
+                    .forEach(left -> lay(paper, left.size(), times * left.count()));
+        }
     }
 
     /** An id no die has. */

@@ -83,7 +83,7 @@ class PaperRow implements Persistable<String> {
         sizeOf = paper.sizeOf().map(PaperId::value).orElse(null);
     }
 
-    /** Takes cut sheets off; there are never fewer than none. */
+    /** Takes cut sheets off, or puts them back where {@code sheets} is below zero; there are never fewer than none. */
     void takeOff(int sheets) {
         onHand = Math.max(0, onHand - sheets);
     }

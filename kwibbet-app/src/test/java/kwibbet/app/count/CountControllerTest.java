@@ -22,6 +22,8 @@ class CountControllerTest {
         mvc.perform(get("/count"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(allOf(containsString("value=\"4 1/4\""), containsString("the most"))));
+        mvc.perform(get("/count").param("width", "2"))
+                .andExpect(content().string(allOf(containsString("value=\"2\""), containsString("the most"))));
         mvc.perform(get("/count")
                         .header("HX-Request", "true")
                         .param("width", "120mm")

@@ -211,6 +211,8 @@ class PagesTest {
         page.locator("#cut-run").click();
         assertThat(page.locator("main [role='status']")).containsText("The sheets of Drawer are off the shelf");
         assertThat(page.locator(".offcut")).not().hasCount(0);
+        page.locator("#take-back").click();
+        assertThat(page.locator("main [role='status']")).containsText("on the shelf again");
         page.navigate(at("/offcuts"));
         page.locator("#offcut-paper").selectOption("night");
         page.locator("#offcut-width").fill("10 1/2");

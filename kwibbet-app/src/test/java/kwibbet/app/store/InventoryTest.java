@@ -112,6 +112,14 @@ class InventoryTest {
         assertThat(first.sheets().leftovers()).isEqualTo(2);
         assertThat(first.sheets().proof()).contains("no plan can use fewer");
         assertThat(first.cents()).contains(25L);
+        List<Offcut> before = inventory.shelf().drawer();
+        inventory.cut(first.sheets());
+        inventory.uncut(first.sheets());
+        assertThat(onHand()).isEqualTo(10);
+        assertThat(inventory.shelf().drawer())
+                .usingRecursiveFieldByFieldElementComparatorIgnoringFields("id")
+                .isEqualTo(before);
+        first = plan(3, Thrift.LEFTOVERS_FIRST);
         inventory.cut(first.sheets());
         assertThat(onHand()).isEqualTo(9);
         Size used = new Size(Length.ofInches(11), Length.ofInches(8));
