@@ -31,6 +31,6 @@ public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<Ma
      */
     static BenchPlan of(Card card, SheetPlan sheets, Toolbox tools, PressList press) {
         TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
-        return new BenchPlan(trim, ScoreList.of(card, tools), press, MakeStep.of(card, press));
+        return new BenchPlan(trim, ScoreList.of(card, tools, press.plan()), press, MakeStep.of(card, press));
     }
 }

@@ -43,7 +43,7 @@ public sealed interface MakeStep {
             if (opening.shape().isCircle()) {
                 writer.words("a circle ").length(opening.shape().size().width()).words(" across");
             } else {
-                writer.words(article(opening.shape().kind().word()) + " ")
+                writer.words(article(opening.shape().kind().words()) + " ")
                         .size(opening.shape().size());
             }
             return writer.words(": ")
@@ -198,6 +198,10 @@ public sealed interface MakeStep {
             card.directions().stream()
                     .filter(direction -> direction.piece().equals(upper.id()))
                     .forEach(direction -> steps.add(new Do(upper, direction.words())));
+            card.dieCuts().stream()
+                    .filter(cut ->
+                            cut.piece().equals(upper.id()) && !press.plan().cutsOut(upper))
+                    .forEach(cut -> steps.add(new Do(upper, cut.otherwise())));
             steps.add(new Stick(upper, lower, join, host));
         }
         card.directions().stream()

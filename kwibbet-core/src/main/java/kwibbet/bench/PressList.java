@@ -2,66 +2,57 @@ package kwibbet.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Card;
 import kwibbet.card.Opening;
 import kwibbet.card.Piece;
 import kwibbet.press.PressPlan;
-import kwibbet.press.PressPlan.ByHand;
 import kwibbet.press.PressPlan.Load;
+import kwibbet.press.PressPlan.OnBed;
 import kwibbet.press.Want;
-import kwibbet.tool.Toolbox;
+import kwibbet.tool.Hand;
 
 /**
  * All passes of a run.
  *
+ * @param plan what goes through the press, and what is cut by hand
  * @param settings what lies on the bed together, load after load
- * @param byHand what is cut otherwise
- * @param passes how often the run passes the press
- * @param atLeast no plan for these dies passes less often
  */
-public record PressList(List<PressSetting> settings, List<ByHand> byHand, int passes, int atLeast) {
+public record PressList(PressPlan plan, List<PressSetting> settings) {
 
-    /** Copies the lists. */
+    /** Copies the list. */
     public PressList {
         settings = List.copyOf(settings);
-        byHand = List.copyOf(byHand);
     }
 
-    /** The passes of the run of a card. */
-    public static PressList of(Card card, Toolbox tools) {
-        return of(card, tools, PressPlan.of(card, tools.press(), tools.dies()));
-    }
-
-    /** The passes of the run of a card that was planned already. */
-    static PressList of(Card card, Toolbox tools, PressPlan plan) {
+    /** The passes of the run of a card that was planned. */
+    static PressList of(Card card, PressPlan plan, Hand hand) {
         List<PressSetting> settings = new ArrayList<>();
         for (Load load : plan.loads()) {
-            List<PressStep> steps = load.laid().stream()
-                    .map(onBed -> new PressStep(
-                            onBed, tools.hand(), inRegister(card, onBed.layup().first())))
-                    .toList();
+            List<PressStep> steps =
+                    load.laid().stream().map(onBed -> step(card, onBed, hand)).toList();
             settings.add(new PressSetting(settings.size() + 1, load, steps));
         }
-        return new PressList(settings, plan.byHand(), plan.passes(), plan.atLeast());
+        return new PressList(plan, settings);
     }
 
+    private static PressStep step(Card card, OnBed onBed, Hand hand) {
+        List<DieLaying> layings = onBed.layup().uses().stream()
+                .map(use -> DieLaying.of(use, onBed.layup(), hand, inRegister(card, use.want())))
+                .toList();
+        return new PressStep(onBed, layings);
+    }
+
+    /** The other pieces that have the same opening for the same thing. */
     private static List<String> inRegister(Card card, Want want) {
         return card.pieces().stream()
                 .filter(piece -> !piece.id().equals(want.piece().id()))
-                .filter(piece -> isOpenFor(piece, want))
+                .filter(piece -> piece.openings().stream()
+                        .anyMatch(opening -> opening.owner().equals(want.owner())
+                                && want.shape().equals(Optional.of(opening.shape()))))
                 .map(Piece::name)
                 .toList();
-    }
-
-    /** The ring of a shaker or a frame has an opening of its own name; it lines up all the same. */
-    private static boolean isOpenFor(Piece piece, Want want) {
-        return piece.openings().stream()
-                .filter(opening -> opening.owner().equals(want.owner()))
-                .map(Opening::shape)
-                .anyMatch(shape -> want.piece().openings().stream()
-                        .anyMatch(own ->
-                                own.owner().equals(want.owner()) && own.shape().equals(shape)));
     }
 
     /** Whether an opening of a piece has been cut by a die. */
@@ -74,10 +65,5 @@ public record PressList(List<PressSetting> settings, List<ByHand> byHand, int pa
                 .anyMatch(want -> want.role() == Want.Role.FIELD
                         ? want.owner().equals(opening.owner())
                         : want.outline().equals(opening.outline()));
-    }
-
-    /** Whether no plan for these dies passes less often. */
-    public boolean isProven() {
-        return passes == atLeast;
     }
 }

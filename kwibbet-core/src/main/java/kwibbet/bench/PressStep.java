@@ -2,7 +2,6 @@ package kwibbet.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 import kwibbet.card.Piece;
 import kwibbet.measure.Length;
@@ -12,26 +11,24 @@ import kwibbet.press.Layup;
 import kwibbet.press.PressPlan.OnBed;
 import kwibbet.press.Want;
 import kwibbet.shape.Rect;
-import kwibbet.tool.Hand;
 import kwibbet.wording.Phrase;
 
 /**
  * One paper with its dies, as it is laid on the bed.
  *
  * @param onBed the paper and the dies, and where they lie
- * @param hand the hand of the maker: margins are measured from the side away from it
- * @param inRegister other pieces that the same opening goes through
+ * @param layings how the dies are laid on the paper
  */
-public record PressStep(OnBed onBed, Hand hand, List<String> inRegister) {
+public record PressStep(OnBed onBed, List<DieLaying> layings) {
 
-    /** Copies the names. */
+    /** Copies the dies. */
     public PressStep {
-        inRegister = List.copyOf(inRegister);
+        layings = List.copyOf(layings);
     }
 
     /** The piece that is cut. */
     public Piece piece() {
-        return onBed.layup().first().piece();
+        return onBed.layup().piece();
     }
 
     /** What is cut of which piece, and how many. */
@@ -47,12 +44,6 @@ public record PressStep(OnBed onBed, Hand hand, List<String> inRegister) {
     public String name() {
         int passes = onBed.layup().uses().get(0).passes().size();
         return piece().name() + (passes == 1 ? "" : ", pass " + (onBed.layup().pass() + 1) + " of " + passes);
-    }
-
-    /** How its dies are laid. */
-    public List<DieLaying> layings() {
-        Layup layup = onBed.layup();
-        return layup.uses().stream().map(use -> DieLaying.of(use, layup, hand)).toList();
     }
 
     /** How the dies are laid, one sentence each. */
@@ -75,13 +66,13 @@ public record PressStep(OnBed onBed, Hand hand, List<String> inRegister) {
                             .left()
                             .minus(around.get().want().box().left()))
                     .words(" from cut to cut.");
-        } else if (laying.isEdgeToEdge(layup.paper())) {
+        } else if (use.metal(layup.diePass()).equals(layup.paper())) {
             writer.words("Lay " + use.die().name() + turned(use) + " on it, metal along the edges of the paper.");
         } else {
             margins(laying, writer);
         }
         plateEdge(laying, writer);
-        return writer.words(register(use)).end();
+        return writer.words(register(laying)).end();
     }
 
     private static boolean isCentred(DieUse inner, DieUse outer) {
@@ -126,7 +117,10 @@ public record PressStep(OnBed onBed, Hand hand, List<String> inRegister) {
                     .minus(use.passes().get(layup.pass() - 1).shift());
             writer.words(" That is ").length(shift.abs()).words(shift.isNegative() ? " back" : " further on");
             long repeats = shift.abs().dividedBy(use.die().sides().pitch());
-            writer.words(isPatterned(use) ? ", " + repeats + (repeats == 1 ? " repeat" : " repeats") : "")
+            writer.words(
+                            use.die().sides().isPatterned()
+                                    ? ", " + repeats + (repeats == 1 ? " repeat" : " repeats")
+                                    : "")
                     .words(": lay it into its own cut.");
         }
         laying.begins()
@@ -137,14 +131,9 @@ public record PressStep(OnBed onBed, Hand hand, List<String> inRegister) {
                         writer.words(" Let the plate end ").length(before).words(" short of the die’s far cut."));
     }
 
-    private static boolean isPatterned(DieUse use) {
-        return use.die().sides().pitch().isLongerThan(Length.ofTicks(1));
-    }
-
-    private String register(DieUse use) {
-        return use.want().role() == Want.Role.OUTLINE || inRegister.isEmpty()
+    private static String register(DieLaying laying) {
+        return laying.inRegister().isEmpty()
                 ? ""
-                : " It must line up with the one in " + inRegister.stream().collect(Collectors.joining(" and in "))
-                        + ".";
+                : " It must line up with the one in " + String.join(" and in ", laying.inRegister()) + ".";
     }
 }

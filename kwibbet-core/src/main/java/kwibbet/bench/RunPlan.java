@@ -34,7 +34,7 @@ public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder orde
         PressPlan press = PressPlan.of(card, tools.press(), tools.dies());
         WorkOrder order = WorkOrder.of(card, shelf, press);
         SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE));
-        return of(card, shelf, tools, order, sheets, PressList.of(card, tools, press));
+        return of(card, shelf, tools, order, sheets, PressList.of(card, press, tools.hand()));
     }
 
     private static RunPlan of(

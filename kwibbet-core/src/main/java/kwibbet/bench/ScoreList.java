@@ -9,6 +9,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.press.PressPlan;
 import kwibbet.scoring.ScorePlan;
 import kwibbet.scoring.ScorePlan.Scored;
 import kwibbet.scoring.ScorePlan.Setting;
@@ -40,15 +41,16 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
      * @param piece the piece
      * @param count how many are scored
      * @param score which, and why the board cannot
+     * @param afterPress whether a die cuts the piece out
      */
-    public record ByRuler(Piece piece, int count, Unreachable score) {
+    public record ByRuler(Piece piece, int count, Unreachable score, boolean afterPress) {
 
         /** What to do. */
         public Phrase sentence(MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system);
             Point start = score.score().line().start();
             Point end = score.score().line().end();
-            writer.words(piece.name() + ": score along a ruler from ");
+            writer.words(piece.name() + when(afterPress) + ": score along a ruler from ");
             place(start, writer);
             writer.words(" to ");
             place(end, writer);
@@ -71,8 +73,8 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
         }
     }
 
-    /** The scores of the run of a card. */
-    public static ScoreList of(Card card, Toolbox tools) {
+    /** The scores of the run of a card that goes through the press like that. */
+    public static ScoreList of(Card card, Toolbox tools, PressPlan press) {
         int cards = card.design().run().cards();
         Map<Alike, List<ScoreStep>> together = new LinkedHashMap<>();
         List<ByRuler> byRuler = new ArrayList<>();
@@ -87,14 +89,19 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
                         setting.scores().stream().map(Scored::groove).distinct().toList();
                 together.computeIfAbsent(new Alike(setting.shift(), grooves), alike -> new ArrayList<>())
                         .add(new ScoreStep(
-                                piece, cards, setting, tools.board().grooves().marks()));
+                                piece, cards, setting, tools.board().grooves().marks(), press.cutsOut(piece)));
             }
-            plan.unreachable().forEach(each -> byRuler.add(new ByRuler(piece, cards, each)));
+            plan.unreachable().forEach(each -> byRuler.add(new ByRuler(piece, cards, each, press.cutsOut(piece))));
         }
         List<ScoreSetting> settings = new ArrayList<>();
         together.forEach((alike, steps) ->
                 settings.add(new ScoreSetting(settings.size() + 1, alike.shift, alike.grooves, steps)));
         return new ScoreList(settings, byRuler, atLeast, ways);
+    }
+
+    /** Before a die has cut a piece out, its edges are not there to measure from. */
+    static String when(boolean afterPress) {
+        return afterPress ? ", when the press has cut it out" : "";
     }
 
     private record Alike(Length shift, List<Length> grooves) {}

@@ -21,8 +21,9 @@ import kwibbet.wording.Phrase;
  * @param count how many are scored
  * @param setting how it lies and what is scored
  * @param marks what the board's grooves are marked in
+ * @param afterPress whether a die cuts the piece out
  */
-public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem marks) {
+public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem marks, boolean afterPress) {
 
     /** How to lay it. */
     public Phrase sentence(MeasureSystem system) {
@@ -97,6 +98,6 @@ public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem m
 
     /** The piece and how many. */
     public String what() {
-        return piece.name().toLowerCase(Locale.ROOT) + " × " + count;
+        return piece.name().toLowerCase(Locale.ROOT) + " × " + count + ScoreList.when(afterPress);
     }
 }

@@ -49,11 +49,7 @@ public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
     /** How good the plan is, said beside the number of its sheets. */
     public String standing() {
         if (cutting.isProven()) {
-            return switch (order.thrift()) {
-                case FEWEST_SHEETS -> "the fewest";
-                case LEAST_COST -> "the least cost";
-                case LEFTOVERS_FIRST -> "the fewest there can be";
-            };
+            return order.thrift() == Thrift.LEAST_COST ? "the least cost" : "the fewest";
         }
         return order.thrift() == Thrift.FEWEST_SHEETS ? "no plan under " + atLeast() : "the best found";
     }

@@ -21,7 +21,6 @@ import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.press.PressPlan;
 import kwibbet.shape.Axis;
-import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
 
 /**
@@ -67,15 +66,15 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
 
     /** The work order for the run of a card that goes through the press like that. */
     public static WorkOrder of(Card card, PaperShelf shelf, PressPlan press) {
-        return of(List.of(card), shelf, each -> press);
+        return of(List.of(card), shelf, card.design().run().thrift(), each -> press);
     }
 
-    /** The work order for the runs of several cards together; what the first is to spare is spared. */
-    public static WorkOrder of(List<Card> cards, PaperShelf shelf, Toolbox tools) {
-        return of(cards, shelf, card -> PressPlan.of(card, tools.press(), tools.dies()));
+    /** The work order for the runs of several cards together, whatever each by itself is to spare. */
+    public static WorkOrder of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift) {
+        return of(cards, shelf, thrift, card -> PressPlan.of(card, tools.press(), tools.dies()));
     }
 
-    private static WorkOrder of(List<Card> cards, PaperShelf shelf, Function<Card, PressPlan> pressed) {
+    private static WorkOrder of(List<Card> cards, PaperShelf shelf, Thrift thrift, Function<Card, PressPlan> pressed) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
         for (int number = 0; number < cards.size(); number++) {
@@ -101,9 +100,6 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                                 turnings(card, piece, shelf.sizesOf(paper.get()))));
             }
         }
-        Thrift thrift = cards.isEmpty()
-                ? Thrift.FEWEST_SHEETS
-                : cards.get(0).design().run().thrift();
         List<PaperOrder> papers = byPaper.entrySet().stream()
                 .map(entry -> order(shelf.find(entry.getKey()).orElseThrow(), shelf, thrift, entry.getValue()))
                 .toList();
@@ -113,16 +109,6 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
     private static PaperOrder order(Paper paper, PaperShelf shelf, Thrift thrift, List<Wanted> wanted) {
         List<Offcut> leftovers = thrift == Thrift.LEFTOVERS_FIRST ? shelf.leftoversOf(paper) : List.of();
         return new PaperOrder(shelf.sizesOf(paper), leftovers, thrift, wanted);
-    }
-
-    /** The size of what is cut for a piece of the only card of the order; its own size where it has no paper. */
-    public Size blank(Piece piece) {
-        return papers.stream()
-                .flatMap(paper -> paper.wanted().stream())
-                .filter(wanted -> wanted.piece().equals(piece))
-                .findFirst()
-                .map(Wanted::blank)
-                .orElse(piece.size());
     }
 
     private static Map<PaperId, Turning> turnings(Card card, Piece piece, List<Paper> sizes) {

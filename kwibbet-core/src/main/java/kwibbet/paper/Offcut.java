@@ -1,5 +1,11 @@
 package kwibbet.paper;
 
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
 import kwibbet.shape.Size;
 
 /**
@@ -12,6 +18,10 @@ import kwibbet.shape.Size;
  */
 public record Offcut(OffcutId id, PaperId paper, Size size, int count) {
 
+    private static final Length SMALLEST = Length.ofInches(1, 4);
+    private static final Length LARGEST = Length.ofInches(48);
+    private static final int MOST = 10_000;
+
     /**
      * Checks the count.
      *
@@ -20,6 +30,23 @@ public record Offcut(OffcutId id, PaperId paper, Size size, int count) {
     public Offcut {
         if (count < 1) {
             throw new IllegalArgumentException("a leftover is there at least once, not " + count + " times");
+        }
+    }
+
+    /** The leftovers if there can be such, otherwise everything that is wrong, by field. */
+    public Outcome<Offcut> checked() {
+        List<Refusal> reasons = new ArrayList<>();
+        checkSide(reasons, "width", size.width());
+        checkSide(reasons, "height", size.height());
+        if (count > MOST) {
+            reasons.add(new Refusal("count", "There are at most 10 000 of it."));
+        }
+        return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
+    }
+
+    private static void checkSide(List<Refusal> reasons, String field, Length side) {
+        if (side.isShorterThan(SMALLEST) || side.isLongerThan(LARGEST)) {
+            reasons.add(new Refusal(field, "A leftover is " + SMALLEST + " to " + LARGEST + " a side."));
         }
     }
 }

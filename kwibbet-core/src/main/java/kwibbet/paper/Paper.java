@@ -9,6 +9,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.Size;
+import kwibbet.wording.Names;
 
 /**
  * One paper of the inventory.
@@ -52,14 +53,12 @@ public record Paper(
     private static final int HEAVIEST = 2_000;
     private static final int MOST_ON_HAND = 100_000;
     private static final int DEAREST = 100_000;
-    private static final int LONGEST_NAME = 60;
-    private static final String COPY = ", copy";
 
     /** The paper if its figures are those of a paper, otherwise everything that is wrong, by field. */
     public Outcome<Paper> checked() {
         List<Refusal> reasons = new ArrayList<>();
-        if (name.isBlank() || name.length() > LONGEST_NAME) {
-            reasons.add(new Refusal("name", "Give the paper a name of 1 to " + LONGEST_NAME + " letters."));
+        if (!Names.isOne(name)) {
+            reasons.add(new Refusal("name", "Give the paper a name of 1 to " + Names.LONGEST + " letters."));
         }
         checkSide(reasons, "sheetWidth", sheet.width());
         checkSide(reasons, "sheetHeight", sheet.height());
@@ -84,10 +83,9 @@ public record Paper(
 
     /** Another paper like this, called a copy of it. */
     public Paper copied(PaperId other) {
-        String copy = name.substring(0, Math.min(name.length(), LONGEST_NAME - COPY.length())) + COPY;
         return new Paper(
                 other,
-                copy,
+                Names.ofCopy(name),
                 kind,
                 sheet,
                 system,

@@ -1,13 +1,13 @@
 package kwibbet.picture;
 
-import java.util.ArrayList;
 import java.util.List;
 
 import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.shape.Outline;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
@@ -30,26 +30,22 @@ public final class DiePicture {
         Rect whole = Rect.atOrigin(frame);
         Length row = Length.ofTicks(Length.max(frame.width(), frame.height()).toTicks() / ROWS);
         Sketch sketch = new Sketch(whole, row, MeasureSystem.INCH);
-        Rect metal = whole.centred(die.footprint());
-        Rect cut = whole.centred(die.shape().size());
-        closed(sketch, die.rim().outline(), metal, Line.FINE);
-        closed(sketch, die.shape().outline(), cut, Line.CUT);
+        outline(sketch, die.rim(), whole, Line.FINE);
+        outline(sketch, die.shape(), whole, Line.CUT);
         return sketch.drawing(die.name());
     }
 
-    private static void closed(Sketch sketch, Outline outline, Rect box, Line line) {
-        List<Point> path = new ArrayList<>(outline.plus(box.left(), box.top()).corners());
-        path.add(path.get(0));
-        sketch.stroke(line, path.toArray(Point[]::new));
+    private static void outline(Sketch sketch, CutShape shape, Rect whole, Line line) {
+        Point corner = whole.centred(shape.size()).corner();
+        sketch.outline(shape.outline().plus(corner.x(), corner.y()), line, Ink.ON_PAGE);
     }
 
     /** A frame that the largest of some dies fits in. */
     public static Size frame(List<Die> dies) {
-        Length side = Length.ofInches(1);
-        for (Die die : dies) {
-            side = Length.max(
-                    side, Length.max(die.footprint().width(), die.footprint().height()));
-        }
-        return new Size(side.plus(Length.ofInches(1, 4)), side.plus(Length.ofInches(1, 4)));
+        Length side = dies.stream()
+                .map(die -> die.rim().size())
+                .map(size -> Length.max(size.width(), size.height()))
+                .reduce(Length.ofInches(1), Length::max);
+        return new Size(side, side).grown(Length.ofInches(1, 8));
     }
 }

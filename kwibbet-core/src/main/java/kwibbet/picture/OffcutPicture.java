@@ -8,7 +8,6 @@ import kwibbet.drawing.Mark;
 import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
-import kwibbet.paper.PaperKind;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
@@ -26,15 +25,9 @@ public final class OffcutPicture {
                 Length.max(paper.sheet().height(), offcut.size().height()));
         Length row = Length.ofTicks(Length.max(sheet.width(), sheet.height()).toTicks() / ROWS);
         Rect whole = Rect.atOrigin(sheet);
-        Rect frame = Rect.of(
-                row.negated(),
-                row.negated(),
-                sheet.width().plus(row.multipliedBy(2)),
-                sheet.height().plus(row.multipliedBy(2)));
-        Sketch sketch = new Sketch(frame, row, paper.system());
-        Fill fill = paper.kind() == PaperKind.FILM ? new Fill.Film() : new Fill.Paper(paper.colour());
+        Sketch sketch = new Sketch(whole.grown(row), row, paper.system());
         sketch.add(Mark.Area.of(whole, Fill.NONE, Line.SHEET, Ink.ON_PAGE));
-        sketch.add(Mark.Area.of(Rect.atOrigin(offcut.size()), fill, Line.CUT, Ink.on(paper.colour()))
+        sketch.add(Mark.Area.of(Rect.atOrigin(offcut.size()), Palette.fill(paper), Line.CUT, Ink.on(paper.colour()))
                 .lifted());
         return sketch.drawing("leftover of " + paper.name());
     }

@@ -17,10 +17,13 @@ record Palette(PaperShelf shelf) {
     }
 
     Fill fill(Piece piece) {
-        boolean clear = shelf.find(piece.paper())
-                .map(paper -> paper.kind() == PaperKind.FILM)
-                .orElse(piece.paper().equals(PaperId.FILM));
-        return clear ? new Fill.Film() : new Fill.Paper(colour(piece));
+        return shelf.find(piece.paper())
+                .map(Palette::fill)
+                .orElseGet(() -> piece.paper().equals(PaperId.FILM) ? new Fill.Film() : new Fill.Paper(Colour.WHITE));
+    }
+
+    static Fill fill(Paper paper) {
+        return paper.kind() == PaperKind.FILM ? new Fill.Film() : new Fill.Paper(paper.colour());
     }
 
     Ink ink(Piece piece) {

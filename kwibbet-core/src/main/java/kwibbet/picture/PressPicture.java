@@ -1,8 +1,6 @@
 package kwibbet.picture;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.List;
 
 import kwibbet.bench.DieLaying;
 import kwibbet.bench.PressSetting;
@@ -16,7 +14,6 @@ import kwibbet.drawing.Mark;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
-import kwibbet.press.DiePass;
 import kwibbet.press.DieUse;
 import kwibbet.press.Layup;
 import kwibbet.press.PressPlan.OnBed;
@@ -27,6 +24,7 @@ import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
+import kwibbet.tool.DiePass;
 import kwibbet.tool.Press;
 import kwibbet.wording.Phrase;
 
@@ -73,14 +71,14 @@ public final class PressPicture {
         OnBed each = step.onBed();
         Layup layup = each.layup();
         Placement there = placement(each);
-        Piece piece = layup.first().piece();
+        Piece piece = layup.piece();
         Ink ink = palette.ink(piece);
         Outline paper = Outline.of(layup.paper()).in(there);
         sketch.add(
                 Mark.Area.of(paper.bounds(), palette.fill(piece), Line.CUT, ink).lifted());
         for (DieUse use : layup.uses()) {
-            outline(use.rim(layup.diePass()).in(there), Line.FINE, ink);
-            outline(use.cutLine(layup.diePass()).in(there), Line.CUT, ink);
+            sketch.outline(use.rim(layup.diePass()).in(there), Line.FINE, ink);
+            sketch.outline(use.cutLine(layup.diePass()).in(there), Line.CUT, ink);
         }
         name(piece, paper.bounds(), ink);
         if (layup.diePass().isPartial()) {
@@ -88,7 +86,7 @@ public final class PressPicture {
         } else if (isAlone) {
             DieLaying largest = step.layings().stream()
                     .max(Comparator.comparingDouble(
-                            laying -> laying.use().die().footprint().area()))
+                            laying -> laying.use().die().rim().size().area()))
                     .orElseThrow();
             margins(largest, layup, there);
         }
@@ -100,12 +98,6 @@ public final class PressPicture {
         Point corner = Outline.of(each.layup().extent()).in(turned).bounds().corner();
         Point there = each.place().corner();
         return new Placement(there.plus(corner.x().negated(), corner.y().negated()), turned.degrees(), false);
-    }
-
-    private void outline(Outline outline, Line line, Ink ink) {
-        List<Point> path = new ArrayList<>(outline.corners());
-        path.add(path.get(0));
-        sketch.add(new Mark.Stroke(path, line, ink));
     }
 
     private void name(Piece piece, Rect paper, Ink ink) {

@@ -12,6 +12,7 @@ import kwibbet.drawing.Mark.Anchor;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
@@ -49,6 +50,13 @@ final class Sketch {
 
     void stroke(Line line, Point... path) {
         marks.add(new Mark.Stroke(List.of(path), line, Ink.ON_PAGE));
+    }
+
+    /** A line all round. */
+    void outline(Outline outline, Line line, Ink ink) {
+        List<Point> path = new ArrayList<>(outline.corners());
+        path.add(path.get(0));
+        marks.add(new Mark.Stroke(path, line, ink));
     }
 
     /** The width of {@code measured}, {@code rows} text heights below it, or above where negative. */

@@ -15,13 +15,17 @@ import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Die.Detail;
+import kwibbet.tool.DiePass;
 import kwibbet.tool.Sides.Pattern;
+import kwibbet.tool.Stretch;
 
 /** Finds the die that cuts a shape: one that has it, or a straight-sided one that can be stretched or shortened to it. */
 final class DieSearch {
 
     /** So much of a shape, as a share, may differ where curves are drawn with other edges. */
     private static final double ALIKE = 2e-3;
+
+    private static final List<Integer> QUARTERS = List.of(0, 90, 180, 270);
 
     private static final Comparator<DieUse> EASIEST = Comparator.comparingInt(
                     (DieUse use) -> use.passes().size())
@@ -37,7 +41,7 @@ final class DieSearch {
             if (!suits(die, want)) {
                 continue;
             }
-            Die.turns().stream()
+            QUARTERS.stream()
                     .flatMap(degrees -> use(want, die, degrees).stream())
                     .findFirst()
                     .ifPresent(uses::add);
@@ -54,7 +58,7 @@ final class DieSearch {
                     case OPENING -> !intricate;
                     case OUTLINE -> true;
                 };
-        boolean plain = die.sides().pattern() == Pattern.STRAIGHT || die.sides().pattern() == Pattern.STITCHED;
+        boolean plain = !die.sides().isPatterned() || die.sides().pattern() == Pattern.STITCHED;
         return byDetail
                 && want.edge().map(pitch -> die.sides().pitch().equals(pitch)).orElse(plain);
     }
@@ -75,7 +79,7 @@ final class DieSearch {
             return Optional.empty();
         }
         return run(size, want.box().size()).flatMap(run -> Stretch.passes(
-                        along(size, run), along(want.box().size(), run), die.sides())
+                        size.along(run), want.box().size().along(run), die.sides())
                 .map(passes -> new DieUse(want, die, degrees, run, passes)));
     }
 
@@ -85,10 +89,6 @@ final class DieSearch {
             return Optional.of(Axis.VERTICAL);
         }
         return one.height().equals(other.height()) ? Optional.of(Axis.HORIZONTAL) : Optional.empty();
-    }
-
-    private static Length along(Size size, Axis run) {
-        return run == Axis.HORIZONTAL ? size.width() : size.height();
     }
 
     /** The same corners are the same shape; those of one curve can be others, so that areas have to tell. */
@@ -125,7 +125,7 @@ final class DieSearch {
     }
 
     /** Whether the metal of a die lies wholly within what another cuts out. */
-    static boolean isWithin(DieUse inner, DieUse outer) {
+    private static boolean isWithin(DieUse inner, DieUse outer) {
         return outer.cut(DiePass.WHOLE).contains(inner.metal(DiePass.WHOLE))
                 && Overlay.contains(Region.of(outer.cutLine(DiePass.WHOLE)), inner.rim(DiePass.WHOLE));
     }

@@ -10,6 +10,7 @@ import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
+import kwibbet.tool.DiePass;
 
 /**
  * A die that cuts a wanted shape.
@@ -34,18 +35,17 @@ public record DieUse(Want want, Die die, int degrees, Axis run, List<DiePass> pa
 
     /** Where its cut lies on the piece in a pass. */
     public Rect cut(DiePass pass) {
-        Rect box = want.box();
-        Size turned = turned(die.shape().size());
-        return run == Axis.HORIZONTAL
-                ? new Rect(new Point(box.left().plus(pass.shift()), box.top()), turned)
-                : new Rect(new Point(box.left(), box.top().plus(pass.shift())), turned);
+        Point corner = want.box().corner();
+        Point shifted = run == Axis.HORIZONTAL
+                ? corner.plus(pass.shift(), Length.ZERO)
+                : corner.plus(Length.ZERO, pass.shift());
+        Size size = die.shape().size();
+        return new Rect(shifted, degrees % 180 == 0 ? size : size.turned());
     }
 
     /** Where its metal lies on the piece in a pass. */
     public Rect metal(DiePass pass) {
-        Rect cut = cut(pass);
-        Length metal = die.metal();
-        return new Rect(new Point(cut.left().minus(metal), cut.top().minus(metal)), Die.grown(cut.size(), metal));
+        return cut(pass).grown(die.metal());
     }
 
     /** The line it cuts in a pass, on the piece. */
@@ -56,10 +56,6 @@ public record DieUse(Want want, Die die, int degrees, Axis run, List<DiePass> pa
     /** The outside of its metal in a pass, on the piece. */
     public Outline rim(DiePass pass) {
         return turnedInto(die.rim().outline(), degrees, metal(pass).corner());
-    }
-
-    private Size turned(Size size) {
-        return degrees % 180 == 0 ? size : size.turned();
     }
 
     /** An outline turned, the corner of its bounds at a place. */

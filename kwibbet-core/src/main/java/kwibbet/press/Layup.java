@@ -3,11 +3,10 @@ package kwibbet.press;
 import java.util.List;
 
 import kwibbet.card.Piece;
-import kwibbet.measure.Length;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
-import kwibbet.tool.Die;
 import kwibbet.tool.Die.Detail;
+import kwibbet.tool.DiePass;
 
 /**
  * A piece as it goes through the press once: the paper, and the dies taped on it.
@@ -24,9 +23,9 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass) {
         uses = List.copyOf(uses);
     }
 
-    /** The want that all its dies share the piece of. */
-    public Want first() {
-        return uses.get(0).want();
+    /** The piece that is cut. */
+    public Piece piece() {
+        return uses.get(0).want().piece();
     }
 
     /** The pass of its die. */
@@ -40,44 +39,26 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass) {
         return uses.stream()
                 .filter(use -> use.want().role() == Want.Role.OUTLINE)
                 .findFirst()
-                .map(use -> grown(own, use.die().metal()))
+                .map(use -> own.grown(use.die().metal()))
                 .orElse(own);
-    }
-
-    private static Rect grown(Rect area, Length border) {
-        return Rect.of(
-                area.left().minus(border),
-                area.top().minus(border),
-                Die.grown(area.size(), border).width(),
-                Die.grown(area.size(), border).height());
     }
 
     /** Everything that lies on the bed, in the frame of the piece. */
     public Rect extent() {
-        Rect all = paper;
-        for (DieUse use : uses) {
-            all = around(all, use.metal(diePass()));
-        }
-        return all;
+        return paper.around(metal());
     }
 
     /** The metal of all its dies, in the frame of the piece. */
     public Rect metal() {
-        Rect all = uses.get(0).metal(diePass());
-        for (DieUse use : uses) {
-            all = around(all, use.metal(diePass()));
-        }
-        return all;
+        return uses.stream()
+                .map(use -> use.metal(diePass()))
+                .reduce(Rect::around)
+                .orElseThrow();
     }
 
-    private static Rect around(Rect one, Rect other) {
-        Length left = Length.min(one.left(), other.left());
-        Length top = Length.min(one.top(), other.top());
-        return Rect.of(
-                left,
-                top,
-                Length.max(one.right(), other.right()).minus(left),
-                Length.max(one.bottom(), other.bottom()).minus(top));
+    /** Whether it cuts the piece out. */
+    public boolean cutsOut() {
+        return uses.stream().anyMatch(use -> use.want().role() == Want.Role.OUTLINE);
     }
 
     /** Whether nothing else can go through with it: the plate's edge has its place, or the die needs the whole press. */

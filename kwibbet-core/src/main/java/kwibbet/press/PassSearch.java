@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 import kwibbet.press.PressPlan.ByHand;
 import kwibbet.press.PressPlan.Load;
@@ -65,23 +66,25 @@ final class PassSearch {
     }
 
     static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand) {
-        List<Load> alone = layups.stream()
-                .filter(layup -> isAlone(layup, bed))
-                .map(layup -> new Load(List.of(byItself(layup, bed)), layup.count()))
-                .toList();
-        PassSearch search = new PassSearch(
-                layups.stream().filter(layup -> !isAlone(layup, bed)).toList(), bed);
-        int[] left = search.layups.stream().mapToInt(Layup::count).toArray();
+        List<Layup> shared = new ArrayList<>();
+        List<Layup> alone = new ArrayList<>();
+        layups.forEach(layup -> (isAlone(layup, layups, bed) ? alone : shared).add(layup));
+        // Margins are measured on the whole paper: a piece is cut out when all else has been cut into it.
+        alone.sort(Comparator.comparing(Layup::cutsOut));
+        PassSearch search = new PassSearch(shared, bed);
+        int[] left = shared.stream().mapToInt(Layup::count).toArray();
         search.choose(left, new ArrayList<>(), 0);
         List<Load> all = new ArrayList<>();
         search.best.forEach(use -> all.add(new Load(search.onBed(search.loads.get(use.load)), use.passes)));
-        all.addAll(alone);
-        int atLeast = search.atLeast() + alone.stream().mapToInt(Load::passes).sum();
+        alone.forEach(layup -> all.add(new Load(List.of(byItself(layup, bed)), layup.count())));
+        int atLeast = search.atLeast() + alone.stream().mapToInt(Layup::count).sum();
         return new PressPlan(all, byHand, atLeast);
     }
 
-    private static boolean isAlone(Layup layup, Size bed) {
-        return layup.isAlone() || layup.sticksOut(bed);
+    private static boolean isAlone(Layup layup, List<Layup> layups, Size bed) {
+        boolean isLast = layup.cutsOut()
+                && layups.stream().anyMatch(other -> other.piece().equals(layup.piece()) && !other.cutsOut());
+        return isLast || layup.isAlone() || layup.sticksOut(bed);
     }
 
     private static OnBed byItself(Layup layup, Size bed) {
@@ -91,11 +94,7 @@ final class PassSearch {
     }
 
     private static int papers(int[] load) {
-        int papers = 0;
-        for (int copies : load) {
-            papers += copies;
-        }
-        return papers;
+        return IntStream.of(load).sum();
     }
 
     /** All loads of several papers, those from the {@code next}th on added to those chosen before. */

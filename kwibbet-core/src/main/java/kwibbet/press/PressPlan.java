@@ -1,16 +1,17 @@
 package kwibbet.press;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Press;
+import kwibbet.wording.Phrase;
 
 /**
  * How all pieces of a run go through the press.
@@ -38,11 +39,6 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
         public Load {
             laid = List.copyOf(laid);
         }
-
-        /** How many papers go through in all its passes. */
-        public int papers() {
-            return Math.multiplyExact(laid.size(), passes);
-        }
     }
 
     /**
@@ -62,7 +58,19 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
      * @param why why the press does not cut it
      * @param nearest the die of that shape nearest in size
      */
-    public record ByHand(Want want, int count, Reason why, Optional<Die> nearest) {}
+    public record ByHand(Want want, int count, Reason why, Optional<Die> nearest) {
+
+        /** What is cut otherwise, and why. */
+        public Phrase sentence(MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system)
+                    .words(want.piece().name() + ", its " + want.role().words() + " of ")
+                    .size(want.box().size())
+                    .words(": " + why.words());
+            nearest.ifPresent(die -> writer.words("; the nearest is " + die.name() + ", ")
+                    .size(die.shape().size()));
+            return writer.words(".").end();
+        }
+    }
 
     /** Why the press does not cut a shape. */
     public enum Reason {
@@ -142,13 +150,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
                     .findFirst();
             others.ifPresentOrElse(group -> group.add(use), () -> taped.add(new ArrayList<>(List.of(use))));
         }
-        // What is cut into the paper goes first, so that a piece is not cut out before.
-        List<Layup> inOrder = new ArrayList<>();
-        taped.stream()
-                .sorted((one, other) -> Boolean.compare(cutsOut(one), cutsOut(other)))
-                .forEach(group -> inOrder.add(new Layup(paper, count, group, 0)));
-        inOrder.addAll(layups);
-        return inOrder;
+        taped.forEach(group -> layups.add(new Layup(paper, count, group, 0)));
+        return layups;
     }
 
     private static boolean canShare(Rect paper, List<DieUse> group, DieUse more, Size bed) {
@@ -164,19 +167,23 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
                 && group.stream().allMatch(other -> DieSearch.canBeTaped(more, other));
     }
 
-    private static boolean cutsOut(List<DieUse> group) {
-        return group.stream().anyMatch(use -> use.want().role() == Want.Role.OUTLINE);
-    }
-
     /** The size of the paper that is cut for a piece: its own, or larger by the metal where a die cuts it out. */
     public Size paperFor(Piece piece) {
         return loads.stream()
                 .flatMap(load -> load.laid().stream())
                 .map(OnBed::layup)
-                .filter(layup -> layup.first().piece().equals(piece))
+                .filter(layup -> layup.piece().equals(piece))
+                .findFirst()
                 .map(layup -> layup.paper().size())
-                .max(Comparator.comparingDouble(Size::area))
                 .orElse(piece.size());
+    }
+
+    /** Whether a piece is cut out by a die. */
+    public boolean cutsOut(Piece piece) {
+        return loads.stream()
+                .flatMap(load -> load.laid().stream())
+                .map(OnBed::layup)
+                .anyMatch(layup -> layup.piece().equals(piece) && layup.cutsOut());
     }
 
     /** How often the run passes the press. */

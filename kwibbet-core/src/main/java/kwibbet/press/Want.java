@@ -84,33 +84,16 @@ public record Want(
 
     private static boolean isPunched(Opening opening) {
         Rect box = opening.bounds();
-        return opening.shape().isCircle()
-                && !Length.max(box.size().width(), box.size().height()).isLongerThan(PUNCHED);
+        return opening.shape().isCircle() && !box.size().width().isLongerThan(PUNCHED);
     }
 
     private static Outline around(List<Opening> openings) {
-        Rect first = openings.get(0).bounds();
-        Length left = first.left();
-        Length top = first.top();
-        Length right = first.right();
-        Length bottom = first.bottom();
-        for (Opening opening : openings) {
-            Rect box = opening.bounds();
-            left = Length.min(left, box.left());
-            top = Length.min(top, box.top());
-            right = Length.max(right, box.right());
-            bottom = Length.max(bottom, box.bottom());
-        }
-        return Outline.of(Rect.of(left, top, right.minus(left), bottom.minus(top)));
+        return Outline.of(
+                openings.stream().map(Opening::bounds).reduce(Rect::around).orElseThrow());
     }
 
     /** Where it lies. */
     public Rect box() {
         return outline.bounds();
-    }
-
-    /** What it is called, as {@code opening of Lamp strip}. */
-    public String words() {
-        return role.words() + " of " + piece.name();
     }
 }

@@ -33,15 +33,15 @@ public record CutShape(Kind kind, Size size) {
         DIAMOND("diamond"),
         SCALLOPED("scalloped oval");
 
-        private final String word;
+        private final String words;
 
-        Kind(String word) {
-            this.word = word;
+        Kind(String words) {
+            this.words = words;
         }
 
-        /** The word for it. */
-        public String word() {
-            return word;
+        /** What makers call it. */
+        public String words() {
+            return words;
         }
     }
 
@@ -58,6 +58,11 @@ public record CutShape(Kind kind, Size size) {
             case DIAMOND -> shares(0.5, 0, 1, 0.5, 0.5, 1, 0, 0.5);
             case SCALLOPED -> scalloped();
         };
+    }
+
+    /** The same shape in a box larger by a border all round. */
+    public CutShape grown(Length border) {
+        return new CutShape(kind, size.grown(border));
     }
 
     /** Whether it is as wide as high and round. */

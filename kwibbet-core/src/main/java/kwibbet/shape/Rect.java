@@ -47,6 +47,22 @@ public record Rect(Point corner, Size size) {
         return new Rect(corner.plus(right, down), size);
     }
 
+    /** This rectangle larger by a border all round. */
+    public Rect grown(Length border) {
+        return new Rect(corner.plus(border.negated(), border.negated()), size.grown(border));
+    }
+
+    /** The smallest rectangle that holds this and another. */
+    public Rect around(Rect other) {
+        Length left = Length.min(left(), other.left());
+        Length top = Length.min(top(), other.top());
+        return of(
+                left,
+                top,
+                Length.max(right(), other.right()).minus(left),
+                Length.max(bottom(), other.bottom()).minus(top));
+    }
+
     /** The rectangle of {@code inner} size in the middle of this one; a half tick goes to the right and the bottom. */
     public Rect centred(Size inner) {
         return new Rect(

@@ -26,6 +26,17 @@ public record Size(Length width, Length height) {
         return axis == Axis.VERTICAL ? width : height;
     }
 
+    /** The extent along lines that run along {@code axis}: the height for vertical lines. */
+    public Length along(Axis axis) {
+        return across(axis.across());
+    }
+
+    /** A size larger by a border all round. */
+    public Size grown(Length border) {
+        Length twice = border.multipliedBy(2);
+        return new Size(width.plus(twice), height.plus(twice));
+    }
+
     /** Width and height exchanged. */
     public Size turned() {
         return new Size(/* width= */ height, /* height= */ width);

@@ -2,12 +2,17 @@ package kwibbet.tool;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
 
+import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
+import kwibbet.wording.Names;
 
 /**
  * A cutting die.
@@ -24,6 +29,7 @@ import kwibbet.shape.Size;
 public record Die(
         DieId id, String name, CutShape shape, Length metal, Detail detail, Sides sides, String set, int onHand) {
 
+    private static final Length LARGEST = Length.ofInches(24);
     private static final Length WIDEST_METAL = Length.ofInches(1);
     private static final int MOST = 99;
 
@@ -46,66 +52,79 @@ public record Die(
         }
     }
 
-    /** The die if there can be such a one, otherwise why not. */
+    /** The die if there can be such a one, otherwise everything that is wrong, by field. */
     public Outcome<Die> checked() {
-        if (name.isBlank()) {
-            return Outcome.refused("name", "Give it a name.");
+        List<Refusal> reasons = new ArrayList<>();
+        if (!Names.isOne(name)) {
+            reasons.add(new Refusal("name", "Give the die a name of 1 to " + Names.LONGEST + " letters."));
         }
+        checkSide(reasons, "width", shape.size().width());
+        checkSide(reasons, "height", shape.size().height());
         if (metal.isNegative() || metal.isLongerThan(WIDEST_METAL)) {
-            return Outcome.refused("metal", "The metal stands 0 to 1 in outside the cut.");
+            reasons.add(new Refusal("metal", "The metal stands 0 to " + WIDEST_METAL + " outside the cut."));
+        }
+        if (set.length() > Names.LONGEST) {
+            reasons.add(new Refusal("set", "The name of a set has at most " + Names.LONGEST + " letters."));
         }
         if (onHand < 1 || onHand > MOST) {
-            return Outcome.refused("onHand", "There are 1 to 99 of it.");
+            reasons.add(new Refusal("onHand", "There are 1 to " + MOST + " of it."));
         }
-        return Outcome.made(this);
+        return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
+    }
+
+    private static void checkSide(List<Refusal> reasons, String field, Length side) {
+        if (side.isLongerThan(LARGEST)) {
+            reasons.add(new Refusal(field, "A die cuts at most " + LARGEST + " a side."));
+        }
     }
 
     /** A second die like it. */
     public Die copied(DieId other) {
-        return new Die(other, name + ", copy", shape, metal, detail, sides, set, onHand);
+        return new Die(other, Names.ofCopy(name), shape, metal, detail, sides, set, onHand);
     }
 
     /**
-     * This die and the larger ones of its nested set, each larger than the one before by as much both ways.
+     * The dies of a nested set of which this is the smallest, each larger than the one before by as much both ways and named after its size.
      *
      * @param step by how much; longer than zero
      * @param upTo how wide the largest is at most
-     * @param named what a die of a size is called
+     * @param newId an id no die has, a new one each time
      */
-    public List<Die> nested(Length step, Length upTo, Function<Size, String> named) {
+    public List<Die> nested(Length step, Length upTo, Supplier<DieId> newId) {
         List<Die> all = new ArrayList<>();
         Size size = shape.size();
         while (all.size() < MOST && !size.width().isLongerThan(upTo)) {
-            String each = named.apply(size);
-            all.add(new Die(id, each, new CutShape(shape.kind(), size), metal, detail, sides, set, onHand));
+            CutShape larger = new CutShape(shape.kind(), size);
+            all.add(new Die(
+                    all.isEmpty() ? id : newId.get(),
+                    name + " " + said(size),
+                    larger,
+                    metal,
+                    detail,
+                    sides,
+                    set,
+                    onHand));
             size = new Size(size.width().plus(step), size.height().plus(step));
         }
         return all;
     }
 
-    /** This die under an id. */
-    public Die as(DieId other) {
-        return new Die(other, name, shape, metal, detail, sides, set, onHand);
+    private String said(Size size) {
+        String width = Figure.of(size.width(), system()).text();
+        return size.width().equals(size.height())
+                ? width
+                : width + " × " + Figure.of(size.height(), system()).text();
     }
 
-    /** The size of its metal. */
-    public Size footprint() {
-        return grown(shape.size(), metal);
+    /** What its size is said in: inches where they can say it, millimetres otherwise. */
+    public MeasureSystem system() {
+        boolean inches = Stream.of(shape.size().width(), shape.size().height())
+                .allMatch(side -> Figure.inInches(side).isExact());
+        return inches ? MeasureSystem.INCH : MeasureSystem.METRIC;
     }
 
     /** The outside of its metal, in a box larger than that of the cut by the metal all round. */
     public CutShape rim() {
-        return new CutShape(shape.kind(), footprint());
-    }
-
-    /** A size larger by a border all round. */
-    public static Size grown(Size size, Length border) {
-        Length twice = border.multipliedBy(2);
-        return new Size(size.width().plus(twice), size.height().plus(twice));
-    }
-
-    /** The quarter turns by which it can be laid. */
-    public static List<Integer> turns() {
-        return List.of(0, 90, 180, 270);
+        return shape.grown(metal);
     }
 }

@@ -5,11 +5,10 @@ import kwibbet.measure.Length;
 /**
  * A hand-cranked press: dies and paper lie between plates on its bed.
  *
- * @param name what the maker calls it
  * @param bed how wide the bed is; what is wider does not go through
  * @param plate how long the plates are
  */
-public record Press(String name, Length bed, Length plate) {
+public record Press(Length bed, Length plate) {
 
     /**
      * Checks the figures.

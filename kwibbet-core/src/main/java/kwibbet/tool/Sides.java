@@ -43,6 +43,11 @@ public record Sides(Pattern pattern, Length pitch) {
         }
     }
 
+    /** Whether there is a pattern that has to meet. */
+    public boolean isPatterned() {
+        return pattern != Pattern.STRAIGHT;
+    }
+
     /** Whether a shift by so much lays the pattern on itself. */
     public boolean landsAfter(Length shift) {
         return shift.toTicks() % pitch.toTicks() == 0;

@@ -30,7 +30,7 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
                     Length.ofInches(12),
                     Grooves.every(Length.ofInches(1, 8), Length.ofInches(12)),
                     ScoringBoard.Plate.AT_45),
-            new Press("6 in press", Length.ofInches(6), Length.ofInches(9)),
+            new Press(Length.ofInches(6), Length.ofInches(9)),
             List.of(),
             Hand.RIGHT);
 

@@ -121,7 +121,7 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
             for (Placement placement : layout.placements()) {
                 if (placement.part().equals(part) && placement.area().equals(sheet.named())) {
                     Size upright = placement.turned() ? sheet.actual().turned() : sheet.actual();
-                    if (upright.equals(plan.order().blank(piece))) {
+                    if (upright.equals(plan.bench().press().plan().paperFor(piece))) {
                         right++;
                     } else {
                         wrong.merge(upright, 1, Integer::sum);

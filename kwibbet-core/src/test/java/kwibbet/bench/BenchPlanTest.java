@@ -12,6 +12,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.FencePlan;
 import kwibbet.cutting.SheetLayout;
@@ -248,12 +249,11 @@ class BenchPlanTest {
         Card one = card(folded("5", "7"), 1);
         Card other = card(folded("2 1/2", "5"), 1);
         PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
-        int apart = RunPlan.of(one, papers, TOOLS).sheets().sheets()
-                + RunPlan.of(other, papers, TOOLS).sheets().sheets();
-        JointPlan together = JointPlan.of(List.of(one, other), papers, TOOLS, Budget.of(Duration.ofSeconds(2)), apart);
-        assertThat(apart).isEqualTo(2);
+        JointPlan together = JointPlan.of(
+                List.of(one, other), papers, TOOLS, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(2)));
+        assertThat(together.apart()).hasValue(2);
         assertThat(together.sheets().sheets()).isEqualTo(1);
-        assertThat(together.spared()).isEqualTo(1);
+        assertThat(together.spared()).hasValue(1);
         assertThat(together.sheets().proof()).contains("no plan can use fewer");
         Lettered sheet = together.sheets().lettered().get(0);
         assertThat(sheet.layout().counts().keySet())

@@ -275,15 +275,19 @@ class SheetSearchTest {
         assertThat(cheapest.isProven()).isTrue();
     }
 
-    @Test
-    void leftoversFromTheDrawerComeFirst() {
-        Stock drawer = new Stock(
+    private static Stock drawer(int count) {
+        return new Stock(
                 new StockId("drawer"),
                 Jobs.size("6", "6"),
-                java.util.OptionalInt.of(1),
+                java.util.OptionalInt.of(count),
                 0,
                 Stock.Source.DRAWER,
                 Length.ZERO);
+    }
+
+    @Test
+    void leftoversFromTheDrawerComeFirst() {
+        Stock drawer = drawer(1);
         CuttingPlan plan = plan(CuttingJob.of(
                 List.of(Jobs.sheets("fresh", "12", "12"), drawer),
                 List.of(Jobs.part("square", Jobs.size("6", "6"), 5, Turning.EITHER, "fresh", "drawer"))));
@@ -293,13 +297,7 @@ class SheetSearchTest {
     /** A leftover that spares no sheet stays in the drawer: eight of nine squares come from two sheets, the ninth from it. */
     @Test
     void aLeftoverIsTakenOnlyWhereItSparesASheet() {
-        Stock drawer = new Stock(
-                new StockId("drawer"),
-                Jobs.size("6", "6"),
-                java.util.OptionalInt.of(3),
-                0,
-                Stock.Source.DRAWER,
-                Length.ZERO);
+        Stock drawer = drawer(3);
         for (int squares : List.of(7, 8, 9, 10, 11, 12)) {
             CuttingPlan plan = plan(CuttingJob.of(
                     List.of(Jobs.sheets("fresh", "12", "12"), drawer),

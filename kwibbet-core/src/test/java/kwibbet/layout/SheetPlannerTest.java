@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import kwibbet.Inches;
 import kwibbet.card.Card;
 import kwibbet.card.PieceId;
+import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.CuttingPlan.Missing.Reason;
 import kwibbet.cutting.PartId;
@@ -126,8 +127,8 @@ class SheetPlannerTest {
     void severalCardsAreCutTogether() {
         Card large = card(folded("4", "7"), 3);
         Card small = card(folded("2", "8"), 3);
-        SheetPlan plan =
-                plan(WorkOrder.of(List.of(large, small), shelf(paper(SheetSizes.TWELVE_SQUARE)), Inches.TOOLS));
+        SheetPlan plan = plan(WorkOrder.of(
+                List.of(large, small), shelf(paper(SheetSizes.TWELVE_SQUARE)), Inches.TOOLS, Thrift.FEWEST_SHEETS));
         assertThat(plan.sheets()).isEqualTo(3);
         assertThat(plan.isProven()).isTrue();
         assertThat(only(plan).wanted(new PartId("2/base")).card()).isEqualTo(small);

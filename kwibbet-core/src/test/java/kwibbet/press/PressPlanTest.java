@@ -49,7 +49,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class PressPlanTest {
 
-    private static final Press PRESS = new Press("press", in("6"), in("9"));
+    private static final Press PRESS = new Press(in("6"), in("9"));
 
     private static Die die(String name, Kind kind, String width, String height, Detail detail, Sides sides) {
         CutShape shape = new CutShape(kind, size(width, height));
@@ -83,7 +83,7 @@ class PressPlanTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(frame.paper().size()).isEqualTo(size("1 5/8", "1 5/8"));
-        assertThat(plan.paperFor(frame.first().piece())).isEqualTo(size("1 5/8", "1 5/8"));
+        assertThat(plan.paperFor(frame.piece())).isEqualTo(size("1 5/8", "1 5/8"));
         // The base needs the small die too, of which there is one.
         assertThat(plan.passes()).isEqualTo(48);
         assertThat(plan.isProven()).isTrue();
@@ -94,10 +94,11 @@ class PressPlanTest {
         Card card = card4(round("hole", "front-outside", "1", "frame", "framed", "frameWidth", "1/4"));
         Die two =
                 new Die(new DieId("two"), "two", circle("1").shape(), in("1/16"), Detail.PLAIN, Sides.STRAIGHT, "", 2);
-        PressPlan wide = PressPlan.of(card, new Press("wide", in("12"), in("12")), List.of(two, circle("1 1/2")));
+        PressPlan wide = PressPlan.of(card, new Press(in("12"), in("12")), List.of(two, circle("1 1/2")));
         assertThat(wide.passes()).isEqualTo(24);
         assertThat(wide.isProven()).isTrue();
-        assertThat(wide.loads().get(0).papers()).isEqualTo(48);
+        assertThat(wide.loads()).singleElement().satisfies(load -> assertThat(load.laid())
+                .hasSize(2));
     }
 
     @Test
@@ -110,16 +111,19 @@ class PressPlanTest {
         assertThat(byHand.bench().make()).anyMatch(MakeStep.Open.class::isInstance);
         assertThat(byDie.bench().make()).noneMatch(MakeStep.Open.class::isInstance);
         assertThat(none.byHand()).singleElement().satisfies(each -> {
+            assertThat(each.sentence(MeasureSystem.INCH).text())
+                    .isEqualTo("Base, its opening of 1 1/8 × 1 1/8 in: you have no die for it;"
+                            + " the nearest is circle 1, 1 × 1 in.");
             assertThat(each.why()).isEqualTo(Reason.NO_DIE);
             assertThat(each.nearest().map(Die::name)).contains("circle 1");
             assertThat(each.count()).isEqualTo(24);
         });
-        assertThat(PressPlan.of(card, new Press("narrow", in("4"), in("9")), List.of(circle("1 1/8")))
+        assertThat(PressPlan.of(card, new Press(in("4"), in("9")), List.of(circle("1 1/8")))
                         .byHand()
                         .get(0)
                         .why())
                 .isEqualTo(Reason.TOO_WIDE);
-        assertThat(PressPlan.of(card, new Press("short", in("6"), in("1")), List.of(circle("1 1/8")))
+        assertThat(PressPlan.of(card, new Press(in("6"), in("1")), List.of(circle("1 1/8")))
                         .byHand()
                         .get(0)
                         .why())
@@ -134,7 +138,7 @@ class PressPlanTest {
                 add("mat", "mat", on("front-inside"), "border", "1/8"),
                 round("hole", "mat", "1"));
         Die field = die("field", Kind.RECTANGLE, "1 7/8", "1 7/8", Detail.INTRICATE, Sides.STRAIGHT);
-        PressPlan plan = PressPlan.of(card, new Press("wide", in("12"), in("12")), List.of(circle("1"), field));
+        PressPlan plan = PressPlan.of(card, new Press(in("12"), in("12")), List.of(circle("1"), field));
         assertThat(plan.byHand()).isEmpty();
         assertThat(plan.loads()).hasSize(2).allSatisfy(load -> assertThat(load.laid())
                 .hasSize(1));
@@ -159,11 +163,37 @@ class PressPlanTest {
     }
 
     private static PressStep step(Card card, Toolbox tools) {
-        return PressList.of(card, tools).settings().get(0).steps().get(0);
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        return RunPlan.of(card, papers, tools)
+                .bench()
+                .press()
+                .settings()
+                .get(0)
+                .steps()
+                .get(0);
     }
 
     private static String sentence(PressStep step) {
         return step.sentences(MeasureSystem.INCH).get(0).text();
+    }
+
+    /** What is cut into a piece is measured on its whole paper, so the piece is cut out last; and it is scored when its edges are there. */
+    @Test
+    void aPieceIsCutOutLastAndScoredAfterwards() {
+        Card card = card4(
+                add("ornament", "tag", front(), "shape", "octagon", "width", "2", "height", "3"),
+                add("pattern-die", "field", on("tag"), "width", "1", "height", "1", "motif", "1/4", "pitch", "3/8"),
+                add("collar", "collar", on("tag"), "reach", "1/2", "length", "1/4", "fromTop", "2 1/4"));
+        Die field = die("field", Kind.RECTANGLE, "1", "1", Detail.INTRICATE, Sides.STRAIGHT);
+        Die octagon = die("octagon", Kind.OCTAGON, "2", "3", Detail.PLAIN, Sides.STRAIGHT);
+        RunPlan plan = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS.withDies(List.of(octagon, field)));
+        assertThat(plan.bench().press().settings())
+                .extracting(setting ->
+                        setting.steps().get(0).layings().get(0).use().die().name())
+                .containsExactly("field", "octagon");
+        assertThat(plan.bench().score().byRuler()).isNotEmpty().allSatisfy(each -> assertThat(
+                        each.sentence(MeasureSystem.INCH).text())
+                .startsWith("tag, when the press has cut it out: score along a ruler"));
     }
 
     /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */
@@ -175,12 +205,14 @@ class PressPlanTest {
         PaperShelf papers = shelf(paper(size("12", "12")));
         RunPlan plan = RunPlan.of(card, papers, TOOLS.withDies(List.of(strap)));
         PressList press = plan.bench().press();
-        assertThat(press.passes()).isEqualTo(48);
+        assertThat(press.plan().passes()).isEqualTo(48);
         assertThat(sentence(press.settings().get(0).steps().get(0)))
                 .endsWith("Let the plate end 1/4 in short of the die’s far cut.");
         assertThat(sentence(press.settings().get(1).steps().get(0)))
                 .contains("That is 1 in further on, 4 repeats: lay it into its own cut. Let the plate begin 1/4 in");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        assertThat(makes(plan)).noneMatch(words -> words.contains("in 2 passes"));
+        assertThat(makes(RunPlan.of(card, papers, TOOLS))).anyMatch(words -> words.contains("in 2 passes"));
         TrialRun slipped = TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(2, in("1/16"))));
         assertThat(slipped.isFine()).isFalse();
         assertThat(PressPicture.of(press.settings().get(1), PRESS, papers, MeasureSystem.INCH)
@@ -211,8 +243,17 @@ class PressPlanTest {
                     40));
         }
         PressPlan shared = PressPlan.of(card4(additions.toArray(Addition[]::new)), PRESS, dies);
-        assertThat(shared.loads().stream().mapToInt(Load::papers).sum()).isEqualTo(40 * 24);
+        assertThat(shared.loads().stream()
+                        .mapToInt(load -> load.laid().size() * load.passes())
+                        .sum())
+                .isEqualTo(40 * 24);
         assertThat(shared.passes()).isLessThan(40 * 24);
+    }
+
+    private static List<String> makes(RunPlan plan) {
+        return plan.bench().make().stream()
+                .map(step -> step.sentence(MeasureSystem.INCH).text())
+                .toList();
     }
 
     /** Every paper goes through as often as asked, nothing lies over anything else or off the bed, and no bound is broken. */
@@ -236,11 +277,13 @@ class PressPlanTest {
                     "",
                     1 + i % 2));
         }
-        Press press = new Press("press", in("1/2").multipliedBy(bed), in("1/2").multipliedBy(plate));
+        Press press = new Press(in("1/2").multipliedBy(bed), in("1/2").multipliedBy(plate));
         Card card = card4(additions.toArray(Addition[]::new));
         PressPlan plan = PressPlan.of(card, press, dies);
         assertThat(plan.passes()).isGreaterThanOrEqualTo(plan.atLeast());
-        int through = plan.loads().stream().mapToInt(Load::papers).sum();
+        int through = plan.loads().stream()
+                .mapToInt(load -> load.laid().size() * load.passes())
+                .sum();
         int byHand = plan.byHand().stream().mapToInt(PressPlan.ByHand::count).sum();
         assertThat(through + byHand).isEqualTo(24 * across.size());
         for (Load load : plan.loads()) {

@@ -121,9 +121,9 @@ public record CardPage(
             case TRIM -> Markup.counted(plan().bench().trim().settings().size(), "setting", "settings");
             case SCORE -> Markup.counted(plan().bench().score().settings().size(), "setting", "settings");
             case PRESS ->
-                plan().bench().press().passes() == 0
+                plan().bench().press().plan().passes() == 0
                         ? "none"
-                        : Markup.counted(plan().bench().press().passes(), "pass", "passes");
+                        : Markup.counted(plan().bench().press().plan().passes(), "pass", "passes");
             case MAKE -> Markup.counted(plan().bench().make().size(), "step", "steps");
         };
     }

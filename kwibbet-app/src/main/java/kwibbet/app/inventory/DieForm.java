@@ -1,12 +1,11 @@
 package kwibbet.app.inventory;
 
 import java.util.List;
+import java.util.function.Supplier;
 
 import kwibbet.app.web.Entries;
-import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
@@ -17,59 +16,33 @@ import kwibbet.tool.Sides.Pattern;
 /** Reads the form of a die, or of a nested set given by its smallest and a step. */
 final class DieForm {
 
-    private static final Length LARGEST = Length.ofInches(24);
-
     private DieForm() {}
 
     /** The dies that were entered: one, or all of a nested set; none where something is wrong. */
-    static List<Die> read(DieId id, Entries entries) {
-        Length width = side(entries, "width");
-        Length height = side(entries, "height");
+    static List<Die> read(DieId id, Entries entries, Supplier<DieId> newId) {
+        Length width = entries.side("width", MeasureSystem.INCH);
+        Length height = entries.side("height", MeasureSystem.INCH);
         Length metal = entries.length("metal", MeasureSystem.INCH);
         Pattern edge = entries.choice("edge", Pattern.class);
-        Sides sides = edge == Pattern.STRAIGHT ? Sides.STRAIGHT : new Sides(edge, side(entries, "pitch"));
-        CutShape.Kind kind = entries.choice("shape", CutShape.Kind.class);
+        Sides sides =
+                edge == Pattern.STRAIGHT ? Sides.STRAIGHT : new Sides(edge, entries.side("pitch", MeasureSystem.INCH));
+        CutShape shape = new CutShape(entries.choice("shape", CutShape.Kind.class), new Size(width, height));
         Die.Detail detail = entries.choice("detail", Die.Detail.class);
         int onHand = entries.wholeNumber("onHand");
-        boolean nested = !entries.words("upTo").isBlank();
-        Length upTo = nested ? side(entries, "upTo") : width;
-        Length step = nested ? side(entries, "step") : Length.ofInches(1);
-        if (upTo.isShorterThan(width)) {
+        Die die = new Die(id, entries.words("name"), shape, metal, detail, sides, entries.words("set"), onHand);
+        List<Die> dies = entries.words("upTo").isBlank() ? List.of(die) : nested(die, entries, newId);
+        if (entries.areGood()) {
+            dies.forEach(each -> entries.refuse(each.checked().reasons()));
+        }
+        return entries.areGood() ? dies : List.of();
+    }
+
+    private static List<Die> nested(Die smallest, Entries entries, Supplier<DieId> newId) {
+        Length upTo = entries.side("upTo", MeasureSystem.INCH);
+        Length step = entries.side("step", MeasureSystem.INCH);
+        if (upTo.isShorterThan(smallest.shape().size().width())) {
             entries.refuse("upTo", "The largest is no smaller than the smallest.");
         }
-        if (!entries.areGood()) {
-            return List.of();
-        }
-        Die first = new Die(
-                id,
-                entries.words("name"),
-                new CutShape(kind, new Size(width, height)),
-                metal,
-                detail,
-                sides,
-                entries.words("set"),
-                onHand);
-        Outcome<Die> checked = first.checked();
-        entries.refuse(checked.reasons());
-        if (!entries.areGood()) {
-            return List.of();
-        }
-        return nested ? first.nested(step, upTo, size -> first.name() + " " + named(size)) : List.of(first);
-    }
-
-    private static String named(Size size) {
-        String width = Figure.inInches(size.width()).text();
-        return size.width().equals(size.height())
-                ? width
-                : width + " × " + Figure.inInches(size.height()).text();
-    }
-
-    private static Length side(Entries entries, String field) {
-        Length length = entries.length(field, MeasureSystem.INCH);
-        if (!length.isPositive() || length.isLongerThan(LARGEST)) {
-            entries.refuse(field, "It must be more than 0, and at most 24 in.");
-            return Length.ofInches(1);
-        }
-        return length;
+        return entries.areGood() ? smallest.nested(step, upTo, newId) : List.of();
     }
 }

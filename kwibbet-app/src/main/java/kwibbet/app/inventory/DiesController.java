@@ -8,9 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 
 import jakarta.servlet.http.HttpServletResponse;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.drawing.Drawing;
 import kwibbet.formats.csv.DieCsv;
@@ -102,24 +101,19 @@ class DiesController {
     private String keep(String chosen, Map<String, String> typed, Model model, HttpServletResponse response) {
         Entries entries = Entries.of(typed);
         DieId first = chosen.isEmpty() ? inventory.newDieId() : new DieId(chosen);
-        List<Die> dies = DieForm.read(first, entries);
+        List<Die> dies = DieForm.read(first, entries, inventory::newDieId);
         if (dies.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(chosen, entries, model);
         }
-        for (int i = 0; i < dies.size(); i++) {
-            inventory.save(i == 0 ? dies.get(i) : dies.get(i).as(inventory.newDieId()));
-        }
+        dies.forEach(inventory::save);
         return HOME;
     }
 
     /** All dies as CSV. */
     @GetMapping(path = "/dies.csv", produces = "text/csv")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"dies.csv\"")
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(DieCsv.write(inventory.toolbox().dies()));
+        return CsvDownload.of("dies", DieCsv.write(inventory.toolbox().dies()));
     }
 
     /** Lays in the dies of a CSV file, all of them or none. */

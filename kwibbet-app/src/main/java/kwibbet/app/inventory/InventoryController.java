@@ -7,9 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 
 import jakarta.servlet.http.HttpServletResponse;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,6 +20,7 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.formats.csv.PaperCsv;
 import kwibbet.measure.MeasureSystem;
@@ -119,10 +118,7 @@ class InventoryController {
     /** All papers as CSV. */
     @GetMapping(path = "/papers.csv", produces = "text/csv")
     ResponseEntity<String> csv() {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"paper.csv\"")
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(PaperCsv.write(inventory.shelf()));
+        return CsvDownload.of("paper", PaperCsv.write(inventory.shelf()));
     }
 
     /** Lays in the papers of a CSV file, all of them or none. */

@@ -22,8 +22,8 @@ class PaperForm {
 
     Optional<Paper> read(PaperId id, Entries entries) {
         MeasureSystem system = entries.choice("system", MeasureSystem.class);
-        Length width = positive(entries, "sheetWidth", system);
-        Length height = positive(entries, "sheetHeight", system);
+        Length width = entries.side("sheetWidth", system);
+        Length height = entries.side("sheetHeight", system);
         Length caliper = entries.length("caliper", MeasureSystem.METRIC);
         PaperKind kind = entries.choice("kind", PaperKind.class);
         Pattern pattern = entries.choice("pattern", Pattern.class);
@@ -57,15 +57,6 @@ class PaperForm {
                 .checked();
         entries.refuse(paper.reasons());
         return entries.areGood() ? Optional.of(paper.orThrow()) : Optional.empty();
-    }
-
-    private static Length positive(Entries entries, String field, MeasureSystem system) {
-        Length length = entries.length(field, system);
-        if (!length.isPositive()) {
-            entries.refuse(field, "It must be more than 0.");
-            return Length.ofInches(1);
-        }
-        return length;
     }
 
     private static Colour colour(Entries entries) {

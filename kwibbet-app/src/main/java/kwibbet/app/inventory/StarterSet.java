@@ -3,7 +3,7 @@ package kwibbet.app.inventory;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
@@ -83,10 +83,11 @@ final class StarterSet {
                 Sides.STRAIGHT,
                 name + "s",
                 1);
-        List<Die> all = first.nested(Length.ofInches(1, 2), Length.ofInches(widest), size -> name + " " + size);
-        return IntStream.range(0, all.size())
-                .mapToObj(i -> all.get(i).as(new DieId(first.id().value() + "-" + i)))
-                .toList();
+        AtomicInteger next = new AtomicInteger();
+        return first.nested(
+                Length.ofInches(1, 2),
+                Length.ofInches(widest),
+                () -> new DieId(first.id().value() + "-" + next.incrementAndGet()));
     }
 
     private static Paper stock(String id, String name, String colour, Size sheet, MeasureSystem system) {

@@ -59,7 +59,7 @@ final class ToolForm {
         return Outcome.made(new Toolbox(
                 new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest, slits),
                 new ScoringBoard("Scoring board", boardWidth, grooves.orElseThrow(), plate),
-                new Press("Press", bed, plates),
+                new Press(bed, plates),
                 dies,
                 hand));
     }

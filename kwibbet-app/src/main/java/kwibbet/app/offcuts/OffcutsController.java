@@ -1,11 +1,10 @@
 package kwibbet.app.offcuts;
 
-import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentLinkedDeque;
+import java.util.concurrent.atomic.AtomicReference;
 
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -25,8 +24,8 @@ import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan;
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.Paper;
@@ -40,15 +39,11 @@ import kwibbet.shape.Size;
 @RequestMapping("/offcuts")
 class OffcutsController {
 
-    private static final Length SMALLEST = Length.ofInches(1, 4);
-    private static final Length LARGEST = Length.ofInches(48);
-    private static final int MOST = 10_000;
-
     private final Inventory inventory;
     private final DesignStore designs;
     private final Workshop workshop;
-    /** The plans that were cut since the start, the last first. */
-    private final Deque<SheetPlan> cut = new ConcurrentLinkedDeque<>();
+    /** The plan that was cut last, as long as it can be taken back. */
+    private final AtomicReference<Optional<SheetPlan>> lastCut = new AtomicReference<>(Optional.empty());
 
     OffcutsController(Inventory inventory, DesignStore designs, Workshop workshop) {
         this.inventory = inventory;
@@ -85,32 +80,33 @@ class OffcutsController {
     @PostMapping
     String putIn(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
         Entries entries = Entries.of(typed);
-        PaperId paper = new PaperId(entries.words("paper"));
-        MeasureSystem system = inventory.shelf().find(paper).map(Paper::system).orElse(MeasureSystem.INCH);
-        if (inventory.shelf().find(paper).isEmpty()) {
-            entries.refuse("paper", "Choose the paper it is of.");
-        }
-        Length width = side(entries, "width", system);
-        Length height = side(entries, "height", system);
-        int count = entries.wholeNumber("count");
-        if (count < 1 || count > MOST) {
-            entries.refuse("count", "There are 1 to 10 000 of it.");
-        }
-        if (!entries.areGood()) {
+        Optional<Offcut> offcut = read(entries);
+        if (offcut.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(entries, model);
         }
-        inventory.putIn(paper, new Size(width, height), count);
+        inventory.putIn(offcut.get());
         return "redirect:/offcuts";
     }
 
-    private static Length side(Entries entries, String field, MeasureSystem system) {
-        Length length = entries.length(field, system);
-        if (length.isShorterThan(SMALLEST) || length.isLongerThan(LARGEST)) {
-            entries.refuse(field, "It must be 1/4 to 48 in.");
-            return Length.ofInches(1);
+    private Optional<Offcut> read(Entries entries) {
+        PaperId id = new PaperId(entries.words("paper"));
+        Optional<Paper> paper = inventory.shelf().find(id);
+        if (paper.isEmpty()) {
+            entries.refuse("paper", "Choose the paper it is of.");
         }
-        return length;
+        MeasureSystem system = paper.map(Paper::system).orElse(MeasureSystem.INCH);
+        Size size = new Size(entries.side("width", system), entries.side("height", system));
+        int count = entries.wholeNumber("count");
+        if (count < 1) {
+            entries.refuse("count", "Put in at least one.");
+        }
+        if (entries.areGood()) {
+            Outcome<Offcut> offcut = new Offcut(inventory.newOffcutId(), id, size, count).checked();
+            entries.refuse(offcut.reasons());
+            return entries.areGood() ? Optional.of(offcut.orThrow()) : Optional.empty();
+        }
+        return Optional.empty();
     }
 
     /** The sheets of a run have been cut: they are taken off the shelf, and what is worth keeping goes into the drawer. */
@@ -119,7 +115,7 @@ class OffcutsController {
         StoredDesign stored = designs.get(card);
         SheetPlan plan = workshop.run(stored.design()).plan().sheets();
         inventory.cut(plan);
-        cut.push(plan);
+        lastCut.set(Optional.of(plan));
         after.addFlashAttribute("cut", stored.design().name());
         return "redirect:/offcuts";
     }
@@ -127,7 +123,7 @@ class OffcutsController {
     /** The run that was cut last was not cut after all. */
     @PostMapping("/back")
     String back(RedirectAttributes after) {
-        Optional.ofNullable(cut.poll()).ifPresent(plan -> {
+        lastCut.getAndSet(Optional.empty()).ifPresent(plan -> {
             inventory.uncut(plan);
             after.addFlashAttribute("back", true);
         });

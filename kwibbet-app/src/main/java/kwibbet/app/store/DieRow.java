@@ -3,11 +3,7 @@ package kwibbet.app.store;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
-import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.CutShape;
@@ -19,10 +15,7 @@ import kwibbet.tool.Sides;
 /** A die of the inventory; lengths in ticks. */
 @Entity
 @Table(name = "die")
-class DieRow implements Persistable<String> {
-
-    @Id
-    private String id = "";
+class DieRow extends KeptRow {
 
     private int place;
     private String name = "";
@@ -44,13 +37,10 @@ class DieRow implements Persistable<String> {
     private String nestedSet = "";
     private int onHand;
 
-    @Version
-    private @Nullable Long version;
-
     protected DieRow() {}
 
     DieRow(String id, int place) {
-        this.id = id;
+        super(id);
         this.place = place;
     }
 
@@ -73,7 +63,7 @@ class DieRow implements Persistable<String> {
 
     Die die() {
         return new Die(
-                new DieId(id),
+                new DieId(getId()),
                 name,
                 new CutShape(shape, new Size(Length.ofTicks(width), Length.ofTicks(height))),
                 Length.ofTicks(metal),
@@ -81,15 +71,5 @@ class DieRow implements Persistable<String> {
                 new Sides(edge, Length.ofTicks(pitch)),
                 nestedSet,
                 onHand);
-    }
-
-    @Override
-    public String getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return version == null;
     }
 }

@@ -133,26 +133,23 @@ public class Inventory {
     }
 
     /** Puts leftovers into the drawer; those of a size that are there already are counted together. */
-    public void putIn(PaperId paper, Size size, int count) {
-        change(() -> lay(paper, size, count));
+    public void putIn(Offcut offcut) {
+        change(() -> lay(offcut.paper(), offcut.size(), offcut.count()));
     }
 
     /** So many leftovers of a size more, or fewer where {@code more} is below zero; never fewer than none. */
     private void lay(PaperId paper, Size size, int more) {
-        Optional<Offcut> same = offcuts.findAll().stream()
-                .map(OffcutRow::offcut)
-                .filter(offcut -> offcut.paper().equals(paper) && offcut.size().equals(size))
-                .findFirst();
+        Optional<OffcutRow> same = offcuts.findByPaperAndWidthAndHeight(
+                paper.value(), size.width().toTicks(), size.height().toTicks());
         if (same.isPresent()) {
-            count(same.get(), same.get().count() + more);
+            more(same.get(), more);
         } else if (more > 0) {
-            OffcutId id = new OffcutId(UUID.randomUUID().toString());
-            offcuts.save(new OffcutRow(new Offcut(id, paper, size, more)));
+            offcuts.save(new OffcutRow(new Offcut(newOffcutId(), paper, size, more)));
         }
     }
 
-    private void count(Offcut offcut, int count) {
-        OffcutRow row = offcuts.findById(offcut.id().value()).orElseThrow();
+    private void more(OffcutRow row, int more) {
+        int count = row.offcut().count() + more;
         if (count < 1) {
             offcuts.delete(row);
         } else {
@@ -163,9 +160,7 @@ public class Inventory {
 
     /** Takes one leftover of a size out of the drawer. */
     public void takeOne(OffcutId offcut) {
-        change(() -> offcuts.findById(offcut.value())
-                .map(OffcutRow::offcut)
-                .ifPresent(there -> count(there, there.count() - 1)));
+        change(() -> offcuts.findById(offcut.value()).ifPresent(row -> more(row, -1)));
     }
 
     /** Takes cut sheets off the shelf and used leftovers out of the drawer, and puts in what is worth keeping. */
@@ -191,6 +186,11 @@ public class Inventory {
                     .filter(Leftover::isKept)
                     .forEach(left -> lay(paper, left.size(), times * left.count()));
         }
+    }
+
+    /** An id no leftovers have. */
+    public OffcutId newOffcutId() {
+        return new OffcutId(UUID.randomUUID().toString());
     }
 
     /** An id no die has. */

@@ -1,11 +1,7 @@
 package kwibbet.app.store;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
-import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 
 import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
@@ -16,23 +12,17 @@ import kwibbet.shape.Size;
 /** Leftovers of one size in the drawer; lengths in ticks. */
 @Entity
 @Table(name = "offcut")
-class OffcutRow implements Persistable<String> {
-
-    @Id
-    private String id = "";
+class OffcutRow extends KeptRow {
 
     private String paper = "";
     private long width;
     private long height;
     private int pieces;
 
-    @Version
-    private @Nullable Long version;
-
     protected OffcutRow() {}
 
     OffcutRow(Offcut offcut) {
-        id = offcut.id().value();
+        super(offcut.id().value());
         paper = offcut.paper().value();
         width = offcut.size().width().toTicks();
         height = offcut.size().height().toTicks();
@@ -45,16 +35,6 @@ class OffcutRow implements Persistable<String> {
 
     Offcut offcut() {
         Size size = new Size(Length.ofTicks(width), Length.ofTicks(height));
-        return new Offcut(new OffcutId(id), new PaperId(paper), size, pieces);
-    }
-
-    @Override
-    public String getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return version == null;
+        return new Offcut(new OffcutId(getId()), new PaperId(paper), size, pieces);
     }
 }

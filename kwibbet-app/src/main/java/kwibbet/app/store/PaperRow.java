@@ -5,11 +5,8 @@ import java.util.Optional;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Persistable;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -24,10 +21,7 @@ import kwibbet.shape.Size;
 /** A paper of the inventory; lengths in ticks. */
 @Entity
 @Table(name = "paper")
-class PaperRow implements Persistable<String> {
-
-    @Id
-    private String id = "";
+class PaperRow extends KeptRow {
 
     private int place;
     private String name = "";
@@ -56,13 +50,10 @@ class PaperRow implements Persistable<String> {
     private long margin;
     private @Nullable String sizeOf;
 
-    @Version
-    private @Nullable Long version;
-
     protected PaperRow() {}
 
     PaperRow(String id, int place) {
-        this.id = id;
+        super(id);
         this.place = place;
     }
 
@@ -94,7 +85,7 @@ class PaperRow implements Persistable<String> {
 
     Paper paper() {
         return new Paper(
-                new PaperId(id),
+                new PaperId(getId()),
                 name,
                 kind,
                 new Size(Length.ofTicks(sheetWidth), Length.ofTicks(sheetHeight)),
@@ -108,15 +99,5 @@ class PaperRow implements Persistable<String> {
                 cents,
                 Length.ofTicks(margin),
                 Optional.ofNullable(sizeOf).map(PaperId::new));
-    }
-
-    @Override
-    public String getId() {
-        return id;
-    }
-
-    @Override
-    public boolean isNew() {
-        return version == null;
     }
 }

@@ -90,7 +90,7 @@ class ToolboxRow implements Persistable<Integer> {
                 Length.ofTicks(boardWidth),
                 read(grooves),
                 plate ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE);
-        Press press = new Press("Press", Length.ofTicks(pressBed), Length.ofTicks(pressPlate));
+        Press press = new Press(Length.ofTicks(pressBed), Length.ofTicks(pressPlate));
         return new Toolbox(trimmer, board, press, dies, hand);
     }
 

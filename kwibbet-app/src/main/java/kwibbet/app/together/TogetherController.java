@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -17,6 +18,7 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.bench.JointPlan;
 import kwibbet.card.Card;
+import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan.Lettered;
@@ -42,27 +44,31 @@ class TogetherController {
     }
 
     @GetMapping
-    String together(@RequestParam(name = "card", defaultValue = "") List<String> chosen, Model model) {
+    String together(
+            @RequestParam(name = "card", defaultValue = "") List<String> chosen,
+            @RequestParam(defaultValue = "FEWEST_SHEETS") String thrift,
+            Model model) {
         List<StoredDesign> all = designs.all();
-        List<StoredDesign> together =
-                all.stream().filter(stored -> chosen.contains(stored.id())).toList();
+        List<Card> cards = all.stream()
+                .filter(stored -> chosen.contains(stored.id()))
+                .map(stored -> workshop.card(stored.design()))
+                .toList();
+        Thrift spared = Stream.of(Thrift.values())
+                .filter(each -> each.name().equals(thrift))
+                .findFirst()
+                .orElse(Thrift.FEWEST_SHEETS);
         model.addAttribute("all", all);
         model.addAttribute("chosen", chosen);
-        if (!together.isEmpty()) {
-            show(together, model);
+        model.addAttribute("thrifts", Thrift.values());
+        model.addAttribute("thrift", spared);
+        if (!cards.isEmpty()) {
+            JointPlan plan = JointPlan.of(cards, inventory.shelf(), inventory.toolbox(), spared, Budget.of(LOOKING));
+            show(plan, cards.get(0).design().system(), model);
         }
         return "together/together";
     }
 
-    private void show(List<StoredDesign> together, Model model) {
-        List<Card> cards =
-                together.stream().map(stored -> workshop.card(stored.design())).toList();
-        int apart = together.stream()
-                .mapToInt(
-                        stored -> workshop.run(stored.design()).plan().sheets().sheets())
-                .sum();
-        JointPlan plan = JointPlan.of(cards, inventory.shelf(), inventory.toolbox(), Budget.of(LOOKING), apart);
-        MeasureSystem system = cards.get(0).design().system();
+    private static void show(JointPlan plan, MeasureSystem system, Model model) {
         Map<String, Drawing> pictures = new LinkedHashMap<>();
         for (Lettered sheet : plan.sheets().lettered()) {
             pictures.put(sheet.letter(), SheetPicture.of(sheet, plan.trim().numbersOn(sheet), system));

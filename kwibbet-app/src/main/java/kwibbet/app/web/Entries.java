@@ -93,6 +93,16 @@ public final class Entries {
         }
     }
 
+    /** A length of more than zero. */
+    public Length side(String field, MeasureSystem system) {
+        Length length = length(field, system);
+        if (!length.isPositive()) {
+            refuse(field, "It must be more than 0.");
+            return Length.ofInches(1);
+        }
+        return length;
+    }
+
     /** The whole number in a field. */
     public int wholeNumber(String field) {
         String words = words(field).replace(" ", "");

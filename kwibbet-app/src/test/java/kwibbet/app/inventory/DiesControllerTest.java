@@ -99,6 +99,8 @@ class DiesControllerTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("value=\"a lot\"")))
                 .andExpect(content().string(containsString("id=\"die-pitch-help\"")));
+        mvc.perform(die("30", "STRAIGHT", ""))
+                .andExpect(content().string(containsString("A die cuts at most 24 in a side.")));
         mvc.perform(die("3", "STRAIGHT", "").param("step", "1").param("upTo", "2"))
                 .andExpect(content().string(containsString("The largest is no smaller than the smallest.")));
         verify(inventory, never()).save(any(Die.class));
@@ -116,9 +118,9 @@ class DiesControllerTest {
         mvc.perform(multipart("/inventory/dies/csv").file("file", "name\nA\n".getBytes(StandardCharsets.UTF_8)))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("line 2, width")));
-        mvc.perform(post("/inventory/dies/starter-circle-0/duplicate"))
+        mvc.perform(post("/inventory/dies/starter-circle/duplicate"))
                 .andExpect(redirectedUrl("/inventory/dies?die=new"));
-        mvc.perform(post("/inventory/dies/starter-circle-0/remove"));
-        verify(inventory).remove(new DieId("starter-circle-0"));
+        mvc.perform(post("/inventory/dies/starter-circle/remove"));
+        verify(inventory).remove(new DieId("starter-circle"));
     }
 }

@@ -30,7 +30,6 @@ import kwibbet.shape.Size;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -55,6 +54,7 @@ class OffcutsControllerTest {
 
     @BeforeEach
     void set() {
+        when(inventory.newOffcutId()).thenReturn(new OffcutId("new"));
         Paper dusk = new Paper(
                 DUSK,
                 "Dusk",
@@ -86,7 +86,7 @@ class OffcutsControllerTest {
                         .param("height", "297")
                         .param("count", "2"))
                 .andExpect(redirectedUrl("/offcuts"));
-        verify(inventory).putIn(DUSK, STRIP, 2);
+        verify(inventory).putIn(new Offcut(new OffcutId("new"), DUSK, STRIP, 2));
         mvc.perform(post("/offcuts/strip/take")).andExpect(redirectedUrl("/offcuts"));
         verify(inventory).takeOne(new OffcutId("strip"));
     }
@@ -103,8 +103,15 @@ class OffcutsControllerTest {
                         .string(allOf(
                                 containsString("Choose the paper it is of."),
                                 containsString("value=\"wide\""),
-                                containsString("It must be 1/4 to 48 in."),
-                                containsString("1 to 10 000"))));
-        verify(inventory, never()).putIn(any(), any(), anyInt());
+                                containsString("It must be more than 0."),
+                                containsString("Put in at least one."))));
+        mvc.perform(post("/offcuts")
+                        .param("paper", "dusk")
+                        .param("width", "1")
+                        .param("height", "9000")
+                        .param("count", "20000"))
+                .andExpect(content()
+                        .string(allOf(containsString("A leftover is"), containsString("at most 10 000 of it"))));
+        verify(inventory, never()).putIn(any());
     }
 }

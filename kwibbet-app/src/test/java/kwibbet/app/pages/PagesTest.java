@@ -234,7 +234,7 @@ class PagesTest {
         page.getByLabel("Drawer").first().check();
         page.getByLabel("Night train").first().check();
         page.locator("#plan-together").click();
-        assertThat(page.locator("[role='status']").last()).containsText("cut apart they take");
+        assertThat(page.locator("[role='status']").last()).containsText("Cut apart they take");
         assertThat(page.locator(".joint-trim > li")).not().hasCount(0);
     }
 

@@ -2,7 +2,6 @@ package kwibbet.app.store;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Optional;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -23,14 +22,8 @@ import kwibbet.card.Materials;
 import kwibbet.card.Run;
 import kwibbet.card.Thrift;
 import kwibbet.measure.Length;
-import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.Colour;
-import kwibbet.paper.Grain;
 import kwibbet.paper.Offcut;
-import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
-import kwibbet.paper.PaperKind;
-import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
@@ -58,27 +51,17 @@ class InventoryTest {
     void empty() {
         inventory.shelf().papers().forEach(paper -> inventory.remove(paper.id()));
         inventory.toolbox().dies().forEach(die -> inventory.remove(die.id()));
-        inventory.save(new Paper(
-                STOCK,
-                "Stock",
-                PaperKind.CARD_STOCK,
-                SheetSizes.TWELVE_SQUARE,
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                270,
-                Length.ofMillimetres(3, 10),
-                10,
-                25,
-                Length.ZERO,
-                Optional.empty()));
+        inventory.save(Samples.paper(STOCK.value(), "Stock", Length.ofMillimetres(3, 10)));
     }
 
     private RunPlan plan(int cards, Thrift thrift) {
         Design design = Samples.design("Card").withRun(new Run(cards, 0, thrift));
         Card card = CardMaker.make(design, Materials.USUAL).orThrow();
         return RunPlan.of(card, inventory.shelf(), Toolbox.GENERIC);
+    }
+
+    private Offcut offcut(Size size, int count) {
+        return new Offcut(inventory.newOffcutId(), STOCK, size, count);
     }
 
     private int onHand() {
@@ -102,8 +85,8 @@ class InventoryTest {
 
     @Test
     void leftoversAreUsedUpFirstWhereThatIsAsked() {
-        inventory.putIn(STOCK, new Size(Length.ofInches(11), Length.ofInches(8)), 1);
-        inventory.putIn(STOCK, new Size(Length.ofInches(11), Length.ofInches(8)), 1);
+        inventory.putIn(offcut(new Size(Length.ofInches(11), Length.ofInches(8)), 1));
+        inventory.putIn(offcut(new Size(Length.ofInches(11), Length.ofInches(8)), 1));
         assertThat(inventory.shelf().drawer()).singleElement().satisfies(offcut -> assertThat(offcut.count())
                 .isEqualTo(2));
         assertThat(plan(3, Thrift.FEWEST_SHEETS).sheets().leftovers()).isZero();
@@ -128,12 +111,12 @@ class InventoryTest {
 
     @Test
     void oneIsTakenOutAtATimeAndAllGoWithTheirPaper() {
-        inventory.putIn(STOCK, SheetSizes.LETTER, 2);
+        inventory.putIn(offcut(SheetSizes.LETTER, 2));
         inventory.takeOne(inventory.shelf().drawer().get(0).id());
         assertThat(inventory.shelf().drawer().get(0).count()).isEqualTo(1);
         inventory.takeOne(inventory.shelf().drawer().get(0).id());
         assertThat(inventory.shelf().drawer()).isEmpty();
-        inventory.putIn(STOCK, SheetSizes.LETTER, 2);
+        inventory.putIn(offcut(SheetSizes.LETTER, 2));
         inventory.remove(STOCK);
         assertThat(inventory.shelf().drawer()).isEmpty();
     }

@@ -2,7 +2,6 @@ package kwibbet.app.store;
 
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Optional;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -16,14 +15,9 @@ import kwibbet.card.base.RollFold;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.Colour;
-import kwibbet.paper.Grain;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
-import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
-import kwibbet.paper.Pattern;
-import kwibbet.paper.SheetSizes;
 import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
 
@@ -37,21 +31,7 @@ class WorkshopTest {
     private final Workshop workshop = new Workshop(inventory);
 
     private void shelf(String caliper) {
-        Paper stock = new Paper(
-                new PaperId("stock"),
-                "Stock",
-                PaperKind.CARD_STOCK,
-                SheetSizes.LETTER,
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                270,
-                Length.parse(caliper, MeasureSystem.INCH),
-                10,
-                25,
-                Length.ZERO,
-                Optional.empty());
+        Paper stock = Samples.paper("stock", "Stock", Length.parse(caliper, MeasureSystem.INCH));
         PaperShelf shelf = new PaperShelf(List.of(stock));
         when(inventory.shelf()).thenReturn(shelf);
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);

@@ -52,7 +52,7 @@ public record PastFoldBase() implements ParallelFoldBase {
                             CutShape.Kind.OCTAGON,
                             CutShape.Kind.DIAMOND,
                             CutShape.Kind.RECTANGLE)
-                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.word()))
+                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words()))
                     .toList());
     /** How wide the outline is along the fold. */
     public static final Parameter.OfLength ACROSS = CardSides.length(

@@ -42,7 +42,7 @@ public record ShapedBase() implements ParallelFoldBase {
             "The outline of the die.",
             Stream.of(CutShape.Kind.values())
                     .filter(kind -> kind != CutShape.Kind.RECTANGLE)
-                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.word()))
+                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words()))
                     .toList());
     /** How much of the outline is left off at the fold. */
     public static final Parameter.OfLength LEFT_OFF = CardSides.length(

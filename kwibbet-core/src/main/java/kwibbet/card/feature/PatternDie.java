@@ -78,12 +78,7 @@ public record PatternDie() implements Feature {
         Size field = Shapes.size(site.brief());
         Point corner = Placing.corner(site, field);
         Length limit = site.brief().length(LIMIT);
-        Length twice = limit.multipliedBy(2);
-        Outline held = Outline.of(Rect.of(
-                corner.x().minus(limit),
-                corner.y().minus(limit),
-                field.width().plus(twice),
-                field.height().plus(twice)));
+        Outline held = Outline.of(new Rect(corner, field).grown(limit));
         return Window.fitting(site, held, "The pattern with what it stays off")
                 .then(ok -> motifs(site, field, corner, held));
     }

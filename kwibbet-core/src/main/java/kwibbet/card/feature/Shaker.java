@@ -125,7 +125,7 @@ public record Shaker() implements Feature {
         CutShape shape = Shapes.shape(site.brief());
         Point corner = Placing.corner(site, shape.size());
         Length border = site.brief().length(BORDER);
-        Outline around = Shapes.grown(shape, border)
+        Outline around = shape.grown(border)
                 .outline()
                 .plus(corner.x().minus(border), corner.y().minus(border));
         return tight(site)
@@ -234,7 +234,7 @@ public record Shaker() implements Feature {
                             site.id(),
                             site.name(),
                             site.brief().paper(PaperSlot.PAPER),
-                            Shapes.grown(shape, length(BORDER)).outline());
+                            shape.grown(length(BORDER)).outline());
             String wall = wall(work, site.panel(), site.side().opposite(), site::at);
             boolean foam = wall.equals(site.panel());
             Panel lying = foam
@@ -249,7 +249,7 @@ public record Shaker() implements Feature {
 
         /** Of the opening's own shape, so that it laps it alike all round and stays within the wall. */
         private Piece film(String suffix) {
-            Outline outline = Shapes.grown(shape, length(LAP)).outline();
+            Outline outline = shape.grown(length(LAP)).outline();
             String name = suffix.equals("film") ? site.name() + ", film" : site.name() + ", second film";
             return Piece.of(site.part(suffix), name, site.brief().paper(PaperSlot.FILM), outline);
         }
@@ -262,7 +262,7 @@ public record Shaker() implements Feature {
         private String wall(Work.Collector work, String on, Side side, Function<Point, Placement> at) {
             if (site.brief().is(WALL, "foam")) {
                 Length half = Length.ofTicks(length(BORDER).toTicks() / 2);
-                Length round = Length.nearestInches(Shapes.grown(shape, half).perimeter());
+                Length round = Length.nearestInches(shape.grown(half).perimeter());
                 String height = site.brief().figure(length(DEPTH)).toString();
                 work.supply(Supply.length(site.id(), "foam tape for the wall, " + height + " high", round));
                 return on;
@@ -289,8 +289,8 @@ public record Shaker() implements Feature {
                             id,
                             name,
                             site.brief().paper(PaperSlot.PAPER),
-                            Shapes.grown(shape, length(BORDER)).outline())
-                    .opened(new Opening(id, "opening", Shapes.grown(shape, hidden), Placement.at(new Point(in, in))));
+                            shape.grown(length(BORDER)).outline())
+                    .opened(new Opening(id, "opening", shape.grown(hidden), Placement.at(new Point(in, in))));
         }
     }
 }

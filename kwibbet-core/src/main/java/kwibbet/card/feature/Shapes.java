@@ -36,7 +36,7 @@ final class Shapes {
                 Stream.concat(
                                 before.stream(),
                                 Stream.of(CutShape.Kind.values())
-                                        .map(kind -> new Parameter.Choice(word(kind), kind.word())))
+                                        .map(kind -> new Parameter.Choice(word(kind), kind.words())))
                         .toList());
     }
 
@@ -68,13 +68,5 @@ final class Shapes {
 
     static Size size(Brief brief) {
         return new Size(brief.length(WIDTH), brief.length(HEIGHT));
-    }
-
-    /** A shape larger by a border all round. */
-    static CutShape grown(CutShape shape, Length border) {
-        Length twice = border.multipliedBy(2);
-        return new CutShape(
-                shape.kind(),
-                new Size(shape.size().width().plus(twice), shape.size().height().plus(twice)));
     }
 }

@@ -2,6 +2,7 @@ package kwibbet.card.feature;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.DieCut;
 import kwibbet.card.Feature;
@@ -17,15 +18,12 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Size;
+import kwibbet.tool.DiePass;
+import kwibbet.tool.Sides;
+import kwibbet.tool.Stretch;
 import kwibbet.wording.Phrase;
 
-/**
- * A layer longer or shorter than the straight-sided die it is cut with.
- *
- * <p>In the first pass the plate's edge stops short: of the die's far end when the piece is to be longer, of the cut line when it is to be
- * shorter. The die is then shifted along the piece by {@code wanted − die}, and the second pass lands on the pattern of its sides only
- * if that is a whole number of pitches.
- */
+/** A layer longer or shorter than the straight-sided die it is cut with, in the passes of {@link Stretch}. */
 public record StretchedDie() implements Feature {
 
     /** How wide the die is. */
@@ -78,20 +76,10 @@ public record StretchedDie() implements Feature {
     public Outcome<Work> work(Site site) {
         Length die = site.brief().length(DIE);
         Length wanted = site.brief().length(WANTED);
-        Length pitch = site.brief().length(PITCH);
-        Length shift = wanted.minus(die);
-        if (shift.abs().isLongerThan(die)) {
-            return Outcome.refused(
-                    WANTED.key(),
-                    "Two passes reach twice the die, " + site.brief().figure(die.multipliedBy(2)) + ", at most.");
-        }
-        if (shift.toTicks() % pitch.toTicks() != 0) {
-            long pitches = shift.dividedBy(pitch);
-            return Outcome.refused(
-                    WANTED.key(),
-                    "The second pass would land between two repeats. It can be "
-                            + site.brief().figure(die.plus(pitch.multipliedBy(pitches))) + " or "
-                            + site.brief().figure(die.plus(pitch.multipliedBy(pitches + 1))) + ".");
+        Sides sides = new Sides(Sides.Pattern.STITCHED, site.brief().length(PITCH));
+        Optional<List<DiePass>> passes = Stretch.passes(die, wanted, sides);
+        if (passes.isEmpty()) {
+            return Outcome.refused(WANTED.key(), refusal(site, die, wanted, sides));
         }
         Size size = new Size(site.brief().length(WIDTH), wanted);
         Point corner = Placing.corner(site, size);
@@ -100,23 +88,37 @@ public record StretchedDie() implements Feature {
                 .then(ok -> {
                     Piece piece = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), outline);
                     Work.Collector work = new Work.Collector().piece(piece, site.on(piece, corner));
-                    work.direction(site.id(), passes(site, shift, pitch));
-                    work.dieCut(new DieCut(site.id(), new Size(size.width(), die), pitch));
+                    Phrase words = words(
+                            site, wanted.minus(die), sides.pitch(), passes.get().size());
+                    work.dieCut(new DieCut(site.id(), sides.pitch(), words));
                     return Outcome.made(work.end());
                 });
     }
 
-    private static Phrase passes(Site site, Length shift, Length pitch) {
+    private static String refusal(Site site, Length die, Length wanted, Sides sides) {
+        List<String> nearest = Stretch.nearest(die, wanted, sides).stream()
+                .map(length -> site.brief().figure(length).toString())
+                .toList();
+        if (nearest.isEmpty()) {
+            return "Too little of the die is left between the plate’s edges, which stay "
+                    + site.brief().figure(Stretch.CLEAR) + " off each end: take a longer die.";
+        }
+        return "A pass would land between two repeats. It can be " + String.join(" or ", nearest) + ".";
+    }
+
+    private static Phrase words(Site site, Length shift, Length pitch, int passes) {
         Phrase.Writer writer = Phrase.in(site.brief().system()).words("Cut " + site.name());
-        if (shift.isZero()) {
+        if (passes == 1) {
             return writer.words(" in one pass: it is as long as its die.").end();
         }
-        long pitches = Math.abs(shift.toTicks() / pitch.toTicks());
-        return writer.words(" in two passes. First let the plate’s edge stop short of the ")
+        long repeats = shift.abs().dividedBy(pitch);
+        return writer.words(" in " + passes + " passes. First let the plate’s edge stop ")
+                .length(Stretch.CLEAR)
+                .words(" short of the ")
                 .words(shift.isPositive() ? "die’s far end" : "line where the second pass will cut")
-                .words(", then shift the die by ")
+                .words(", then shift the die, by ")
                 .length(shift.abs())
-                .words(", " + pitches + (pitches == 1 ? " repeat" : " repeats") + ", ")
+                .words(" in all, " + repeats + (repeats == 1 ? " repeat" : " repeats") + ", ")
                 .words(shift.isPositive() ? "onwards" : "back")
                 .words(", lay it into its own cut and pass it again.")
                 .end();

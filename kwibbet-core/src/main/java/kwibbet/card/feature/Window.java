@@ -111,7 +111,7 @@ public record Window() implements Feature {
 
     /** Refuses a frame that the opening would cut open: a flat gable's slopes run in where a larger one's do not. */
     static Outcome<Length> closed(Site site, CutShape shape, Length width, Parameter field) {
-        Outline around = Shapes.grown(shape, width).outline();
+        Outline around = shape.grown(width).outline();
         if (Overlay.contains(Region.of(around), shape.outline().plus(width, width))) {
             return Outcome.made(width);
         }
@@ -182,7 +182,7 @@ public record Window() implements Feature {
                         id,
                         name,
                         site.brief().paper(PaperSlot.PAPER),
-                        Shapes.grown(shape, width).outline())
+                        shape.grown(width).outline())
                 .opened(new Opening(id, "opening", shape, Placement.at(new Point(width, width))));
     }
 }

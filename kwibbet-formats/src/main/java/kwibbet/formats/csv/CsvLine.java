@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import org.apache.commons.csv.CSVRecord;
 
@@ -43,9 +44,16 @@ final class CsvLine {
         return text.isEmpty() ? otherwise : text;
     }
 
-    /** Millimetres where the column says so, inches otherwise. */
+    /** Inches where the column says nothing. */
     MeasureSystem system(Enum<?> column) {
-        return text(column).equals("mm") ? MeasureSystem.METRIC : MeasureSystem.INCH;
+        String said = textOr(column, MeasureSystem.INCH.symbol());
+        return Stream.of(MeasureSystem.values())
+                .filter(system -> system.symbol().equals(said))
+                .findFirst()
+                .orElseGet(() -> {
+                    refuse(column, "It must be in or mm.");
+                    return MeasureSystem.INCH;
+                });
     }
 
     void refuse(Enum<?> column, String message) {

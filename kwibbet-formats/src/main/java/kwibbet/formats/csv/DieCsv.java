@@ -50,8 +50,7 @@ public final class DieCsv {
 
     private static List<Object> line(Die die) {
         Size size = die.shape().size();
-        MeasureSystem system = Figure.inInches(size.width()).isExact() ? MeasureSystem.INCH : MeasureSystem.METRIC;
-        boolean plain = die.sides().pattern() == Pattern.STRAIGHT;
+        MeasureSystem system = die.system();
         return List.of(
                 die.name(),
                 CsvLine.word(die.shape().kind()),
@@ -61,7 +60,7 @@ public final class DieCsv {
                 Figure.entry(die.metal(), system),
                 CsvLine.word(die.detail()),
                 CsvLine.word(die.sides().pattern()),
-                plain ? "" : Figure.entry(die.sides().pitch(), system),
+                die.sides().isPatterned() ? Figure.entry(die.sides().pitch(), system) : "",
                 die.set(),
                 die.onHand());
     }

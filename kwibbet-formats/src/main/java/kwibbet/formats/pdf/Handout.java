@@ -38,7 +38,7 @@ import kwibbet.picture.FoldPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
-import kwibbet.press.PressPlan;
+import kwibbet.press.PressPlan.ByHand;
 import kwibbet.tool.Toolbox;
 import kwibbet.wording.Phrase;
 
@@ -122,7 +122,9 @@ public final class Handout {
             flow.row(
                     List.of(
                             Phrase.of(piece.name()),
-                            Phrase.in(system).size(plan.order().blank(piece)).end(),
+                            Phrase.in(system)
+                                    .size(plan.bench().press().plan().paperFor(piece))
+                                    .end(),
                             Phrase.of(String.valueOf(plan.card().design().run().cards())),
                             Phrase.of(plan.shelf()
                                     .find(piece.paper())
@@ -206,7 +208,7 @@ public final class Handout {
         if (!score.settings().isEmpty()) {
             Toolbox other = plan.tools().forOtherHand();
             flow.line("", Phrase.of("If you are " + other.hand().words() + ":"), 12);
-            scoreSettings(ScoreList.of(card, other));
+            scoreSettings(ScoreList.of(card, other, plan.bench().press().plan()));
         }
     }
 
@@ -226,7 +228,7 @@ public final class Handout {
 
     private void pressing() throws IOException {
         PressList press = plan.bench().press();
-        if (press.settings().isEmpty() && press.byHand().isEmpty()) {
+        if (press.settings().isEmpty() && press.plan().byHand().isEmpty()) {
             return;
         }
         flow.heading("Press list");
@@ -239,15 +241,8 @@ public final class Handout {
                 }
             }
         }
-        for (PressPlan.ByHand each : press.byHand()) {
-            flow.line(
-                    each.count() + " ×",
-                    Phrase.in(system)
-                            .words(each.want().words() + " ")
-                            .size(each.want().box().size())
-                            .words(": cut it by hand; " + each.why().words() + ".")
-                            .end(),
-                    12);
+        for (ByHand each : press.plan().byHand()) {
+            flow.line(each.count() + " ×", each.sentence(system), 12);
         }
     }
 

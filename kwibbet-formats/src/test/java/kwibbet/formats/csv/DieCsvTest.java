@@ -56,6 +56,9 @@ class DieCsvTest {
                     A,oval,,2,in,0,,,,,  | line 2, width
                     A,oval,2,2,in,0,,scalloped,,,  | line 2, pitch
                     A,oval,2,2,in,0,,,,,many | line 2, on-hand
+                    A,oval,2,2,cm,0,,,,,1 | line 2, unit
+                    A,oval,25,2,in,0,,,,,1 | line 2
+                    A name so long that no label of any drawer in the room would hold it,oval,2,2,in,0,,,,,1 | line 2
                     ,oval,2,2,in,0,,,,,1 | line 2""")
     void whatIsWrongIsNamedByItsPlace(String line, String place) {
         String text = "name,shape,width,height,unit,metal,detail,edge,pitch,set,on-hand\r\n" + line + "\r\n";

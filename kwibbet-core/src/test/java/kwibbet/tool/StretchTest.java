@@ -1,4 +1,4 @@
-package kwibbet.press;
+package kwibbet.tool;
 
 import java.util.List;
 import java.util.Optional;
@@ -10,7 +10,6 @@ import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 
 import kwibbet.measure.Length;
-import kwibbet.tool.Sides;
 import kwibbet.tool.Sides.Pattern;
 
 import static kwibbet.Inches.in;

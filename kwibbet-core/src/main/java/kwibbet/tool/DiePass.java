@@ -1,4 +1,4 @@
-package kwibbet.press;
+package kwibbet.tool;
 
 import java.util.Optional;
 

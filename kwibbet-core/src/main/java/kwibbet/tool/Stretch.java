@@ -1,11 +1,10 @@
-package kwibbet.press;
+package kwibbet.tool;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
-import kwibbet.tool.Sides;
 
 /**
  * A straight-sided die that cuts a longer or a shorter shape than its own, in passes that overlap.
