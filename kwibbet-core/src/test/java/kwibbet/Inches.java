@@ -49,7 +49,7 @@ public final class Inches {
     public static final Toolbox TOOLS = new Toolbox(
             new Trimmer("trimmer", in("12"), Graduation.SIXTEENTHS, 2, in("1/8"), Trimmer.Slits.INSIDE),
             new ScoringBoard("board", in("12"), Grooves.every(in("1/8"), in("12")), ScoringBoard.Plate.AT_45),
-            new Press(in("6"), in("9")),
+            new Press(in("6"), in("9"), 2),
             List.of(),
             Hand.RIGHT);
 

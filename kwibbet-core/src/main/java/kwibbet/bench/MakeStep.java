@@ -111,6 +111,14 @@ public sealed interface MakeStep {
      * @param host what it lies on, in the frame of the piece
      */
     record Stick(Piece piece, Piece onto, Join join, Rect host) implements MakeStep {
+        static Stick of(Card card, Join join) {
+            return new Stick(
+                    card.piece(join.upper()).orElseThrow(),
+                    card.piece(join.lower()).orElseThrow(),
+                    join,
+                    card.hostArea(join).in(join.placement().inverse()).bounds());
+        }
+
         @Override
         public Phrase sentence(MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system).words(verb() + piece.name() + where());
@@ -186,15 +194,13 @@ public sealed interface MakeStep {
         }
         for (Piece piece : card.pieces()) {
             piece.scores().stream()
-                    .filter(score -> isFolded(card, piece, score))
+                    .filter(score -> isFolded(card, piece, score) && !press.folds(piece, score))
                     .forEach(score -> steps.add(new Fold(piece, score)));
         }
         List<Join> joins = new ArrayList<>(card.joins());
         Collections.reverse(joins);
         for (Join join : joins) {
             Piece upper = card.piece(join.upper()).orElseThrow();
-            Piece lower = card.piece(join.lower()).orElseThrow();
-            Rect host = card.hostArea(join).in(join.placement().inverse()).bounds();
             card.directions().stream()
                     .filter(direction -> direction.piece().equals(upper.id()))
                     .forEach(direction -> steps.add(new Do(upper, direction.words())));
@@ -202,7 +208,9 @@ public sealed interface MakeStep {
                     .filter(cut ->
                             cut.piece().equals(upper.id()) && !press.plan().cutsOut(upper))
                     .forEach(cut -> steps.add(new Do(upper, cut.otherwise())));
-            steps.add(new Stick(upper, lower, join, host));
+            if (!press.plan().isStuckFirst(join)) {
+                steps.add(Stick.of(card, join));
+            }
         }
         card.directions().stream()
                 .filter(direction -> card.join(direction.piece()).isEmpty())

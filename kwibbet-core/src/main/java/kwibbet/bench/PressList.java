@@ -3,10 +3,14 @@ package kwibbet.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.Opening;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
+import kwibbet.card.Score;
+import kwibbet.press.DieUse;
 import kwibbet.press.PressPlan;
 import kwibbet.press.PressPlan.Load;
 import kwibbet.press.PressPlan.OnBed;
@@ -39,15 +43,21 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
 
     private static PressStep step(Card card, OnBed onBed, Hand hand) {
         List<DieLaying> layings = onBed.layup().uses().stream()
-                .map(use -> DieLaying.of(use, onBed.layup(), hand, inRegister(card, use.want())))
+                .map(use -> DieLaying.of(use, onBed.layup(), hand, inRegister(card, use)))
                 .toList();
-        return new PressStep(onBed, layings);
+        List<MakeStep.Stick> stuck = onBed.layup().lying().on().stream()
+                .map(on -> MakeStep.Stick.of(card, on.join()))
+                .toList();
+        return new PressStep(onBed, layings, stuck);
     }
 
-    /** The other pieces that have the same opening for the same thing. */
-    private static List<String> inRegister(Card card, Want want) {
+    /** The other pieces that have the same opening for the same thing, cut in another pass. */
+    private static List<String> inRegister(Card card, DieUse use) {
+        Want want = use.want();
         return card.pieces().stream()
                 .filter(piece -> !piece.id().equals(want.piece().id()))
+                .filter(piece ->
+                        use.through().stream().noneMatch(other -> other.piece().equals(piece)))
                 .filter(piece -> piece.openings().stream()
                         .anyMatch(opening -> opening.owner().equals(want.owner())
                                 && want.shape().equals(Optional.of(opening.shape()))))
@@ -57,13 +67,24 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
 
     /** Whether an opening of a piece has been cut by a die. */
     boolean cuts(Piece piece, Opening opening) {
-        return settings.stream()
-                .flatMap(setting -> setting.steps().stream())
-                .filter(step -> step.piece().equals(piece))
-                .flatMap(step -> step.layings().stream())
-                .map(laying -> laying.use().want())
+        return wants().filter(want -> want.piece().equals(piece))
                 .anyMatch(want -> want.role() == Want.Role.FIELD
                         ? want.owner().equals(opening.owner())
                         : want.outline().equals(opening.outline()));
+    }
+
+    /** Whether a piece has been folded at a score before the press. */
+    boolean folds(Piece piece, Score score) {
+        return wants().filter(want -> want.piece().equals(piece))
+                .flatMap(want -> want.part().stream())
+                .anyMatch(part ->
+                        part instanceof PartCut.Folded folded && folded.fold().equals(score.line()));
+    }
+
+    /** All shapes that are cut, a shape that takes several passes more than once. */
+    private Stream<Want> wants() {
+        return settings.stream()
+                .flatMap(setting -> setting.steps().stream())
+                .flatMap(step -> step.onBed().layup().wants());
     }
 }

@@ -1,15 +1,19 @@
 package kwibbet.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.press.DieUse;
 import kwibbet.press.Layup;
+import kwibbet.press.Lying;
 import kwibbet.press.PressPlan.OnBed;
 import kwibbet.press.Want;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
 
@@ -18,11 +22,13 @@ import kwibbet.wording.Phrase;
  *
  * @param onBed the paper and the dies, and where they lie
  * @param layings how the dies are laid on the paper
+ * @param stuck what is stuck to the paper before
  */
-public record PressStep(OnBed onBed, List<DieLaying> layings) {
+public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stick> stuck) {
 
-    /** Copies the dies. */
+    /** Copies the lists. */
     public PressStep {
+        stuck = List.copyOf(stuck);
         layings = List.copyOf(layings);
     }
 
@@ -33,11 +39,33 @@ public record PressStep(OnBed onBed, List<DieLaying> layings) {
 
     /** What is cut of which piece, and how many. */
     public Phrase what(MeasureSystem system) {
-        return Phrase.in(system)
-                .words(piece().name() + " × " + onBed.layup().count() + ", paper ")
-                .size(onBed.layup().paper().size())
-                .words(onBed.turned() ? ", turned a quarter, its top to the right" : "")
+        Layup layup = onBed.layup();
+        Phrase.Writer writer = Phrase.in(system)
+                .words(piece().name() + " × " + layup.count() + ", paper ")
+                .size(layup.flatPaper().size());
+        if (isFolded()) {
+            writer.words(", folded to ").size(layup.paper().size());
+        }
+        // The die cuts from above, and margins are those of this face.
+        writer.words(piece().id().equals(PieceId.BASE) && !isFolded() ? ", inside up" : "");
+        return writer.words(onBed.turned() ? ", turned a quarter, its top to the right" : "")
                 .end();
+    }
+
+    /** The plate's edge lies in the fold, so that only what is left goes between the plates. */
+    private static Phrase away(Lying.Away away, MeasureSystem system) {
+        return Phrase.in(system)
+                .words("Fold the part beyond its score, ")
+                .size(away.other().size())
+                .words(
+                        away.isUp()
+                                ? ", up over the upper plate: open, it is wider than the bed."
+                                : ", down under the lower plate: open, it is wider than the bed.")
+                .end();
+    }
+
+    private boolean isFolded() {
+        return onBed.layup().lying().fold() instanceof Lying.Through;
     }
 
     /** The piece, and which of its passes it is where a stretched die takes several. */
@@ -46,9 +74,21 @@ public record PressStep(OnBed onBed, List<DieLaying> layings) {
         return piece().name() + (passes == 1 ? "" : ", pass " + (onBed.layup().pass() + 1) + " of " + passes);
     }
 
-    /** How the dies are laid, one sentence each. */
+    /** What is done with the paper before, and how the dies are laid, one sentence each. */
     public List<Phrase> sentences(MeasureSystem system) {
-        return layings().stream().map(laying -> sentence(laying, system)).toList();
+        List<Phrase> sentences = new ArrayList<>();
+        if (isFolded()) {
+            sentences.add(Phrase.of("Fold it along its score and press the crease flat: the die cuts both layers."));
+        }
+        stuck.forEach(stick -> sentences.add(Phrase.in(system)
+                .phrase(stick.sentence(system))
+                .words(" With adhesive where the die cuts too: it cuts through both.")
+                .end()));
+        if (onBed.layup().lying().fold() instanceof Lying.Away away) {
+            sentences.add(away(away, system));
+        }
+        layings().forEach(laying -> sentences.add(sentence(laying, system)));
+        return sentences;
     }
 
     private Phrase sentence(DieLaying laying, MeasureSystem system) {
@@ -83,12 +123,25 @@ public record PressStep(OnBed onBed, List<DieLaying> layings) {
     }
 
     /** The metal is what a ruler is laid against; the cut lies further in by the metal. */
-    private static void margins(DieLaying laying, Phrase.Writer writer) {
+    private void margins(DieLaying laying, Phrase.Writer writer) {
         writer.words("Lay " + laying.use().die().name() + turned(laying.use()) + " with its metal ");
-        margin(laying.side(), laying.from().word(), writer);
+        margin(laying.side(), edge(laying.from()), writer);
         writer.words(" and ");
-        margin(laying.top(), "top", writer);
+        margin(laying.top(), edge(Edge.TOP), writer);
         writer.words(".");
+    }
+
+    /** What an edge of the paper is called as it lies. */
+    private String edge(Edge edge) {
+        Rect paper = onBed.layup().paper();
+        boolean isFold = onBed.layup().lying().fold() instanceof Lying.Through folded
+                && switch (edge) {
+                    case LEFT -> folded.line().middle().x().equals(paper.left());
+                    case RIGHT -> folded.line().middle().x().equals(paper.right());
+                    case TOP -> folded.line().middle().y().equals(paper.top());
+                    case BOTTOM -> folded.line().middle().y().equals(paper.bottom());
+                };
+        return isFold ? "folded" : edge.word();
     }
 
     private static void margin(Length margin, String edge, Phrase.Writer writer) {
@@ -111,6 +164,7 @@ public record PressStep(OnBed onBed, List<DieLaying> layings) {
     private void plateEdge(DieLaying laying, Phrase.Writer writer) {
         Layup layup = onBed.layup();
         DieUse use = laying.use();
+        String atFold = use.want().role() == Want.Role.PAST_FOLD ? ", its edge along the fold." : ".";
         if (layup.pass() > 0) {
             Length shift = layup.diePass()
                     .shift()
@@ -125,10 +179,10 @@ public record PressStep(OnBed onBed, List<DieLaying> layings) {
         }
         laying.begins()
                 .ifPresent(past ->
-                        writer.words(" Let the plate begin ").length(past).words(" past the die’s first cut."));
-        laying.ends()
-                .ifPresent(before ->
-                        writer.words(" Let the plate end ").length(before).words(" short of the die’s far cut."));
+                        writer.words(" Let the plate begin ").length(past).words(" past the die’s first cut" + atFold));
+        laying.ends().ifPresent(before -> writer.words(" Let the plate end ")
+                .length(before)
+                .words(" short of the die’s far cut" + atFold));
     }
 
     private static String register(DieLaying laying) {

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
+import kwibbet.card.Score;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.press.PressPlan;
@@ -80,8 +82,9 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
         List<ByRuler> byRuler = new ArrayList<>();
         int atLeast = 0;
         int ways = 0;
-        for (Piece piece : card.pieces()) {
-            ScorePlan plan = ScoreSearch.plan(piece.scores(), piece.size(), tools.board(), tools.hand());
+        for (Scoring scoring : scorings(card, press)) {
+            Piece piece = scoring.piece;
+            ScorePlan plan = ScoreSearch.plan(scoring.scores, piece.size(), tools.board(), tools.hand());
             atLeast += plan.atLeast();
             ways += plan.settings().size();
             for (Setting setting : plan.settings()) {
@@ -89,14 +92,34 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
                         setting.scores().stream().map(Scored::groove).distinct().toList();
                 together.computeIfAbsent(new Alike(setting.shift(), grooves), alike -> new ArrayList<>())
                         .add(new ScoreStep(
-                                piece, cards, setting, tools.board().grooves().marks(), press.cutsOut(piece)));
+                                piece, cards, setting, tools.board().grooves().marks(), scoring.afterPress));
             }
-            plan.unreachable().forEach(each -> byRuler.add(new ByRuler(piece, cards, each, press.cutsOut(piece))));
+            plan.unreachable().forEach(each -> byRuler.add(new ByRuler(piece, cards, each, scoring.afterPress)));
         }
         List<ScoreSetting> settings = new ArrayList<>();
         together.forEach((alike, steps) ->
                 settings.add(new ScoreSetting(settings.size() + 1, alike.shift, alike.grooves, steps)));
         return new ScoreList(settings, byRuler, atLeast, ways);
+    }
+
+    private record Scoring(Piece piece, List<Score> scores, boolean afterPress) {}
+
+    /** What is cut folded is scored before on its whole paper; all else on a piece that a die cuts out is scored afterwards. */
+    private static List<Scoring> scorings(Card card, PressPlan press) {
+        List<Scoring> scorings = new ArrayList<>();
+        for (Piece piece : card.pieces()) {
+            Optional<Piece> paper = press.scoredPaper(piece);
+            paper.ifPresent(each -> scorings.add(new Scoring(each, each.scores(), false)));
+            List<String> done = paper.stream()
+                    .flatMap(each -> each.scores().stream())
+                    .map(Score::key)
+                    .toList();
+            List<Score> rest = piece.scores().stream()
+                    .filter(score -> !done.contains(score.key()))
+                    .toList();
+            scorings.add(new Scoring(piece, rest, press.cutsOut(piece)));
+        }
+        return scorings;
     }
 
     /** Before a die has cut a piece out, its edges are not there to measure from. */

@@ -25,9 +25,10 @@ import kwibbet.wording.Phrase;
  * @param piece the piece
  * @param count how many are slit
  * @param slit where, on the piece
+ * @param afterPress whether a die cuts the piece out
  * @param fence how the fence is set; nothing where it is cut with a knife along a ruler
  */
-public record SlitStep(Piece piece, int count, Segment slit, Optional<AtFence> fence) {
+public record SlitStep(Piece piece, int count, Segment slit, boolean afterPress, Optional<AtFence> fence) {
 
     /**
      * A slit along the blade.
@@ -42,8 +43,9 @@ public record SlitStep(Piece piece, int count, Segment slit, Optional<AtFence> f
         List<SlitStep> steps = new ArrayList<>();
         for (PaperPlan paper : sheets.papers()) {
             for (Wanted wanted : paper.order().wanted()) {
-                for (Segment slit : wanted.piece().slits()) {
-                    steps.add(new SlitStep(wanted.piece(), wanted.count(), slit, fence(slit, trimmer)));
+                for (Segment slit : wanted.slits()) {
+                    steps.add(new SlitStep(
+                            wanted.piece(), wanted.count(), slit, wanted.isCutOut(), fence(slit, trimmer)));
                 }
             }
         }
@@ -64,7 +66,7 @@ public record SlitStep(Piece piece, int count, Segment slit, Optional<AtFence> f
 
     /** What to do. */
     public Phrase sentence(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words(piece.name() + ": ");
+        Phrase.Writer writer = Phrase.in(system).words(piece.name() + ScoreList.when(afterPress) + ": ");
         fence.ifPresentOrElse(at -> atFence(at, writer, system), () -> byKnife(writer));
         return writer.end();
     }

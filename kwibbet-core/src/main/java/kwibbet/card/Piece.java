@@ -23,6 +23,7 @@ import kwibbet.shape.Size;
  * @param openings what is cut through it
  * @param slits cuts that start and stop inside it
  * @param zones areas that are worked on or kept free
+ * @param partCuts cuts of it that are part of a larger outline
  */
 public record Piece(
         PieceId id,
@@ -32,7 +33,8 @@ public record Piece(
         List<Score> scores,
         List<Opening> openings,
         List<Segment> slits,
-        List<Zone> zones) {
+        List<Zone> zones,
+        List<PartCut> partCuts) {
 
     /**
      * Copies the lists and checks that each score lies on the piece.
@@ -44,6 +46,7 @@ public record Piece(
         openings = List.copyOf(openings);
         slits = List.copyOf(slits);
         zones = List.copyOf(zones);
+        partCuts = List.copyOf(partCuts);
         Rect bounds = outline.bounds();
         for (Score score : scores) {
             if (!lies(score.line(), bounds)) {
@@ -68,7 +71,7 @@ public record Piece(
 
     /** A piece that is only cut out. */
     public static Piece of(PieceId id, String name, PaperId paper, Outline outline) {
-        return new Piece(id, name, paper, outline, List.of(), List.of(), List.of(), List.of());
+        return new Piece(id, name, paper, outline, List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     /** A rectangle that is only cut out. */
@@ -98,27 +101,32 @@ public record Piece(
 
     /** This piece under another name. */
     public Piece named(String other) {
-        return new Piece(id, other, paper, outline, scores, openings, slits, zones);
+        return new Piece(id, other, paper, outline, scores, openings, slits, zones, partCuts);
     }
 
     /** This piece with scores. */
     public Piece scored(List<Score> more) {
-        return new Piece(id, name, paper, outline, joined(scores, more), openings, slits, zones);
+        return new Piece(id, name, paper, outline, joined(scores, more), openings, slits, zones, partCuts);
     }
 
     /** This piece with one opening more. */
     public Piece opened(Opening opening) {
-        return new Piece(id, name, paper, outline, scores, joined(openings, List.of(opening)), slits, zones);
+        return new Piece(id, name, paper, outline, scores, joined(openings, List.of(opening)), slits, zones, partCuts);
     }
 
     /** This piece with one slit more. */
     public Piece slit(Segment slit) {
-        return new Piece(id, name, paper, outline, scores, openings, joined(slits, List.of(slit)), zones);
+        return new Piece(id, name, paper, outline, scores, openings, joined(slits, List.of(slit)), zones, partCuts);
     }
 
     /** This piece with one zone more. */
     public Piece zoned(Zone zone) {
-        return new Piece(id, name, paper, outline, scores, openings, slits, joined(zones, List.of(zone)));
+        return new Piece(id, name, paper, outline, scores, openings, slits, joined(zones, List.of(zone)), partCuts);
+    }
+
+    /** This piece with one cut more that is part of an outline. */
+    public Piece partlyCut(PartCut cut) {
+        return new Piece(id, name, paper, outline, scores, openings, slits, zones, joined(partCuts, List.of(cut)));
     }
 
     /** This piece turned over or round, in the outer frame of {@code placement}. */
@@ -131,7 +139,8 @@ public record Piece(
                 scores.stream().map(score -> score.in(placement)).toList(),
                 openings.stream().map(opening -> opening.in(placement)).toList(),
                 slits.stream().map(placement::apply).toList(),
-                zones.stream().map(zone -> zone.in(placement)).toList());
+                zones.stream().map(zone -> zone.in(placement)).toList(),
+                partCuts.stream().map(cut -> cut.in(placement)).toList());
     }
 
     private static <T> List<T> joined(List<T> some, List<T> more) {

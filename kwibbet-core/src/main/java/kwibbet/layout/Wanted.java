@@ -1,5 +1,6 @@
 package kwibbet.layout;
 
+import java.util.List;
 import java.util.Map;
 
 import kwibbet.card.Card;
@@ -7,6 +8,7 @@ import kwibbet.card.Piece;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.paper.PaperId;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
 /**
@@ -16,13 +18,27 @@ import kwibbet.shape.Size;
  * @param card the card it is of
  * @param piece the piece
  * @param blank what is cut for it: its own size, or larger by the metal where a die cuts it out
+ * @param slits what no die cuts inside it
  * @param count how many; at least 1
  * @param turnings the papers it may be cut from, and which ways round it may lie on each
  */
-public record Wanted(PartId part, Card card, Piece piece, Size blank, int count, Map<PaperId, Turning> turnings) {
+public record Wanted(
+        PartId part,
+        Card card,
+        Piece piece,
+        Size blank,
+        List<Segment> slits,
+        int count,
+        Map<PaperId, Turning> turnings) {
 
-    /** Copies the papers. */
+    /** Copies the slits and the papers. */
     public Wanted {
+        slits = List.copyOf(slits);
         turnings = Map.copyOf(turnings);
+    }
+
+    /** Whether a die cuts it out of what is cut for it. */
+    public boolean isCutOut() {
+        return !blank.equals(piece.size());
     }
 }

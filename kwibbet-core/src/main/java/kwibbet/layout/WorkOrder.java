@@ -96,6 +96,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                                 card,
                                 called,
                                 press.paperFor(piece),
+                                press.slitsLeft(piece),
                                 card.design().run().cards(),
                                 turnings(card, piece, shelf.sizesOf(paper.get()))));
             }

@@ -1,11 +1,13 @@
 package kwibbet.picture;
 
 import java.util.Comparator;
+import java.util.Optional;
 
 import kwibbet.bench.DieLaying;
 import kwibbet.bench.PressSetting;
 import kwibbet.bench.PressStep;
 import kwibbet.card.Piece;
+import kwibbet.card.Side;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
@@ -16,13 +18,17 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.press.DieUse;
 import kwibbet.press.Layup;
+import kwibbet.press.Lying;
 import kwibbet.press.PressPlan.OnBed;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.DiePass;
 import kwibbet.tool.Press;
@@ -63,8 +69,15 @@ public final class PressPicture {
         boolean isAlone = setting.steps().size() == 1;
         setting.steps().forEach(step -> picture.paper(step, isAlone));
         picture.sketch.width(picture.bed, 2);
-        picture.sketch.height(picture.bed, 2);
+        picture.sketch.height(picture.bed, 2 + picture.rowsBeyond(setting));
         return picture.sketch.drawing("What lies on the bed of the press");
+    }
+
+    /** How far papers stick out at the right, where the bed is measured. */
+    private double rowsBeyond(PressSetting setting) {
+        Length right =
+                setting.load().laid().stream().map(each -> each.place().right()).reduce(bed.right(), Length::max);
+        return right.minus(bed.right()).toInches() / sketch.rows(1).toInches();
     }
 
     private void paper(PressStep step, boolean isAlone) {
@@ -74,11 +87,21 @@ public final class PressPicture {
         Piece piece = layup.piece();
         Ink ink = palette.ink(piece);
         Outline paper = Outline.of(layup.paper()).in(there);
+        // Dies that reach past the paper are seen on the bed.
+        layup.uses().forEach(use -> onBed(use, layup.diePass(), there));
         sketch.add(
                 Mark.Area.of(paper.bounds(), palette.fill(piece), Line.CUT, ink).lifted());
+        layup.lying().on().forEach(on -> stuck(on, there, ink));
+        Region on = Region.of(paper);
         for (DieUse use : layup.uses()) {
-            sketch.outline(use.rim(layup.diePass()).in(there), Line.FINE, ink);
-            sketch.outline(use.cutLine(layup.diePass()).in(there), Line.CUT, ink);
+            onPaper(use.rim(layup.diePass()).in(there), on, Line.FINE, ink);
+            onPaper(use.cutLine(layup.diePass()).in(there), on, Line.CUT, ink);
+        }
+        if (layup.lying().fold() instanceof Lying.Through folded) {
+            foldedEdge(layup.paper(), folded.line(), there);
+        }
+        if (layup.lying().fold() instanceof Lying.Away away) {
+            foldedEdge(layup.paper(), away.line(), there);
         }
         name(piece, paper.bounds(), ink);
         if (layup.diePass().isPartial()) {
@@ -90,6 +113,36 @@ public final class PressPicture {
                     .orElseThrow();
             margins(largest, layup, there);
         }
+    }
+
+    private void onBed(DieUse use, DiePass pass, Placement there) {
+        sketch.outline(use.rim(pass).in(there), Line.FINE, Ink.ON_PAGE);
+        sketch.outline(use.cutLine(pass).in(there), Line.CUT, Ink.ON_PAGE);
+    }
+
+    private void onPaper(Outline outline, Region paper, Line line, Ink ink) {
+        Overlay.shared(Region.of(outline), paper).forEach(part -> sketch.outline(part.outline(), line, ink));
+    }
+
+    /** What lies on the paper; of what lies under it only the edge. */
+    private void stuck(Lying.On on, Placement there, Ink ink) {
+        Outline outline = on.piece().outline().in(on.placement()).in(there);
+        if (on.join().side() == Side.UP) {
+            sketch.add(Mark.Area.of(outline, palette.fill(on.piece()), Line.CUT, palette.ink(on.piece())));
+        } else {
+            sketch.outline(outline, Line.HIDDEN, ink);
+        }
+    }
+
+    private void foldedEdge(Rect paper, Segment fold, Placement there) {
+        boolean upright = fold.axis().equals(Optional.of(Axis.VERTICAL));
+        Point start = upright
+                ? new Point(fold.start().x(), paper.top())
+                : new Point(paper.left(), fold.start().y());
+        Point end = upright
+                ? new Point(fold.start().x(), paper.bottom())
+                : new Point(paper.right(), fold.start().y());
+        sketch.stroke(Line.VALLEY, there.apply(start), there.apply(end));
     }
 
     /** From the frame of the piece onto the bed. */
@@ -134,9 +187,9 @@ public final class PressPicture {
         DieUse use = layup.uses().get(0);
         DiePass pass = layup.diePass();
         Rect cut = use.cut(pass);
-        Length near = start(use.run(), use.want().box());
-        pass.from().ifPresent(from -> edge(use.run(), near.plus(from), start(use.run(), cut), there));
-        pass.to().ifPresent(to -> edge(use.run(), near.plus(to), end(use.run(), cut), there));
+        Length near = use.want().box().start(use.run());
+        pass.from().ifPresent(from -> edge(use.run(), near.plus(from), cut.start(use.run()), there));
+        pass.to().ifPresent(to -> edge(use.run(), near.plus(to), cut.end(use.run()), there));
     }
 
     /** The plate's edge straight across the bed, how far it is from an end of the die, and on which side the plate lies: not on that one. */
@@ -162,13 +215,5 @@ public final class PressPicture {
 
     private static Point at(Axis run, Length along) {
         return run == Axis.HORIZONTAL ? new Point(along, Length.ZERO) : new Point(Length.ZERO, along);
-    }
-
-    private static Length start(Axis run, Rect area) {
-        return run == Axis.HORIZONTAL ? area.left() : area.top();
-    }
-
-    private static Length end(Axis run, Rect area) {
-        return run == Axis.HORIZONTAL ? area.right() : area.bottom();
     }
 }

@@ -6,11 +6,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.card.PartCut;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
@@ -55,7 +57,7 @@ final class DieSearch {
         boolean byDetail =
                 switch (want.role()) {
                     case FIELD -> intricate;
-                    case OPENING -> !intricate;
+                    case OPENING, PAST_FOLD -> !intricate;
                     case OUTLINE -> true;
                 };
         boolean plain = !die.sides().isPatterned() || die.sides().pattern() == Pattern.STITCHED;
@@ -68,19 +70,39 @@ final class DieSearch {
         if (size.equals(want.box().size())) {
             Outline laid =
                     DieUse.turnedInto(die.shape().outline(), degrees, want.box().corner());
-            return isAlike(laid, want.outline())
-                    ? Optional.of(new DieUse(want, die, degrees, Axis.VERTICAL, List.of(DiePass.WHOLE)))
-                    : Optional.empty();
+            return isAlike(laid, want.outline()) ? Optional.of(asItIs(want, die, degrees)) : Optional.empty();
         }
         boolean straight = die.shape().kind() == CutShape.Kind.RECTANGLE
                 && want.outline().isRectangle()
-                && want.role() != Want.Role.FIELD;
+                && want.role() != Want.Role.FIELD
+                && want.part().isEmpty();
         if (!straight) {
             return Optional.empty();
         }
         return run(size, want.box().size()).flatMap(run -> Stretch.passes(
                         size.along(run), want.box().size().along(run), die.sides())
-                .map(passes -> new DieUse(want, die, degrees, run, passes)));
+                .map(passes -> DieUse.of(want, die, degrees, run, passes)));
+    }
+
+    private static DieUse asItIs(Want want, Die die, int degrees) {
+        return want.part()
+                .flatMap(part -> part instanceof PartCut.UnderPlate ? Optional.of(part.within()) : Optional.empty())
+                .map(under -> upTo(want, die, degrees, under))
+                .orElse(DieUse.of(want, die, degrees, Axis.VERTICAL, List.of(DiePass.WHOLE)));
+    }
+
+    /** The plate begins or ends where the cut does. */
+    private static DieUse upTo(Want want, Die die, int degrees, Rect under) {
+        Rect box = want.box();
+        Axis run = under.size().width().equals(box.size().width()) ? Axis.VERTICAL : Axis.HORIZONTAL;
+        Length start = box.start(run);
+        Length from = under.start(run);
+        Length to = under.end(run);
+        DiePass pass = new DiePass(
+                Length.ZERO,
+                from.equals(start) ? Optional.empty() : Optional.of(from.minus(start)),
+                to.equals(box.end(run)) ? Optional.empty() : Optional.of(to.minus(start)));
+        return DieUse.of(want, die, degrees, run, List.of(pass));
     }
 
     /** The direction in which two sizes differ; nothing where they do in both. */

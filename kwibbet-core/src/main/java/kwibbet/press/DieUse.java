@@ -16,21 +16,33 @@ import kwibbet.tool.DiePass;
  * A die that cuts a wanted shape.
  *
  * @param want the shape
+ * @param through the same shape in pieces that lie on it or under it and are cut with it
  * @param die the die
  * @param degrees how far the die is turned on the piece, clockwise; a multiple of 90
  * @param run the direction it is shifted in from pass to pass
  * @param passes its passes, in order; one where the die has the shape itself
  */
-public record DieUse(Want want, Die die, int degrees, Axis run, List<DiePass> passes) {
+public record DieUse(Want want, List<Want> through, Die die, int degrees, Axis run, List<DiePass> passes) {
 
-    /** Copies the passes. */
+    /** Copies the lists. */
     public DieUse {
+        through = List.copyOf(through);
         passes = List.copyOf(passes);
     }
 
-    /** Whether the die has the shape itself. */
+    /** A die for a shape in one piece. */
+    static DieUse of(Want want, Die die, int degrees, Axis run, List<DiePass> passes) {
+        return new DieUse(want, List.of(), die, degrees, run, passes);
+    }
+
+    /** The same cutting through other pieces as well. */
+    DieUse through(List<Want> others) {
+        return new DieUse(want, others, die, degrees, run, passes);
+    }
+
+    /** Whether the die has the shape itself, and all of it lies under the plate. */
     public boolean isWhole() {
-        return passes.size() == 1;
+        return passes.equals(List.of(DiePass.WHOLE));
     }
 
     /** Where its cut lies on the piece in a pass. */

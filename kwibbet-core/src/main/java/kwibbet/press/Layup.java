@@ -1,22 +1,31 @@
 package kwibbet.press;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
+import kwibbet.card.Score;
+import kwibbet.measure.Length;
+import kwibbet.press.Lying.Away;
+import kwibbet.press.Lying.Through;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
-import kwibbet.tool.Die.Detail;
+import kwibbet.tool.Die;
 import kwibbet.tool.DiePass;
 
 /**
  * A piece as it goes through the press once: the paper, and the dies taped on it.
  *
- * @param paper the paper, in the frame of the piece
+ * @param paper the paper as it lies, in the frame of the piece
  * @param count how many such papers go through
  * @param uses the dies on it, at least one; all of one piece
  * @param pass which of its passes a stretched die does, from 0; 0 where it has but one
+ * @param lying whether it is folded, or others are stuck to it
  */
-public record Layup(Rect paper, int count, List<DieUse> uses, int pass) {
+public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying lying) {
 
     /** Copies the dies. */
     public Layup {
@@ -33,19 +42,95 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass) {
         return uses.get(0).passes().get(pass);
     }
 
-    /** The paper for a piece, in its frame: larger than the piece by the die's metal all round where a die cuts it out. */
-    static Rect paperFor(Piece piece, List<DieUse> uses) {
-        Rect own = piece.outline().bounds();
-        return uses.stream()
+    /** All shapes that are cut, in whatever piece. */
+    public Stream<Want> wants() {
+        return uses.stream().flatMap(use -> Stream.concat(Stream.of(use.want()), use.through().stream()));
+    }
+
+    /**
+     * A piece with dies on it.
+     *
+     * @param all all dies of the piece
+     * @param uses those that are on it
+     * @param count how many such papers go through
+     * @param pass which of its passes a stretched die does
+     * @param lying how it lies
+     */
+    static Layup of(List<DieUse> all, List<DieUse> uses, int count, int pass, Lying lying) {
+        Optional<DieUse> outline = all.stream()
                 .filter(use -> use.want().role() == Want.Role.OUTLINE)
+                .findFirst();
+        Rect own = uses.get(0).want().piece().outline().bounds();
+        Rect flat = outline.map(Layup::flatPaper).orElse(own);
+        Rect paper = outline.isPresent() && lying.fold() instanceof Through
+                ? halfPaper(outline.get())
+                : lying.fold() instanceof Away away ? away.rest() : flat;
+        return new Layup(paper, count, uses, pass, lying);
+    }
+
+    /**
+     * The flat paper that a die cuts a piece out of: larger by the metal all round, but not where the paper's own edge is that of the
+     * piece.
+     */
+    private static Rect flatPaper(DieUse use) {
+        return use.want()
+                .part()
+                .flatMap(part -> part instanceof PartCut.Folded folded
+                        ? Optional.of(halfPaper(use).around(halfPaper(use).mirrored(folded.fold())))
+                        : Optional.empty())
+                .orElse(use.want().box().grown(use.die().metal()));
+    }
+
+    /** The folded paper under a die: it ends where the die is not to cut, and lies under the metal everywhere else. */
+    private static Rect halfPaper(DieUse use) {
+        Rect within = use.want().part().orElseThrow().within();
+        Rect box = use.want().box();
+        Rect metal = box.grown(use.die().metal());
+        Length left = within.left().equals(box.left()) ? metal.left() : within.left();
+        Length top = within.top().equals(box.top()) ? metal.top() : within.top();
+        Length right = within.right().equals(box.right()) ? metal.right() : within.right();
+        Length bottom = within.bottom().equals(box.bottom()) ? metal.bottom() : within.bottom();
+        return Rect.of(left, top, right.minus(left), bottom.minus(top));
+    }
+
+    /** The paper before it is folded. */
+    public Rect flatPaper() {
+        return lying.fold() instanceof Through through
+                ? paper.around(paper.mirrored(through.line()))
+                : lying.fold() instanceof Away away ? paper.around(away.other()) : paper;
+    }
+
+    /** The flat paper with the score it is folded at, as it is scored before the press; nothing where it lies flat. */
+    public Optional<Piece> scoredPaper() {
+        if (!(lying.fold() instanceof Through through)) {
+            return Optional.empty();
+        }
+        Rect flat = flatPaper();
+        boolean upright = through.line().axis().equals(Optional.of(Axis.VERTICAL));
+        Length at = upright
+                ? through.line().start().x().minus(flat.left())
+                : through.line().start().y().minus(flat.top());
+        Piece piece = piece();
+        return piece.scores().stream()
+                .filter(score -> score.line().equals(through.line()))
                 .findFirst()
-                .map(use -> own.grown(use.die().metal()))
-                .orElse(own);
+                .map(score -> upright
+                        ? Score.upright(score.key(), at, flat.size(), score.fold())
+                        : Score.level(score.key(), at, flat.size(), score.fold()))
+                .map(score -> Piece.of(piece.id(), piece.name(), piece.paper(), flat.size())
+                        .scored(List.of(score)));
     }
 
     /** Everything that lies on the bed, in the frame of the piece. */
     public Rect extent() {
-        return paper.around(metal());
+        Rect extent = paper.around(metal());
+        if (lying.fold() instanceof Away away) {
+            extent = extent.around(away.other().mirrored(away.line()));
+        }
+        for (Lying.On on : lying.on()) {
+            extent = extent.around(on.piece().outline().in(on.placement()).bounds());
+        }
+        return extent;
     }
 
     /** The metal of all its dies, in the frame of the piece. */
@@ -63,7 +148,7 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass) {
 
     /** Whether nothing else can go through with it: the plate's edge has its place, or the die needs the whole press. */
     public boolean isAlone() {
-        return diePass().isPartial() || uses.stream().anyMatch(use -> use.die().detail() == Detail.INTRICATE);
+        return diePass().isPartial() || uses.stream().anyMatch(use -> use.die().detail() == Die.Detail.INTRICATE);
     }
 
     /** Whether the paper sticks out between the plates, whichever way it lies. */
@@ -80,6 +165,12 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass) {
 
     private static boolean goesThrough(Size extent, Size metal, Size bed) {
         return !extent.height().isLongerThan(bed.height()) && !metal.width().isLongerThan(bed.width());
+    }
+
+    /** Whether its paper fits between the sides of the press. */
+    boolean isNarrow(Size bed) {
+        Size size = extent().size();
+        return !size.width().isLongerThan(bed.height()) || !size.height().isLongerThan(bed.height());
     }
 
     /** Whether it goes through turned a quarter, where it does not as it is. */

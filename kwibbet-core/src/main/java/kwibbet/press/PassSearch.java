@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
 import kwibbet.press.PressPlan.ByHand;
@@ -30,6 +31,7 @@ final class PassSearch {
     private static final int MOST_PAPERS = 8;
 
     private static final int MOST_STEPS = 4_000;
+    private static final int STAGES = 3;
 
     private final Size bed;
     private final List<Layup> layups;
@@ -52,8 +54,6 @@ final class PassSearch {
             single[place] = 1;
             loads.add(single);
         }
-        collect(new int[layups.size()], 0);
-        loads.sort(Comparator.comparing((int[] load) -> papers(load), Comparator.reverseOrder()));
         for (int one = 0; one < layups.size(); one++) {
             for (int other = 0; other < one; other++) {
                 int[] pair = new int[layups.size()];
@@ -66,25 +66,44 @@ final class PassSearch {
     }
 
     static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand) {
-        List<Layup> shared = new ArrayList<>();
-        List<Layup> alone = new ArrayList<>();
-        layups.forEach(layup -> (isAlone(layup, layups, bed) ? alone : shared).add(layup));
+        List<Layup> alone = layups.stream()
+                .filter(layup -> layup.isAlone() || layup.sticksOut(bed))
+                .toList();
+        List<Layup> sharing =
+                layups.stream().filter(layup -> !alone.contains(layup)).toList();
         // Margins are measured on the whole paper: a piece is cut out when all else has been cut into it.
-        alone.sort(Comparator.comparing(Layup::cutsOut));
-        PassSearch search = new PassSearch(shared, bed);
-        int[] left = shared.stream().mapToInt(Layup::count).toArray();
-        search.choose(left, new ArrayList<>(), 0);
         List<Load> all = new ArrayList<>();
-        search.best.forEach(use -> all.add(new Load(search.onBed(search.loads.get(use.load)), use.passes)));
-        alone.forEach(layup -> all.add(new Load(List.of(byItself(layup, bed)), layup.count())));
-        int atLeast = search.atLeast() + alone.stream().mapToInt(Layup::count).sum();
+        for (int stage = 0; stage < STAGES; stage++) {
+            int now = stage;
+            Predicate<Layup> isDue = layup -> stage(layup, layups) == now;
+            all.addAll(loads(sharing.stream().filter(isDue).toList(), bed));
+            alone.stream()
+                    .filter(isDue)
+                    .forEach(layup -> all.add(new Load(List.of(byItself(layup, bed)), layup.count())));
+        }
+        int atLeast = new PassSearch(sharing, bed).atLeast()
+                + alone.stream().mapToInt(Layup::count).sum();
         return new PressPlan(all, byHand, atLeast);
     }
 
-    private static boolean isAlone(Layup layup, List<Layup> layups, Size bed) {
-        boolean isLast = layup.cutsOut()
-                && layups.stream().anyMatch(other -> other.piece().equals(layup.piece()) && !other.cutsOut());
-        return isLast || layup.isAlone() || layup.sticksOut(bed);
+    private static List<Load> loads(List<Layup> layups, Size bed) {
+        PassSearch search = new PassSearch(layups, bed);
+        search.collect(new int[layups.size()], 0);
+        search.loads.sort(Comparator.comparing((int[] load) -> papers(load), Comparator.reverseOrder()));
+        search.choose(layups.stream().mapToInt(Layup::count).toArray(), new ArrayList<>(), 0);
+        return search.best.stream()
+                .map(use -> new Load(search.onBed(search.loads.get(use.load)), use.passes))
+                .toList();
+    }
+
+    /** What is stuck together waits for what is cut into its pieces by themselves, and a piece is cut out last of all. */
+    private static int stage(Layup layup, List<Layup> layups) {
+        int own = layup.cutsOut() ? STAGES - 1 : !layup.lying().on().isEmpty() ? 1 : 0;
+        boolean waits = layups.stream()
+                .anyMatch(other -> !other.equals(layup)
+                        && other.wants().anyMatch(want -> layup.wants()
+                                .anyMatch(mine -> mine.piece().equals(want.piece()))));
+        return waits ? own : 0;
     }
 
     private static OnBed byItself(Layup layup, Size bed) {

@@ -1,13 +1,20 @@
 package kwibbet.press;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
+import kwibbet.card.Join;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Press;
@@ -76,7 +83,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
     public enum Reason {
         NO_DIE("you have no die for it"),
         TOO_WIDE("the paper is wider than the bed"),
-        PLATE_TOO_SHORT("the die is longer than the plates");
+        PLATE_TOO_SHORT("the die is longer than the plates"),
+        TOO_THICK("it is cut folded, and the press does not cut two layers");
 
         private final String words;
 
@@ -95,95 +103,119 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
         // Sideways: the paper goes through from left to right.
         Size bed = new Size(press.plate(), press.bed());
         int count = card.design().run().cards();
-        List<Layup> layups = new ArrayList<>();
+        Map<PieceId, List<Laid>> laid = new LinkedHashMap<>();
         List<ByHand> byHand = new ArrayList<>();
         for (Piece piece : card.pieces()) {
-            List<DieUse> uses = new ArrayList<>();
             for (Want want : Want.of(card, piece)) {
-                Optional<DieUse> use = DieSearch.find(want, dies);
-                Optional<Reason> why =
-                        use.isEmpty() ? Optional.of(Reason.NO_DIE) : inTheWay(piece, use.orElseThrow(), bed);
+                Optional<Laid> lying = DieSearch.find(want, dies).map(use -> lying(use, press, bed));
+                Optional<Reason> why = lying.isEmpty()
+                        ? Optional.of(Reason.NO_DIE)
+                        : lying.get().inTheWay(bed, press.layers());
                 why.ifPresentOrElse(
                         reason -> byHand.add(new ByHand(
                                 want,
                                 count,
                                 reason,
                                 reason == Reason.NO_DIE ? DieSearch.nearest(want, dies) : Optional.empty())),
-                        () -> uses.add(use.orElseThrow()));
+                        () -> laid.computeIfAbsent(piece.id(), id -> new ArrayList<>())
+                                .add(lying.orElseThrow()));
             }
-            layups.addAll(layups(piece, count, uses, bed));
         }
+        List<Layup> layups = Stacking.of(card, laid, press.layers()).values().stream()
+                .flatMap(own -> layups(own, count, bed).stream())
+                .toList();
         return PassSearch.plan(layups, bed, byHand);
     }
 
-    /** Why a die with its paper does not go through, if it does not. */
-    private static Optional<Reason> inTheWay(Piece piece, DieUse use, Size bed) {
-        Rect paper = Layup.paperFor(piece, List.of(use));
-        for (int pass = 0; pass < use.passes().size(); pass++) {
-            Layup layup = new Layup(paper, 1, List.of(use), pass);
-            if (!layup.goesThrough(bed)) {
-                return Optional.of(isNarrow(layup, bed) ? Reason.PLATE_TOO_SHORT : Reason.TOO_WIDE);
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static boolean isNarrow(Layup layup, Size bed) {
-        Size size = layup.extent().size();
-        return !size.width().isLongerThan(bed.height()) || !size.height().isLongerThan(bed.height());
+    /** How the paper lies for a die: with a part of it folded away where it is too wide otherwise. */
+    private static Laid lying(DieUse use, Press press, Size bed) {
+        Laid open = Laid.of(use);
+        return Stream.concat(Stream.of(open), open.foldedAway().stream())
+                .filter(each -> each.inTheWay(bed, press.layers()).isEmpty())
+                .findFirst()
+                .orElse(open);
     }
 
     /** Dies of one piece that can be taped together go through at once; a stretched die in a pass after the other. */
-    private static List<Layup> layups(Piece piece, int count, List<DieUse> uses, Size bed) {
-        Rect paper = Layup.paperFor(piece, uses);
-        List<List<DieUse>> taped = new ArrayList<>();
+    private static List<Layup> layups(List<Laid> own, int count, Size bed) {
+        List<DieUse> all = own.stream().map(Laid::use).toList();
+        Map<Lying, List<DieUse>> alike = new LinkedHashMap<>();
+        own.forEach(laid ->
+                alike.computeIfAbsent(laid.lying(), lying -> new ArrayList<>()).add(laid.use()));
         List<Layup> layups = new ArrayList<>();
-        for (DieUse use : uses) {
-            if (!use.isWhole()) {
-                for (int pass = 0; pass < use.passes().size(); pass++) {
-                    layups.add(new Layup(paper, count, List.of(use), pass));
+        alike.forEach((lying, uses) -> {
+            List<List<DieUse>> taped = new ArrayList<>();
+            for (DieUse use : uses) {
+                if (!use.isWhole()) {
+                    for (int pass = 0; pass < use.passes().size(); pass++) {
+                        layups.add(Layup.of(all, List.of(use), count, pass, lying));
+                    }
+                    continue;
                 }
-                continue;
+                Optional<List<DieUse>> others = taped.stream()
+                        .filter(group -> canShare(all, group, use, lying, bed))
+                        .findFirst();
+                others.ifPresentOrElse(group -> group.add(use), () -> taped.add(new ArrayList<>(List.of(use))));
             }
-            Optional<List<DieUse>> others = taped.stream()
-                    .filter(group -> canShare(paper, group, use, bed))
-                    .findFirst();
-            others.ifPresentOrElse(group -> group.add(use), () -> taped.add(new ArrayList<>(List.of(use))));
-        }
-        taped.forEach(group -> layups.add(new Layup(paper, count, group, 0)));
+            taped.forEach(group -> layups.add(Layup.of(all, group, count, 0, lying)));
+        });
         return layups;
     }
 
-    private static boolean canShare(Rect paper, List<DieUse> group, DieUse more, Size bed) {
-        List<DieUse> all = new ArrayList<>(group);
-        all.add(more);
-        long same = all.stream()
+    private static boolean canShare(List<DieUse> all, List<DieUse> group, DieUse more, Lying lying, Size bed) {
+        List<DieUse> together = new ArrayList<>(group);
+        together.add(more);
+        long same = together.stream()
                 .filter(use -> use.die().id().equals(more.die().id()))
                 .count();
-        boolean alone = all.stream().anyMatch(use -> use.die().detail() == Die.Detail.INTRICATE);
+        boolean alone = together.stream().anyMatch(use -> use.die().detail() == Die.Detail.INTRICATE);
         return !alone
                 && same <= more.die().onHand()
-                && new Layup(paper, 1, all, 0).goesThrough(bed)
+                && Layup.of(all, together, 1, 0, lying).goesThrough(bed)
                 && group.stream().allMatch(other -> DieSearch.canBeTaped(more, other));
+    }
+
+    private Stream<Layup> layupsOf(Piece piece) {
+        return loads.stream()
+                .flatMap(load -> load.laid().stream())
+                .map(OnBed::layup)
+                .filter(layup -> layup.piece().equals(piece));
     }
 
     /** The size of the paper that is cut for a piece: its own, or larger by the metal where a die cuts it out. */
     public Size paperFor(Piece piece) {
-        return loads.stream()
-                .flatMap(load -> load.laid().stream())
-                .map(OnBed::layup)
-                .filter(layup -> layup.piece().equals(piece))
+        return layupsOf(piece)
                 .findFirst()
-                .map(layup -> layup.paper().size())
+                .map(layup -> layup.flatPaper().size())
                 .orElse(piece.size());
     }
 
     /** Whether a piece is cut out by a die. */
     public boolean cutsOut(Piece piece) {
+        return layupsOf(piece).anyMatch(Layup::cutsOut);
+    }
+
+    /** The paper of a piece that is cut folded, with the score it is folded at; nothing for one that lies flat. */
+    public Optional<Piece> scoredPaper(Piece piece) {
+        return layupsOf(piece).flatMap(layup -> layup.scoredPaper().stream()).findFirst();
+    }
+
+    /** Whether a piece is stuck on before the press. */
+    public boolean isStuckFirst(Join join) {
         return loads.stream()
                 .flatMap(load -> load.laid().stream())
-                .map(OnBed::layup)
-                .anyMatch(layup -> layup.piece().equals(piece) && layup.cutsOut());
+                .flatMap(laid -> laid.layup().lying().on().stream())
+                .anyMatch(on -> on.join().equals(join));
+    }
+
+    /** What the trimmer or the knife has to slit in a piece: what no die cuts. */
+    public List<Segment> slitsLeft(Piece piece) {
+        List<Segment> cut = layupsOf(piece)
+                .flatMap(layup -> layup.wants())
+                .flatMap(want -> want.part().stream())
+                .flatMap(part -> part instanceof PartCut.UnderPlate under ? under.slits().stream() : Stream.empty())
+                .toList();
+        return piece.slits().stream().filter(slit -> !cut.contains(slit)).toList();
     }
 
     /** How often the run passes the press. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import kwibbet.card.Card;
 import kwibbet.card.DieCut;
 import kwibbet.card.Opening;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.measure.Length;
@@ -25,15 +26,23 @@ import kwibbet.shape.Rect;
  * @param owner what it is cut for
  * @param shape the shape by name, where it is known
  * @param edge how its edge repeats, where it has a patterned one
+ * @param part where only part of the outline is to cut
  */
 public record Want(
-        Piece piece, Role role, Outline outline, PieceId owner, Optional<CutShape> shape, Optional<Length> edge) {
+        Piece piece,
+        Role role,
+        Outline outline,
+        PieceId owner,
+        Optional<CutShape> shape,
+        Optional<Length> edge,
+        Optional<PartCut> part) {
 
     /** What a shape is to its piece. */
     public enum Role {
         OUTLINE("outline"),
         OPENING("opening"),
-        FIELD("field of openings");
+        FIELD("field of openings"),
+        PAST_FOLD("outline across the fold");
 
         private final String words;
 
@@ -55,12 +64,20 @@ public record Want(
     /** Everything a piece needs; what is punched left out. */
     static List<Want> of(Card card, Piece piece) {
         List<Want> wants = new ArrayList<>();
+        piece.partCuts().forEach(cut -> wants.add(of(piece, cut)));
         Optional<DieCut> edge = card.dieCuts().stream()
                 .filter(cut -> cut.piece().equals(piece.id()))
                 .findFirst();
-        if (!piece.isRectangle() || edge.isPresent()) {
+        boolean hasOutline = wants.stream().anyMatch(want -> want.role == Role.OUTLINE);
+        if (!hasOutline && (!piece.isRectangle() || edge.isPresent())) {
             wants.add(new Want(
-                    piece, Role.OUTLINE, piece.outline(), piece.id(), Optional.empty(), edge.map(DieCut::pitch)));
+                    piece,
+                    Role.OUTLINE,
+                    piece.outline(),
+                    piece.id(),
+                    Optional.empty(),
+                    edge.map(DieCut::pitch),
+                    Optional.empty()));
         }
         Map<PieceId, List<Opening>> byOwner = new LinkedHashMap<>();
         piece.openings().stream().filter(opening -> !isPunched(opening)).forEach(opening -> byOwner.computeIfAbsent(
@@ -68,18 +85,23 @@ public record Want(
                 .add(opening));
         byOwner.forEach((owner, openings) -> {
             if (openings.size() > FEW) {
-                wants.add(new Want(piece, Role.FIELD, around(openings), owner, Optional.empty(), Optional.empty()));
+                wants.add(opening(piece, Role.FIELD, around(openings), owner, Optional.empty()));
             } else {
-                openings.forEach(opening -> wants.add(new Want(
-                        piece,
-                        Role.OPENING,
-                        opening.outline(),
-                        owner,
-                        Optional.of(opening.shape()),
-                        Optional.empty())));
+                openings.forEach(opening -> wants.add(
+                        opening(piece, Role.OPENING, opening.outline(), owner, Optional.of(opening.shape()))));
             }
         });
         return wants;
+    }
+
+    private static Want of(Piece piece, PartCut cut) {
+        Role role = cut instanceof PartCut.Folded ? Role.OUTLINE : Role.PAST_FOLD;
+        return new Want(
+                piece, role, cut.outline(), piece.id(), Optional.of(cut.shape()), Optional.empty(), Optional.of(cut));
+    }
+
+    private static Want opening(Piece piece, Role role, Outline outline, PieceId owner, Optional<CutShape> shape) {
+        return new Want(piece, role, outline, owner, shape, Optional.empty(), Optional.empty());
     }
 
     private static boolean isPunched(Opening opening) {

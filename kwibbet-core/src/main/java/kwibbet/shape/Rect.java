@@ -42,6 +42,16 @@ public record Rect(Point corner, Size size) {
         return corner.y().plus(size.height());
     }
 
+    /** Where it starts, going along {@code axis}: its top or its left. */
+    public Length start(Axis axis) {
+        return axis == Axis.VERTICAL ? top() : left();
+    }
+
+    /** Where it ends, going along {@code axis}: its bottom or its right. */
+    public Length end(Axis axis) {
+        return axis == Axis.VERTICAL ? bottom() : right();
+    }
+
     /** This rectangle moved to the right and down. */
     public Rect plus(Length right, Length down) {
         return new Rect(corner.plus(right, down), size);
@@ -50,6 +60,16 @@ public record Rect(Point corner, Size size) {
     /** This rectangle larger by a border all round. */
     public Rect grown(Length border) {
         return new Rect(corner.plus(border.negated(), border.negated()), size.grown(border));
+    }
+
+    /** This rectangle on the other side of an upright or level line. */
+    public Rect mirrored(Segment line) {
+        boolean upright = line.start().x().equals(line.end().x());
+        Length across =
+                upright ? line.start().x().multipliedBy(2) : line.start().y().multipliedBy(2);
+        return upright
+                ? of(across.minus(right()), top(), size.width(), size.height())
+                : of(left(), across.minus(bottom()), size.width(), size.height());
     }
 
     /** The smallest rectangle that holds this and another. */

@@ -30,7 +30,7 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
                     Length.ofInches(12),
                     Grooves.every(Length.ofInches(1, 8), Length.ofInches(12)),
                     ScoringBoard.Plate.AT_45),
-            new Press(Length.ofInches(6), Length.ofInches(9)),
+            new Press(Length.ofInches(6), Length.ofInches(9), 2),
             List.of(),
             Hand.RIGHT);
 
@@ -42,6 +42,11 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
     /** These tools with other dies. */
     public Toolbox withDies(List<Die> others) {
         return new Toolbox(trimmer, board, press, others, hand);
+    }
+
+    /** These tools with another press. */
+    public Toolbox withPress(Press other) {
+        return new Toolbox(trimmer, board, other, dies, hand);
     }
 
     /** The same tools for a maker of the other hand. */

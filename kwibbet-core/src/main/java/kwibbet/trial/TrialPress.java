@@ -2,41 +2,28 @@ package kwibbet.trial;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 import kwibbet.bench.DieLaying;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
-import kwibbet.shape.Outline;
-import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 
-/** A press that cuts where a die lies under a plate, and knows nothing of why it lies there. All figures are inches on the paper. */
+/** A press that cuts where a die lies under a plate, and knows nothing of why it lies there. */
 final class TrialPress {
 
-    /** A cut is where it should be if it is no farther off than this: half of 1/64. */
-    private static final double CLOSE = 1.0 / 128;
-    /** How far apart cuts are looked at. */
-    private static final double STEP = 1.0 / 32;
-
-    private record Spot(double x, double y) {
-
-        double to(Spot other) {
-            return Math.hypot(x - other.x, y - other.y);
-        }
-    }
-
-    private final List<Spot> cuts = new ArrayList<>();
+    private TrialPress() {}
 
     /**
      * Cuts a paper once.
      *
      * @param laying how the die lies on it
-     * @param paper its size
-     * @param off how far to the right of that the die really lies
+     * @param paper its size as it lies
+     * @param off how far to the right of that the die really lies, in inches
+     * @return where it is cut; a die past the paper's edge cuts nothing
      */
-    void pass(DieLaying laying, Size paper, double off) {
+    static List<Spot> pass(DieLaying laying, Size paper, double off) {
         Die die = laying.use().die();
         int quarters = laying.use().degrees() / 90;
         double metal = die.metal().toInches();
@@ -50,13 +37,40 @@ final class TrialPress {
         double ends = laying.ends()
                 .map(before -> (across ? width : height) - before.toInches())
                 .orElse(1e9);
-        for (Spot spot : along(die.shape().outline())) {
-            Spot turned = turned(spot, die.shape().size(), quarters);
-            double far = across ? turned.x : turned.y;
-            if (far >= begins && far <= ends) {
-                cuts.add(new Spot(left + turned.x, top + turned.y));
+        Predicate<Spot> isCut = spot -> {
+            double far = across ? spot.x() - left : spot.y() - top;
+            return far >= begins && far <= ends && spot.isOn(paper);
+        };
+        List<Spot> line = Spot.along(die.shape().outline().edges()).stream()
+                .map(spot -> turned(spot, die.shape().size(), quarters).plus(left, top))
+                .toList();
+        List<Spot> cuts = new ArrayList<>();
+        for (int i = 0; i < line.size(); i++) {
+            Spot spot = line.get(i);
+            Spot next = line.get((i + 1) % line.size());
+            if (isCut.test(spot)) {
+                cuts.add(spot);
+            }
+            if (isCut.test(spot) != isCut.test(next)) {
+                cuts.add(last(spot, next, isCut));
             }
         }
+        return cuts;
+    }
+
+    /** Where a line that is cut at one end only stops being cut. */
+    private static Spot last(Spot one, Spot other, Predicate<Spot> isCut) {
+        Spot cut = isCut.test(one) ? one : other;
+        Spot uncut = isCut.test(one) ? other : one;
+        for (int halving = 0; halving < 10; halving++) {
+            Spot middle = new Spot((cut.x() + uncut.x()) / 2, (cut.y() + uncut.y()) / 2);
+            if (isCut.test(middle)) {
+                cut = middle;
+            } else {
+                uncut = middle;
+            }
+        }
+        return cut;
     }
 
     private static double inches(Size size, boolean wide) {
@@ -69,76 +83,9 @@ final class TrialPress {
         double height = die.height().toInches();
         return switch (quarters) {
             case 0 -> spot;
-            case 1 -> new Spot(height - spot.y, spot.x);
-            case 2 -> new Spot(width - spot.x, height - spot.y);
-            default -> new Spot(spot.y, width - spot.x);
+            case 1 -> new Spot(height - spot.y(), spot.x());
+            case 2 -> new Spot(width - spot.x(), height - spot.y());
+            default -> new Spot(spot.y(), width - spot.x());
         };
-    }
-
-    private static List<Spot> along(Outline outline) {
-        List<Spot> spots = new ArrayList<>();
-        List<Point> corners = outline.corners();
-        for (int i = 0; i < corners.size(); i++) {
-            Spot from = spot(corners.get(i));
-            Spot to = spot(corners.get((i + 1) % corners.size()));
-            int steps = (int) Math.ceil(from.to(to) / STEP);
-            for (int step = 0; step < steps; step++) {
-                double share = (double) step / steps;
-                spots.add(new Spot(from.x + share * (to.x - from.x), from.y + share * (to.y - from.y)));
-            }
-        }
-        return spots;
-    }
-
-    private static Spot spot(Point point) {
-        return new Spot(point.x().toInches(), point.y().toInches());
-    }
-
-    /** Whether the whole of a shape has been cut round. */
-    boolean hasCut(Outline shape, Rect paper) {
-        return wanted(shape, paper).stream().allMatch(spot -> isNear(spot, cuts));
-    }
-
-    /** Whether nothing has been cut but some shapes. */
-    boolean hasCutNothingBut(List<Outline> shapes, Rect paper) {
-        List<Spot> all =
-                shapes.stream().flatMap(shape -> wanted(shape, paper).stream()).toList();
-        return cuts.stream().allMatch(spot -> isNear(spot, all));
-    }
-
-    private static List<Spot> wanted(Outline shape, Rect paper) {
-        return along(shape.plus(paper.left().negated(), paper.top().negated()));
-    }
-
-    /** Two looks at one line are never farther apart than a step. */
-    private static boolean isNear(Spot spot, List<Spot> others) {
-        double nearest = Double.MAX_VALUE;
-        Spot first = spot;
-        for (Spot other : others) {
-            if (spot.to(other) < nearest) {
-                nearest = spot.to(other);
-                first = other;
-            }
-        }
-        if (nearest <= CLOSE) {
-            return true;
-        }
-        // Between two spots of the other line.
-        for (Spot other : others) {
-            if (first.to(other) <= 1.5 * STEP && distance(spot, first, other) <= CLOSE) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static double distance(Spot spot, Spot from, Spot to) {
-        double length = from.to(to);
-        if (length < CLOSE) {
-            return spot.to(from);
-        }
-        double along = ((spot.x - from.x) * (to.x - from.x) + (spot.y - from.y) * (to.y - from.y)) / (length * length);
-        double share = Math.max(0, Math.min(1, along));
-        return spot.to(new Spot(from.x + share * (to.x - from.x), from.y + share * (to.y - from.y)));
     }
 }

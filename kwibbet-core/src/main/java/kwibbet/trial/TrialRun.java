@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 
 import kwibbet.bench.PressSetting;
-import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreSetting;
 import kwibbet.bench.ScoreStep;
@@ -21,10 +20,7 @@ import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Placement;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.press.Want;
-import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.trial.TrialBoard.Crease;
 import kwibbet.wording.Phrase;
@@ -129,21 +125,13 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
                 }
             }
         }
-        List<Want> shapes = plan.bench().press().settings().stream()
-                .flatMap(setting -> setting.steps().stream())
-                .filter(step -> step.piece().equals(piece))
-                .flatMap(step -> step.layings().stream())
-                .map(laying -> laying.use().want())
-                .distinct()
-                .toList();
         int cards = plan.card().design().run().cards();
-        int pressed = shapes.isEmpty() ? 0 : pressed(plan, piece, shapes, mishaps);
-        return new Made(piece, cards, right, wrong, creases(plan, piece), shapes.size(), pressed);
+        PressedPiece pressed = pressed(plan, piece, mishaps);
+        return new Made(piece, cards, right, wrong, creases(plan, piece), pressed.shapes(), pressed.pressed());
     }
 
-    private static int pressed(RunPlan plan, Piece piece, List<Want> shapes, List<Mishap> mishaps) {
-        TrialPress press = new TrialPress();
-        Rect paper = piece.outline().bounds();
+    private static PressedPiece pressed(RunPlan plan, Piece piece, List<Mishap> mishaps) {
+        PressedPiece pressed = new PressedPiece(piece);
         for (PressSetting setting : plan.bench().press().settings()) {
             double off = mishaps.stream()
                     .mapToDouble(mishap ->
@@ -151,31 +139,20 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
                                     ? slipped.by().toInches()
                                     : 0)
                     .sum();
-            for (PressStep step : setting.steps()) {
-                if (step.piece().equals(piece)) {
-                    paper = step.onBed().layup().paper();
-                    Size lying = paper.size();
-                    step.layings().forEach(laying -> press.pass(laying, lying, off));
-                }
-            }
+            setting.steps().forEach(step -> pressed.press(step, off));
         }
-        Rect on = paper;
-        List<Outline> outlines = shapes.stream().map(Want::outline).toList();
-        return press.hasCutNothingBut(outlines, on)
-                ? (int) outlines.stream()
-                        .filter(outline -> press.hasCut(outline, on))
-                        .count()
-                : 0;
+        return pressed;
     }
 
     private static int creases(RunPlan plan, Piece piece) {
         int right = 0;
         for (ScoreSetting setting : plan.bench().score().settings()) {
             for (ScoreStep step : setting.steps()) {
-                if (step.piece().equals(piece)) {
+                if (step.piece().id().equals(piece.id())) {
+                    // What is cut folded is scored on its whole paper, and that is what the step names.
                     List<Crease> creases = TrialBoard.creases(
-                            step.setting(), piece.size(), plan.tools().board());
-                    for (Score score : piece.scores()) {
+                            step.setting(), step.piece().size(), plan.tools().board());
+                    for (Score score : step.piece().scores()) {
                         right += creases.stream().anyMatch(crease -> isOf(crease, score)) ? 1 : 0;
                     }
                 }
@@ -183,7 +160,7 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
         }
         return right
                 + (int) plan.bench().score().byRuler().stream()
-                        .filter(each -> each.piece().equals(piece))
+                        .filter(each -> each.piece().id().equals(piece.id()))
                         .count();
     }
 

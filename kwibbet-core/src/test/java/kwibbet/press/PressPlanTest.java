@@ -2,12 +2,15 @@ package kwibbet.press;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.bench.DieLaying;
 import kwibbet.bench.MakeStep;
@@ -16,6 +19,8 @@ import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Run;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.PressPicture;
@@ -37,10 +42,12 @@ import kwibbet.trial.TrialRun;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
+import static kwibbet.Inches.base;
 import static kwibbet.Inches.card;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -49,7 +56,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class PressPlanTest {
 
-    private static final Press PRESS = new Press(in("6"), in("9"));
+    private static final Press PRESS = new Press(in("6"), in("9"), 2);
 
     private static Die die(String name, Kind kind, String width, String height, Detail detail, Sides sides) {
         CutShape shape = new CutShape(kind, size(width, height));
@@ -62,6 +69,10 @@ class PressPlanTest {
 
     private static Card card4(Addition... additions) {
         return card(folded("2 3/4", "5"), 24, additions);
+    }
+
+    private static Card card24(Design design) {
+        return make(design.withRun(new Run(24, 0))).orThrow();
     }
 
     private static Addition round(String id, String host, String across, String... more) {
@@ -94,7 +105,7 @@ class PressPlanTest {
         Card card = card4(round("hole", "front-outside", "1", "frame", "framed", "frameWidth", "1/4"));
         Die two =
                 new Die(new DieId("two"), "two", circle("1").shape(), in("1/16"), Detail.PLAIN, Sides.STRAIGHT, "", 2);
-        PressPlan wide = PressPlan.of(card, new Press(in("12"), in("12")), List.of(two, circle("1 1/2")));
+        PressPlan wide = PressPlan.of(card, new Press(in("12"), in("12"), 2), List.of(two, circle("1 1/2")));
         assertThat(wide.passes()).isEqualTo(24);
         assertThat(wide.isProven()).isTrue();
         assertThat(wide.loads()).singleElement().satisfies(load -> assertThat(load.laid())
@@ -118,12 +129,12 @@ class PressPlanTest {
             assertThat(each.nearest().map(Die::name)).contains("circle 1");
             assertThat(each.count()).isEqualTo(24);
         });
-        assertThat(PressPlan.of(card, new Press(in("4"), in("9")), List.of(circle("1 1/8")))
+        assertThat(PressPlan.of(card, new Press(in("2"), in("9"), 2), List.of(circle("1 1/8")))
                         .byHand()
                         .get(0)
                         .why())
                 .isEqualTo(Reason.TOO_WIDE);
-        assertThat(PressPlan.of(card, new Press(in("6"), in("1")), List.of(circle("1 1/8")))
+        assertThat(PressPlan.of(card, new Press(in("6"), in("1"), 2), List.of(circle("1 1/8")))
                         .byHand()
                         .get(0)
                         .why())
@@ -138,7 +149,7 @@ class PressPlanTest {
                 add("mat", "mat", on("front-inside"), "border", "1/8"),
                 round("hole", "mat", "1"));
         Die field = die("field", Kind.RECTANGLE, "1 7/8", "1 7/8", Detail.INTRICATE, Sides.STRAIGHT);
-        PressPlan plan = PressPlan.of(card, new Press(in("12"), in("12")), List.of(circle("1"), field));
+        PressPlan plan = PressPlan.of(card, new Press(in("12"), in("12"), 2), List.of(circle("1"), field));
         assertThat(plan.byHand()).isEmpty();
         assertThat(plan.loads()).hasSize(2).allSatisfy(load -> assertThat(load.laid())
                 .hasSize(1));
@@ -220,6 +231,111 @@ class PressPlanTest {
                 .hasSizeGreaterThan(5);
     }
 
+    /** A die 1/4 past the fold cuts both layers; the paper is scored across its middle before, and its lower edge is the foot. */
+    @Test
+    void aShapedBaseIsCutFoldedInOnePass() {
+        Card card = card24(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4", "foot", "1/2"));
+        Die arch = die("arch", Kind.ARCH, "4 1/4", "5 1/2", Detail.PLAIN, Sides.STRAIGHT);
+        Toolbox tools = TOOLS.withDies(List.of(arch));
+        RunPlan plan = RunPlan.of(card, shelf(paper(size("12", "12"))), tools);
+        PressStep step = step(card, tools);
+        assertThat(plan.bench().press().plan().passes()).isEqualTo(24);
+        assertThat(step.what(MeasureSystem.INCH).text())
+                .isEqualTo("Base × 24, paper 8 1/8 × 5 1/16 in, folded to 4 1/16 × 5 1/16 in");
+        assertThat(step.sentences(MeasureSystem.INCH).get(1).text())
+                .isEqualTo("Lay arch with its metal 5/16 in past the folded edge and along the top edge.");
+        assertThat(step(card, tools.forOtherHand())
+                        .sentences(MeasureSystem.INCH)
+                        .get(1)
+                        .text())
+                .contains("along the right edge");
+        assertThat(plan.bench().score().settings().get(0).steps().get(0).piece().size())
+                .isEqualTo(size("8 1/8", "5 1/16"));
+        assertThat(makes(plan)).noneMatch(words -> words.startsWith("Fold the base"));
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        assertThat(TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
+                        .isFine())
+                .isFalse();
+        assertThat(PressPlan.of(card, new Press(in("6"), in("9"), 1), List.of(arch))
+                        .byHand()
+                        .get(0)
+                        .why())
+                .isEqualTo(Reason.TOO_THICK);
+    }
+
+    /** Nothing may be cut before the fold: the plate begins there. */
+    @ParameterizedTest
+    @CsvSource({"side,gable", "top,gable", "side,oval", "top,hexagon", "side,rectangle"})
+    void aShapePastTheFoldIsCutWithThePlatesEdgeOnTheFold(String fold, String shape) {
+        Card card = card24(
+                base("past-fold", "6 1/2", "6 1/2", "fold", fold, "shape", shape, "across", "2", "rise", "1 1/2"));
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        Die die = die("crest", Kind.valueOf(shape.toUpperCase(Locale.ROOT)), "2", "3", Detail.PLAIN, Sides.STRAIGHT);
+        RunPlan plan = RunPlan.of(card, papers, TOOLS.withDies(List.of(die)).withPress(new Press(in("8"), in("9"), 2)));
+        PressStep step = plan.bench().press().settings().get(0).steps().get(0);
+        assertThat(sentence(step)).contains("1 1/2 in").contains("its edge along the fold.");
+        assertThat(plan.bench().trim().slits()).isEmpty();
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        assertThat(RunPlan.of(card, papers, TOOLS).bench().trim().slits()).isNotEmpty();
+    }
+
+    /** Stuck before it is cut, what two pieces have in common takes one pass, and lines up. */
+    @Test
+    void anOpeningThroughAMatIsCutWhenTheMatIsStuckOn() {
+        Card card = card4(add("mat", "mat", front(), "border", "1/8"), round("hole", "mat", "1", "through", "layers"));
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        Toolbox tools = TOOLS.withDies(List.of(circle("1")));
+        RunPlan stuck = RunPlan.of(card, papers, tools);
+        assertThat(stuck.bench().press().plan().passes()).isEqualTo(24);
+        assertThat(sentence(step(card, tools)))
+                .startsWith("Stick mat on the ")
+                .endsWith("With adhesive where the die cuts too: it cuts through both.");
+        assertThat(makes(stuck)).noneMatch(words -> words.startsWith("Stick mat"));
+        TrialRun trial = TrialRun.of(stuck, 99, List.of());
+        assertThat(trial.isFine()).isTrue();
+        assertThat(trial.pieces()).allSatisfy(made -> assertThat(made.shapes()).isEqualTo(1));
+        assertThat(TrialRun.of(stuck, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
+                        .pieces())
+                .allSatisfy(made -> assertThat(made.pressed()).isZero());
+        RunPlan apart = RunPlan.of(card, papers, tools.withPress(new Press(in("6"), in("9"), 1)));
+        assertThat(apart.bench().press().plan().passes()).isEqualTo(48);
+        assertThat(makes(apart)).anyMatch(words -> words.startsWith("Stick mat"));
+        assertThat(apart.bench().press().settings())
+                .allSatisfy(
+                        setting -> assertThat(sentence(setting.steps().get(0))).contains("It must line up with"));
+    }
+
+    /** Open, a card of 4 by 9 is 8 wide; with its back folded over the plate its front goes through a bed of 6. */
+    @Test
+    void whatIsTooWideOpenGoesThroughWithAPanelFoldedAway() {
+        Card card = card(folded("4", "9"), 24, round("hole", "front-outside", "1", "across", "by", "fromLeft", "1"));
+        RunPlan plan = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS.withDies(List.of(circle("1"))));
+        PressStep step = plan.bench().press().settings().get(0).steps().get(0);
+        assertThat(step.onBed().layup().paper().size()).isEqualTo(size("4", "9"));
+        assertThat(plan.bench().press().plan().paperFor(card.base())).isEqualTo(size("8", "9"));
+        assertThat(sentence(step))
+                .isEqualTo(
+                        "Fold the part beyond its score, 4 × 9 in, up over the upper plate: open, it is wider than the bed.");
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        Card across = card(folded("7", "9"), 24, round("hole", "front-outside", "1"));
+        assertThat(PressPlan.of(across, PRESS, List.of(circle("1"))).byHand())
+                .singleElement()
+                .satisfies(each -> assertThat(each.why()).isEqualTo(Reason.TOO_WIDE));
+    }
+
+    /** Surface work under a mat, a stamp on it, foam or film: each has to be done before, so the mat waits. */
+    @Test
+    void whatHasToBeDoneBeforeKeepsAMatFromBeingStuckFirst() {
+        Addition mat = add("mat", "mat", front(), "border", "1/8");
+        Addition hole = round("hole", "mat", "1", "through", "layers");
+        Addition raised = add("mat", "mat", front(), "border", "1/8", "raised", "foam");
+        Addition stamp = add("surface", "stamp", on("mat"), "width", "1", "height", "1/2");
+        Addition below = add("surface", "below", front(), "width", "1", "height", "1/2");
+        for (Card card : List.of(card4(raised, hole), card4(mat, hole, stamp), card4(below, mat, hole))) {
+            assertThat(PressPlan.of(card, PRESS, List.of(circle("1"))).passes()).isEqualTo(48);
+        }
+    }
+
     /** Forty ornaments of one die: none can share its pass with another, however long it is searched. */
     @Test
     void manyPapersOfOneDieAreAllPassed() {
@@ -277,7 +393,7 @@ class PressPlanTest {
                     "",
                     1 + i % 2));
         }
-        Press press = new Press(in("1/2").multipliedBy(bed), in("1/2").multipliedBy(plate));
+        Press press = new Press(in("1/2").multipliedBy(bed), in("1/2").multipliedBy(plate), 2);
         Card card = card4(additions.toArray(Addition[]::new));
         PressPlan plan = PressPlan.of(card, press, dies);
         assertThat(plan.passes()).isGreaterThanOrEqualTo(plan.atLeast());

@@ -51,6 +51,10 @@ final class ToolForm {
         if (sheetsAtOnce < 1 || sheetsAtOnce > 50) {
             entries.refuse("sheetsAtOnce", "A trimmer cuts 1 to 50 sheets at once.");
         }
+        int layers = entries.wholeNumber("layers");
+        if (layers < 1 || layers > 10) {
+            entries.refuse("layers", "A press cuts 1 to 10 layers at once.");
+        }
         if (!entries.areGood()) {
             return Outcome.refused(entries.messages().stream()
                     .map(message -> new Refusal("", message))
@@ -59,7 +63,7 @@ final class ToolForm {
         return Outcome.made(new Toolbox(
                 new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest, slits),
                 new ScoringBoard("Scoring board", boardWidth, grooves.orElseThrow(), plate),
-                new Press(bed, plates),
+                new Press(bed, plates, layers),
                 dies,
                 hand));
     }

@@ -45,6 +45,7 @@ class ToolboxRow implements Persistable<Integer> {
     private long thickestStack;
     private long pressBed = Toolbox.GENERIC.press().bed().toTicks();
     private long pressPlate = Toolbox.GENERIC.press().plate().toTicks();
+    private int pressLayers = Toolbox.GENERIC.press().layers();
 
     @Enumerated(EnumType.STRING)
     private Hand hand = Hand.RIGHT;
@@ -74,6 +75,7 @@ class ToolboxRow implements Persistable<Integer> {
         slits = tools.trimmer().slits();
         pressBed = tools.press().bed().toTicks();
         pressPlate = tools.press().plate().toTicks();
+        pressLayers = tools.press().layers();
         hand = tools.hand();
     }
 
@@ -90,7 +92,7 @@ class ToolboxRow implements Persistable<Integer> {
                 Length.ofTicks(boardWidth),
                 read(grooves),
                 plate ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE);
-        Press press = new Press(Length.ofTicks(pressBed), Length.ofTicks(pressPlate));
+        Press press = new Press(Length.ofTicks(pressBed), Length.ofTicks(pressPlate), pressLayers);
         return new Toolbox(trimmer, board, press, dies, hand);
     }
 

@@ -143,6 +143,7 @@ class InventoryControllerTest {
                 .param("slits", "NONE")
                 .param("bed", "6 1/4")
                 .param("plateLength", "9")
+                .param("layers", "3")
                 .param("boardWidth", "12")
                 .param("grooves", "every 1/4 to 12, plus 3/8")
                 .param("thickestStack", "0.9")
@@ -154,12 +155,14 @@ class InventoryControllerTest {
         assertThat(kept.getValue().trimmer().longestCut()).isEqualTo(Length.ofInches(31, 2));
         assertThat(kept.getValue().board().grooves().places()).hasSize(49);
         assertThat(kept.getValue().hand()).isEqualTo(Hand.LEFT);
+        assertThat(kept.getValue().press().layers()).isEqualTo(3);
         mvc.perform(post("/inventory/tools")
                         .param("longestCut", "2")
                         .param("trimmerMarks", "1 mm")
                         .param("sheetsAtOnce", "0")
                         .param("bed", "1/2")
                         .param("plateLength", "9")
+                        .param("layers", "0")
                         .param("boardWidth", "12")
                         .param("grooves", "every now and then"))
                 .andExpect(status().isUnprocessableContent())
@@ -167,6 +170,7 @@ class InventoryControllerTest {
                         .string(allOf(
                                 containsString("It must be 4 to 60 in."),
                                 containsString("1 to 50 sheets"),
+                                containsString("1 to 10 layers"),
                                 containsString("Say it as"),
                                 containsString("every now and then"))));
         mvc.perform(get("/inventory").param("paper", "starter-white-a4"))

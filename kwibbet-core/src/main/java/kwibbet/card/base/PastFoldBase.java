@@ -11,6 +11,7 @@ import kwibbet.card.Lines;
 import kwibbet.card.Panel;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -125,7 +126,12 @@ public record PastFoldBase() implements ParallelFoldBase {
     /** Folded at the left: the front lies left of the fold, and what stands up is cut out of the back right of it. */
     private static Form form(Brief brief, Size finished, Length depth) {
         Size flat = new Size(depth.multipliedBy(2), finished.height());
-        Outline part = part(brief, depth, finished.height());
+        CutShape shape = shape(brief);
+        Outline whole = whole(shape, depth, finished.height());
+        Outline part = Overlay.shared(
+                        Region.of(whole), Region.of(Outline.of(Rect.of(depth, Length.ZERO, depth, finished.height()))))
+                .get(0)
+                .outline();
         Rect bounds = part.bounds();
         Region front = Region.of(Outline.of(Rect.of(Length.ZERO, Length.ZERO, depth, flat.height())));
         Region back = Region.of(Outline.of(Rect.of(depth, Length.ZERO, depth, flat.height())));
@@ -136,10 +142,16 @@ public record PastFoldBase() implements ParallelFoldBase {
                 new Score("fold-2", Lines.upright(depth, bounds.bottom(), flat.height()), Score.Fold.VALLEY));
         Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), flat)
                 .scored(scores);
-        for (Segment cut : part.edges()) {
-            boolean alongFold = cut.start().x().equals(depth) && cut.end().x().equals(depth);
-            base = alongFold ? base : base.slit(cut);
+        List<Segment> cuts = part.edges().stream()
+                .filter(cut -> !cut.start().x().equals(depth) || !cut.end().x().equals(depth))
+                .toList();
+        for (Segment cut : cuts) {
+            base = base.slit(cut);
         }
+        Rect box = whole.bounds();
+        Rect beyond =
+                Rect.of(depth, box.top(), box.right().minus(depth), box.size().height());
+        base = base.partlyCut(new PartCut.UnderPlate(shape, whole, beyond, cuts));
         List<Panel> panels = List.of(
                 Panel.still("back", PieceId.BASE, backPanel),
                 Panel.folding("front", PieceId.BASE, frontPanel, "back", "fold"));
@@ -148,18 +160,16 @@ public record PastFoldBase() implements ParallelFoldBase {
         return Form.of(finished, base, panels, FRONT_AND_BACK, poses, folds);
     }
 
-    /** The upper half of the outline, its top pointing away from the front. */
-    private static Outline part(Brief brief, Length depth, Length along) {
-        Length across = brief.length(ACROSS);
-        Length rise = brief.length(RISE);
+    private static CutShape shape(Brief brief) {
         CutShape.Kind kind = CutShape.Kind.valueOf(brief.choice(SHAPE).toUpperCase(Locale.ROOT));
-        Size whole = new Size(across, rise.multipliedBy(2));
-        Region upper = Region.of(Outline.of(Rect.of(Length.ZERO, Length.ZERO, across, rise)));
-        Outline half = Overlay.shared(Region.of(new CutShape(kind, whole).outline()), upper)
-                .get(0)
-                .outline();
-        Length margin = Length.ofTicks(along.minus(across).toTicks() / 2);
-        // A quarter turn brings the half's level edge onto the fold and its top to the right of it.
-        return half.in(new Placement(new Point(depth.plus(rise), margin), 90, false));
+        return new CutShape(
+                kind, new Size(brief.length(ACROSS), brief.length(RISE).multipliedBy(2)));
+    }
+
+    /** The outline, its middle on the fold and its top pointing away from the front. */
+    private static Outline whole(CutShape shape, Length depth, Length along) {
+        Length rise = Length.ofTicks(shape.size().height().toTicks() / 2);
+        Length margin = Length.ofTicks(along.minus(shape.size().width()).toTicks() / 2);
+        return shape.outline().in(new Placement(new Point(depth.plus(rise), margin), 90, false));
     }
 }

@@ -12,6 +12,7 @@ import kwibbet.card.Lines;
 import kwibbet.card.Panel;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -25,6 +26,7 @@ import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
 /**
@@ -92,12 +94,13 @@ public record ShapedBase() implements ParallelFoldBase {
         // The foot is at the bottom of the shut card, which lies at the right until the card is turned.
         Length right = turned ? foot : Length.ZERO;
         Length below = turned ? Length.ZERO : foot;
-        Rect kept = Rect.of(off, Length.ZERO, finished.width(), finished.height());
         Size die = new Size(
-                off.plus(kept.size().width()).plus(right), finished.height().plus(below));
-        Region cut = trimmed(outline(brief, die, turned), kept);
-        Rect back = cut.outline().bounds();
-        List<Length> hinge = onFold(cut.outline());
+                off.plus(finished.width()).plus(right), finished.height().plus(below));
+        CutShape shape = shape(brief, turned ? die.turned() : die);
+        Outline whole = upright(shape, turned).plus(off.negated(), Length.ZERO);
+        Outline cut = kept(whole, Rect.atOrigin(finished));
+        Rect back = cut.bounds();
+        List<Length> hinge = onFold(cut);
         if (hinge.isEmpty() || hinge.get(1).minus(hinge.get(0)).isShorterThan(SHORTEST_HINGE)) {
             return Outcome.refused(
                     LEFT_OFF.key(),
@@ -108,26 +111,25 @@ public record ShapedBase() implements ParallelFoldBase {
                 || back.size().height().isShorterThan(Length.ofInches(1))) {
             return Outcome.refused(FOOT.key(), "Hardly anything would be left of the outline.");
         }
-        Form form = form(brief, cut.outline(), hinge.get(0), hinge.get(1), finished);
-        return Outcome.made(form);
+        return Outcome.made(form(brief, shape, whole, cut, hinge, finished));
     }
 
-    /** The die's outline as it lies before the card is turned, so that it stands upright afterwards. */
-    private static Outline outline(Brief brief, Size die, boolean turned) {
-        CutShape.Kind kind = CutShape.Kind.valueOf(brief.choice(SHAPE).toUpperCase(Locale.ROOT));
-        if (!turned) {
-            return new CutShape(kind, die).outline();
-        }
-        Placement back = new Placement(new Point(Length.ZERO, die.height()), 270, false);
-        return new CutShape(kind, die.turned()).outline().in(back);
+    private static CutShape shape(Brief brief, Size die) {
+        return new CutShape(CutShape.Kind.valueOf(brief.choice(SHAPE).toUpperCase(Locale.ROOT)), die);
+    }
+
+    /** The outline as it lies before the card is turned, so that it stands upright afterwards. */
+    private static Outline upright(CutShape shape, boolean turned) {
+        Placement back = new Placement(new Point(Length.ZERO, shape.size().width()), 270, false);
+        return turned ? shape.outline().in(back) : shape.outline();
     }
 
     /** What is left of the outline right of the fold and above the foot, the fold at 0. */
-    private static Region trimmed(Outline outline, Rect kept) {
-        return Overlay.shared(Region.of(outline), Region.of(Outline.of(kept))).stream()
+    private static Outline kept(Outline whole, Rect kept) {
+        return Overlay.shared(Region.of(whole), Region.of(Outline.of(kept))).stream()
                 .max(Comparator.comparingDouble(Region::area))
-                .orElse(Region.of(outline))
-                .in(Placement.at(new Point(kept.left().negated(), Length.ZERO)));
+                .map(Region::outline)
+                .orElse(whole);
     }
 
     /** Where the outline starts and ends on the fold; empty where it does not touch it. */
@@ -140,17 +142,23 @@ public record ShapedBase() implements ParallelFoldBase {
         return at.size() < 2 ? List.of() : List.of(at.get(0), at.get(at.size() - 1));
     }
 
-    private static Form form(Brief brief, Outline back, Length start, Length stop, Size finished) {
+    private static Form form(
+            Brief brief, CutShape shape, Outline whole, Outline back, List<Length> hinge, Size finished) {
         Length width = back.bounds().right();
         Length top = back.bounds().top();
-        Outline backPanel = back.in(Placement.at(new Point(width, top.negated())));
+        Placement flat = Placement.at(new Point(width, top.negated()));
+        Outline backPanel = back.in(flat);
         Outline frontPanel = back.in(new Placement(new Point(width, top.negated()), 0, true));
-        Outline whole = Overlay.joined(Region.of(frontPanel), Region.of(backPanel))
+        Outline both = Overlay.joined(Region.of(frontPanel), Region.of(backPanel))
                 .get(0)
                 .outline();
-        Score score = new Score(CREASE, Lines.upright(width, start.minus(top), stop.minus(top)), Score.Fold.VALLEY);
-        Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), whole)
-                .scored(List.of(score));
+        Segment fold =
+                Lines.upright(width, hinge.get(0).minus(top), hinge.get(1).minus(top));
+        Rect within =
+                Rect.atOrigin(finished).plus(flat.offset().x(), flat.offset().y());
+        Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), both)
+                .scored(List.of(new Score(CREASE, fold, Score.Fold.VALLEY)))
+                .partlyCut(new PartCut.Folded(shape, whole.in(flat), within, fold));
         List<Panel> panels = List.of(
                 Panel.still("back", PieceId.BASE, backPanel),
                 Panel.folding("front", PieceId.BASE, frontPanel, "back", CREASE));

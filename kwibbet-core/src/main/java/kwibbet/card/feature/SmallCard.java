@@ -180,7 +180,8 @@ public record SmallCard() implements Feature {
                     scores,
                     openings,
                     piece.slits(),
-                    piece.zones());
+                    piece.zones(),
+                    piece.partCuts());
         }
 
         private Panel renamed(Panel panel, Pose pose, Placement onSite) {

@@ -1,0 +1,68 @@
+package kwibbet.card;
+
+import java.util.List;
+
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
+
+/** A cut along a part of an outline; the rest of the outline must not cut. */
+public sealed interface PartCut {
+
+    /** The shape that has the outline, as it stands upright. */
+    CutShape shape();
+
+    /** The whole outline, in the frame of the piece. */
+    Outline outline();
+
+    /** Where it cuts: each side lies on the outline's box, or across it where the cut ends. */
+    Rect within();
+
+    /** This cut in the outer frame of {@code placement}. */
+    PartCut in(Placement placement);
+
+    /**
+     * Cut through both halves of the folded piece; the rest of the outline lies past the edges of the folded paper.
+     *
+     * @param shape the shape
+     * @param outline the whole outline
+     * @param within what it cuts on the half that lies still
+     * @param fold the line the piece is folded at, along a side of {@code within}
+     */
+    record Folded(CutShape shape, Outline outline, Rect within, Segment fold) implements PartCut {
+        @Override
+        public PartCut in(Placement placement) {
+            return new Folded(shape, outline.in(placement), turned(within, placement), placement.apply(fold));
+        }
+    }
+
+    /**
+     * Cut into the flat piece; the rest of the outline lies past the edge of the plate.
+     *
+     * @param shape the shape
+     * @param outline the whole outline
+     * @param within what lies under the plate
+     * @param slits the cuts it makes
+     */
+    record UnderPlate(CutShape shape, Outline outline, Rect within, List<Segment> slits) implements PartCut {
+        /** Copies the cuts. */
+        public UnderPlate {
+            slits = List.copyOf(slits);
+        }
+
+        @Override
+        public PartCut in(Placement placement) {
+            return new UnderPlate(
+                    shape,
+                    outline.in(placement),
+                    turned(within, placement),
+                    slits.stream().map(placement::apply).toList());
+        }
+    }
+
+    private static Rect turned(Rect within, Placement placement) {
+        return Outline.of(within).in(placement).bounds();
+    }
+}

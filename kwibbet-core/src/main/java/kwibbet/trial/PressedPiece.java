@@ -1,0 +1,127 @@
+package kwibbet.trial;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+import kwibbet.bench.DieLaying;
+import kwibbet.bench.PressStep;
+import kwibbet.card.PartCut;
+import kwibbet.card.Piece;
+import kwibbet.press.Layup;
+import kwibbet.press.Lying;
+import kwibbet.press.Want;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
+
+/** What the press has cut in a piece, all places in its frame. */
+final class PressedPiece {
+
+    /** A cut is where it should be if it is no farther off than this, in inches: half of 1/64. */
+    private static final double CLOSE = 1.0 / 128;
+
+    private final Piece piece;
+    private final List<Spot> cuts = new ArrayList<>();
+    private final List<Want> wants = new ArrayList<>();
+    private Rect paper;
+
+    PressedPiece(Piece piece) {
+        this.piece = piece;
+        this.paper = piece.outline().bounds();
+    }
+
+    /** Presses a paper, if the piece is of it or stuck to it, the dies so far off to the right. */
+    void press(PressStep step, double off) {
+        Layup layup = step.onBed().layup();
+        boolean isLowest = step.piece().equals(piece);
+        paper = isLowest ? layup.flatPaper() : paper;
+        layup.wants()
+                .filter(want -> want.piece().equals(piece) && !wants.contains(want))
+                .forEach(wants::add);
+        for (DieLaying laying : step.layings()) {
+            for (Spot spot : TrialPress.pass(laying, layup.paper().size(), off)) {
+                Spot onLowest = spot.plus(
+                        layup.paper().left().toInches(), layup.paper().top().toInches());
+                if (isLowest) {
+                    cut(onLowest, layup.lying());
+                } else {
+                    cutStuck(onLowest, layup.lying());
+                }
+            }
+        }
+    }
+
+    private void cut(Spot spot, Lying lying) {
+        cuts.add(spot);
+        if (lying.fold() instanceof Lying.Through folded) {
+            cuts.add(spot.beyond(folded.line()));
+        }
+    }
+
+    private void cutStuck(Spot onLowest, Lying lying) {
+        lying.on().stream().filter(on -> on.piece().equals(piece)).forEach(on -> {
+            Spot own = onLowest.in(on.placement().inverse());
+            if (own.isOn(piece.size())) {
+                cuts.add(own);
+            }
+        });
+    }
+
+    /** How many shapes are asked for. */
+    int shapes() {
+        return wants.size();
+    }
+
+    /** How many of them are cut right; none where anything else is cut as well. */
+    int pressed() {
+        List<Spot> all = Spot.along(wants.stream().flatMap(this::lines).toList());
+        boolean isMore = cuts.stream().anyMatch(spot -> !spot.isAtEdge(paper, CLOSE) && !isNear(spot, all));
+        return isMore ? 0 : (int) wants.stream().filter(this::isCut).count();
+    }
+
+    private boolean isCut(Want want) {
+        return Spot.along(lines(want).toList()).stream()
+                .allMatch(spot -> spot.isAtEdge(paper, CLOSE) || isNear(spot, cuts));
+    }
+
+    /** What is there to be cut: of a piece that is cut out folded all its edge, of an outline across a fold what lies beyond. */
+    private Stream<Segment> lines(Want want) {
+        return want.part()
+                .map(part -> part instanceof PartCut.UnderPlate under
+                        ? under.slits().stream()
+                        : piece.outline().edges().stream())
+                .orElseGet(() -> want.outline().edges().stream());
+    }
+
+    /** Whether a place lies on a line through others: no two next to each other on a line are farther apart than a step. */
+    private static boolean isNear(Spot spot, List<Spot> others) {
+        double nearest = Double.MAX_VALUE;
+        Spot first = spot;
+        for (Spot other : others) {
+            if (spot.to(other) < nearest) {
+                nearest = spot.to(other);
+                first = other;
+            }
+        }
+        if (nearest <= CLOSE) {
+            return true;
+        }
+        for (Spot other : others) {
+            if (first.to(other) <= 1.5 * Spot.STEP && distance(spot, first, other) <= CLOSE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static double distance(Spot spot, Spot from, Spot to) {
+        double length = from.to(to);
+        if (length < CLOSE) {
+            return spot.to(from);
+        }
+        double along = ((spot.x() - from.x()) * (to.x() - from.x()) + (spot.y() - from.y()) * (to.y() - from.y()))
+                / (length * length);
+        double share = Math.max(0, Math.min(1, along));
+        return spot.to(new Spot(from.x() + share * (to.x() - from.x()), from.y() + share * (to.y() - from.y())));
+    }
+}
