@@ -10,12 +10,13 @@ public final class Budget {
     private final LongSupplier nanos;
     private final long begin;
     private final long end;
-    private final AtomicBoolean stopped = new AtomicBoolean();
+    private final AtomicBoolean stopped;
 
-    private Budget(LongSupplier nanos, long begin, long end) {
+    private Budget(LongSupplier nanos, long begin, long end, AtomicBoolean stopped) {
         this.nanos = nanos;
         this.begin = begin;
         this.end = end;
+        this.stopped = stopped;
     }
 
     /** So long from now. */
@@ -26,7 +27,13 @@ public final class Budget {
     /** So long from now by a clock that counts nanoseconds. */
     public static Budget of(Duration time, LongSupplier nanos) {
         long begin = nanos.getAsLong();
-        return new Budget(nanos, begin, Math.addExact(begin, time.toNanos()));
+        return new Budget(nanos, begin, Math.addExact(begin, time.toNanos()), new AtomicBoolean());
+    }
+
+    /** A share of what is left of this one, 0 to 1; it is stopped with this one. */
+    public Budget share(double share) {
+        long now = nanos.getAsLong();
+        return new Budget(nanos, now, now + (long) (share * Math.max(0, end - now)), stopped);
     }
 
     /** Ends the search with the best it has. */

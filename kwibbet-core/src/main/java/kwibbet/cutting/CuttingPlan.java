@@ -23,10 +23,11 @@ public record CuttingPlan(
     public static final Comparator<CuttingPlan> SPARING =
             Comparator.comparingDouble(CuttingPlan::areaMissing).thenComparingLong(CuttingPlan::counted);
 
-    /** As {@link #SPARING}, then more leftovers worth keeping, then fewer different layouts, then fewer cuts. */
+    /** As {@link #SPARING}, then larger leftovers, then fewer different layouts, then fewer distances to set, then fewer cuts. */
     public static final Comparator<CuttingPlan> BETTER = SPARING.thenComparing(
-                    Comparator.comparingDouble(CuttingPlan::areaKept).reversed())
+                    Comparator.comparingDouble(CuttingPlan::reusable).reversed())
             .thenComparingInt(plan -> plan.layouts().size())
+            .thenComparingLong(CuttingPlan::distances)
             .thenComparingInt(plan -> plan.layouts().stream()
                     .mapToInt(layout -> layout.cuts().size())
                     .sum());
@@ -100,16 +101,25 @@ public record CuttingPlan(
                 .sum();
     }
 
-    /** The area of all leftovers that are worth keeping, in square inches. */
-    public double areaKept() {
+    /** What the leftovers worth keeping are good for: the sum of their areas squared, so that one counts for more than its two halves. */
+    double reusable() {
         return layouts.stream()
                 .mapToDouble(layout -> layout.copies()
                         * layout.offcuts().stream()
                                 .map(Rect::size)
                                 .filter(job.keeping()::keeps)
-                                .mapToDouble(size -> size.area())
+                                .mapToDouble(size -> size.area() * size.area())
                                 .sum())
                 .sum();
+    }
+
+    /** How many different distances there are between cuts and the edges they are measured from. */
+    private long distances() {
+        return layouts.stream()
+                .flatMap(layout -> layout.cuts().stream())
+                .map(SheetLayout.Cut::setting)
+                .distinct()
+                .count();
     }
 
     /** The share of the paper that becomes wanted parts, 0 to 1; 0 when no sheet is cut. */

@@ -82,6 +82,20 @@ final class Draft {
         copies.add(times);
     }
 
+    /** Takes so many copies of a pattern back; its parts are wanted again. */
+    void remove(int place, int times) {
+        Pattern pattern = patterns.get(place);
+        pattern.takeFrom(wanted, -times);
+        if (limits[pattern.sheet()] < CuttingTask.UNLIMITED) {
+            limits[pattern.sheet()] += times;
+        }
+        copies.set(place, copies.get(place) - times);
+        if (copies.get(place) == 0) {
+            patterns.remove(place);
+            copies.remove(place);
+        }
+    }
+
     long cost() {
         long cost = 0;
         for (int place = 0; place < patterns.size(); place++) {

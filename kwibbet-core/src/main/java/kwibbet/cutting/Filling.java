@@ -51,6 +51,8 @@ final class Filling {
     Pattern on(int sheet, Draft draft) {
         Section section = PatternTable.capped(task.sheets().get(sheet), worths, draft.wanted())
                 .section(task.ids());
-        return new Pattern(sheet, task.counts(section), section);
+        Pattern tabled = new Pattern(sheet, task.counts(section), section);
+        Pattern fitted = BestFit.on(task, sheet, worths, draft.wanted());
+        return fitted.value(worths) > tabled.value(worths) ? fitted : tabled;
     }
 }

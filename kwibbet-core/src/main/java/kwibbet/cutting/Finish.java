@@ -1,6 +1,8 @@
 package kwibbet.cutting;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 import kwibbet.measure.Length;
@@ -11,16 +13,23 @@ import kwibbet.shape.Size;
 final class Finish {
 
     private final CuttingTask task;
+    /** Patterns are the same ones again and again while a plan is made better. */
+    private final Map<Pattern, SheetLayout> finished = new HashMap<>();
 
     Finish(CuttingTask task) {
         this.task = task;
     }
 
     SheetLayout layout(Pattern pattern, int copies) {
+        SheetLayout one = finished.computeIfAbsent(pattern, this::layout);
+        return new SheetLayout(one.stock(), one.sheet(), one.kerf(), copies, one.root());
+    }
+
+    private SheetLayout layout(Pattern pattern) {
         UsableSheet sheet = task.sheets().get(pattern.sheet());
         Stock stock = task.stock(pattern.sheet());
         boolean free = sheet.longestCut() >= Math.max(sheet.width(), sheet.height());
-        SheetLayout plain = within(stock, copies, free ? Section.gathered(pattern.section()) : pattern.section());
+        SheetLayout plain = within(stock, free ? Section.gathered(pattern.section()) : pattern.section());
         return free ? gathered(plain, pattern, sheet, stock) : plain;
     }
 
@@ -37,7 +46,7 @@ final class Finish {
         }
         SheetLayout best = plain;
         for (Section section : List.of(beside(table, sheet), above(table, sheet))) {
-            SheetLayout other = within(stock, plain.copies(), Section.gathered(section));
+            SheetLayout other = within(stock, Section.gathered(section));
             if (kept(other) > kept(best)) {
                 best = other;
             }
@@ -72,9 +81,9 @@ final class Finish {
         return Length.ofTicks(side - sheet.kerf());
     }
 
-    private SheetLayout within(Stock stock, int copies, Section section) {
+    private SheetLayout within(Stock stock, Section section) {
         Section whole = stock.margin().isZero() ? section : acrossMargins(stock, section);
-        return new SheetLayout(stock.id(), stock.sheet(), task.job().kerf(), copies, whole);
+        return new SheetLayout(stock.id(), stock.sheet(), task.job().kerf(), 1, whole);
     }
 
     private Section acrossMargins(Stock stock, Section section) {

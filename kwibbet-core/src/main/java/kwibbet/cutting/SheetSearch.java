@@ -27,6 +27,8 @@ public final class SheetSearch {
     private static final double FOR_PATTERNS = 0.3;
 
     private static final int MOST_DIVES = 4_000;
+    /** Where only a plan for every part is of use, the bound mostly says at once that there is none. */
+    private static final int DIVES_FOR_ALL = 30;
 
     private final CuttingTask task;
     private final Budget budget;
@@ -37,8 +39,13 @@ public final class SheetSearch {
     private long costAtLeast;
     private int sheetsAtLeast;
     private Optional<CuttingPlan> best = Optional.empty();
+    private Optional<Draft> bestDraft = Optional.empty();
     private long bestCost = Long.MAX_VALUE;
     private double bestMissing = Double.MAX_VALUE;
+    /** Whether a plan that leaves parts out is of no use. */
+    private boolean needsAll;
+    /** Whether there are not sheets enough for every part. */
+    private boolean isShort;
 
     private SheetSearch(CuttingJob job, Budget budget, Consumer<CuttingPlan> better) {
         this.task = CuttingTask.of(job);
@@ -69,6 +76,32 @@ public final class SheetSearch {
      */
     public static CuttingPlan plan(CuttingJob job, Budget budget, Consumer<CuttingPlan> better) {
         return new SheetSearch(job, budget, better).run();
+    }
+
+    /**
+     * As {@link #plan(CuttingJob, Budget, Consumer)}, and of plans with the fewest sheets one with larger leftovers, fewer layouts and fewer distances to set, as
+     * far as the time allows.
+     */
+    public static CuttingPlan refined(CuttingJob job, Budget budget, Consumer<CuttingPlan> better) {
+        SheetSearch search = new SheetSearch(job, budget, better);
+        CuttingPlan fewest = search.run();
+        if (!fewest.isProven() || !fewest.missing().isEmpty()) {
+            return fewest;
+        }
+        return LeftoverSearch.larger(search.tidied(), budget, better);
+    }
+
+    /** A plan for every part of a job; nothing where there is none, or none was found in time. */
+    static Optional<CuttingPlan> complete(CuttingJob job, Budget budget) {
+        SheetSearch search = new SheetSearch(job, budget, plan -> {});
+        search.needsAll = true;
+        CuttingPlan plan = search.run();
+        return plan.missing().isEmpty() ? Optional.of(search.tidied()) : Optional.empty();
+    }
+
+    private CuttingPlan tidied() {
+        bestDraft.ifPresent(draft -> new Tidying(task, new Random(1), budget).from(draft, this::offer));
+        return found();
     }
 
     private CuttingPlan run() {
@@ -109,7 +142,9 @@ public final class SheetSearch {
     }
 
     private synchronized boolean isDone() {
-        return (bestMissing == 0 && bestCost <= costAtLeast) || (budget.isSpent() && best.isPresent());
+        boolean isFewest = bestMissing == 0 && bestCost <= costAtLeast;
+        boolean isEnough = needsAll && (isShort || bestMissing == 0);
+        return isFewest || ((isEnough || budget.isSpent()) && best.isPresent());
     }
 
     /** With leftovers and without: one that spares no sheet is better left in the drawer. */
@@ -127,19 +162,22 @@ public final class SheetSearch {
         offer(draft);
     }
 
-    /** Keeps a draft if it is better than the best so far. */
-    private synchronized void offer(Draft draft) {
+    /** Keeps a draft if it is better than the best so far, and says whether it is. */
+    private synchronized boolean offer(Draft draft) {
         double missing = draft.areaMissing();
         if (missing > bestMissing || (missing == bestMissing && draft.cost() > bestCost)) {
-            return;
+            return false;
         }
         CuttingPlan plan = finished(draft);
-        if (best.isEmpty() || CuttingPlan.BETTER.compare(plan, best.get()) < 0) {
-            best = Optional.of(plan);
-            bestCost = draft.cost();
-            bestMissing = missing;
-            better.accept(withProof(plan));
+        if (best.isPresent() && CuttingPlan.BETTER.compare(plan, best.get()) >= 0) {
+            return false;
         }
+        best = Optional.of(plan);
+        bestDraft = Optional.of(draft);
+        bestCost = draft.cost();
+        bestMissing = missing;
+        better.accept(withProof(plan));
+        return true;
     }
 
     private CuttingPlan finished(Draft draft) {
@@ -161,6 +199,7 @@ public final class SheetSearch {
     private Pricing price(long[] worths) {
         Pricing pricing = new Pricing(task, worths);
         pool.addAll(pricing.patterns());
+        isShort |= pricing.costAtLeast().isEmpty();
         costAtLeast = Math.max(costAtLeast, pricing.costAtLeast().orElse(0));
         sheetsAtLeast =
                 Math.max(sheetsAtLeast, Math.toIntExact(pricing.sheetsAtLeast().orElse(0)));
@@ -206,7 +245,7 @@ public final class SheetSearch {
 
     private void dive(int seed) {
         Dive dive = new Dive(task, pool, new Random(seed), budget);
-        for (int count = 0; count < MOST_DIVES && !isDone(); count++) {
+        for (int count = 0; count < (needsAll ? DIVES_FOR_ALL : MOST_DIVES) && !isDone(); count++) {
             dive.next(mostToBeat()).ifPresent(this::offer);
         }
     }

@@ -90,21 +90,18 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
         return papers.stream().mapToInt(PaperPlan::sheets).sum();
     }
 
-    /** Whether it spares more, or proves what another could not. */
-    public boolean isBetterThan(SheetPlan other) {
-        boolean better = false;
+    /** Paper by paper this plan, or another for the same order where that is better or proves more. */
+    public SheetPlan orBetter(SheetPlan other) {
+        List<PaperPlan> best = new ArrayList<>();
         for (int i = 0; i < papers.size(); i++) {
             CuttingPlan own = papers.get(i).cutting();
             CuttingPlan others = other.papers.get(i).cutting();
-            int compared = CuttingPlan.SPARING.compare(own, others);
-            if (compared > 0) {
-                return false;
-            }
-            better |= compared < 0
-                    || own.sheetsAtLeast() > others.sheetsAtLeast()
-                    || (own.isProven() && !others.isProven());
+            boolean provesMore = CuttingPlan.SPARING.compare(others, own) <= 0
+                    && (others.sheetsAtLeast() > own.sheetsAtLeast() || (others.isProven() && !own.isProven()));
+            boolean better = provesMore || CuttingPlan.BETTER.compare(others, own) < 0;
+            best.add(better ? other.papers.get(i) : papers.get(i));
         }
-        return better;
+        return new SheetPlan(best, withoutPaper);
     }
 
     /** How many leftovers of earlier runs are cut. */

@@ -37,21 +37,33 @@ public final class SheetPlanner {
     private SheetPlanner() {}
 
     /**
-     * A plan for every paper of the order.
+     * A plan for every paper of the order, with the fewest sheets that are found.
      *
      * @param order what is wanted
      * @param trimmer what it is cut with
-     * @param budget how long to look for fewer sheets
+     * @param budget how long to look
      */
     public static SheetPlan plan(WorkOrder order, Trimmer trimmer, Budget budget) {
-        return plan(order, trimmer, budget, plan -> {});
-    }
-
-    /** As {@link #plan(WorkOrder, Trimmer, Budget)}, telling of every better plan once there is one for each paper. */
-    public static SheetPlan plan(WorkOrder order, Trimmer trimmer, Budget budget, Consumer<SheetPlan> better) {
         Map<PaperId, PaperPlan> plans = new LinkedHashMap<>();
         for (PaperOrder paper : order.papers()) {
-            CuttingPlan plan = SheetSearch.plan(job(paper, trimmer), budget, found -> {
+            plans.put(paper.paper().id(), new PaperPlan(paper, SheetSearch.plan(job(paper, trimmer), budget)));
+        }
+        return together(order, plans);
+    }
+
+    /**
+     * As {@link #plan}, and where the fewest sheets are found larger leftovers, fewer layouts and fewer distances to set.
+     *
+     * @param order what is wanted
+     * @param trimmer what it is cut with
+     * @param budget how long to look for all papers together
+     * @param better is given each better plan, once there is one for each paper
+     */
+    public static SheetPlan refine(WorkOrder order, Trimmer trimmer, Budget budget, Consumer<SheetPlan> better) {
+        Map<PaperId, PaperPlan> plans = new LinkedHashMap<>();
+        for (PaperOrder paper : order.papers()) {
+            int left = order.papers().size() - plans.size();
+            CuttingPlan plan = SheetSearch.refined(job(paper, trimmer), budget.share(1.0 / left), found -> {
                 plans.put(paper.paper().id(), new PaperPlan(paper, found));
                 if (plans.size() == order.papers().size()) {
                     better.accept(together(order, plans));

@@ -34,17 +34,29 @@ final class DieSearch {
             .thenComparing(use -> use.die().detail())
             .thenComparing(use -> use.die().metal());
 
-    private DieSearch() {}
+    private final Want want;
+    private final Rect box;
+    private final double area;
+
+    private DieSearch(Want want) {
+        this.want = want;
+        this.box = want.box();
+        this.area = want.outline().area();
+    }
 
     /** The die that takes the fewest passes; nothing where none can cut it. */
     static Optional<DieUse> find(Want want, List<Die> dies) {
+        return new DieSearch(want).find(dies);
+    }
+
+    private Optional<DieUse> find(List<Die> dies) {
         List<DieUse> uses = new ArrayList<>();
         for (Die die : dies) {
-            if (!suits(die, want)) {
+            if (!suits(die)) {
                 continue;
             }
             QUARTERS.stream()
-                    .flatMap(degrees -> use(want, die, degrees).stream())
+                    .flatMap(degrees -> use(die, degrees).stream())
                     .findFirst()
                     .ifPresent(uses::add);
         }
@@ -52,7 +64,7 @@ final class DieSearch {
     }
 
     /** A field of openings needs a die that cuts one; a patterned edge needs its pattern, and a plain one none that shows in its outline. */
-    private static boolean suits(Die die, Want want) {
+    private boolean suits(Die die) {
         boolean intricate = die.detail() == Detail.INTRICATE;
         boolean byDetail =
                 switch (want.role()) {
@@ -65,12 +77,10 @@ final class DieSearch {
                 && want.edge().map(pitch -> die.sides().pitch().equals(pitch)).orElse(plain);
     }
 
-    private static Optional<DieUse> use(Want want, Die die, int degrees) {
+    private Optional<DieUse> use(Die die, int degrees) {
         Size size = degrees % 180 == 0 ? die.shape().size() : die.shape().size().turned();
-        if (size.equals(want.box().size())) {
-            Outline laid =
-                    DieUse.turnedInto(die.shape().outline(), degrees, want.box().corner());
-            return isAlike(laid, want.outline()) ? Optional.of(asItIs(want, die, degrees)) : Optional.empty();
+        if (size.equals(box.size())) {
+            return hasArea(die.shape()) && isAlike(die, degrees) ? Optional.of(asItIs(die, degrees)) : Optional.empty();
         }
         boolean straight = die.shape().kind() == CutShape.Kind.RECTANGLE
                 && want.outline().isRectangle()
@@ -79,21 +89,20 @@ final class DieSearch {
         if (!straight) {
             return Optional.empty();
         }
-        return run(size, want.box().size()).flatMap(run -> Stretch.passes(
-                        size.along(run), want.box().size().along(run), die.sides())
-                .map(passes -> DieUse.of(want, die, degrees, run, passes)));
+        return run(size, box.size())
+                .flatMap(run -> Stretch.passes(size.along(run), box.size().along(run), die.sides())
+                        .map(passes -> DieUse.of(want, die, degrees, run, passes)));
     }
 
-    private static DieUse asItIs(Want want, Die die, int degrees) {
+    private DieUse asItIs(Die die, int degrees) {
         return want.part()
                 .flatMap(part -> part instanceof PartCut.UnderPlate ? Optional.of(part.within()) : Optional.empty())
-                .map(under -> upTo(want, die, degrees, under))
+                .map(under -> upTo(die, degrees, under))
                 .orElse(DieUse.of(want, die, degrees, Axis.VERTICAL, List.of(DiePass.WHOLE)));
     }
 
     /** The plate begins or ends where the cut does. */
-    private static DieUse upTo(Want want, Die die, int degrees, Rect under) {
-        Rect box = want.box();
+    private DieUse upTo(Die die, int degrees, Rect under) {
         Axis run = under.size().width().equals(box.size().width()) ? Axis.VERTICAL : Axis.HORIZONTAL;
         Length start = box.start(run);
         Length from = under.start(run);
@@ -113,15 +122,17 @@ final class DieSearch {
         return one.height().equals(other.height()) ? Optional.of(Axis.HORIZONTAL) : Optional.empty();
     }
 
-    /** The same corners are the same shape; those of one curve can be others, so that areas have to tell. */
-    private static boolean isAlike(Outline one, Outline other) {
-        if (new HashSet<>(one.corners()).equals(new HashSet<>(other.corners()))) {
-            return true;
-        }
-        double larger = Math.max(one.area(), other.area());
-        double smaller = Math.min(one.area(), other.area());
-        return smaller > larger * (1 - ALIKE)
-                && Overlay.sharedArea(Region.of(one), Region.of(other)) > larger * (1 - ALIKE);
+    /** Outlines take long to lay over each other; few shapes have the same area. */
+    private boolean hasArea(CutShape shape) {
+        return Math.abs(shape.area() - area) <= 2 * ALIKE * area;
+    }
+
+    /** The same corners are the same shape; those of one curve can be others, so that what they share has to tell. */
+    private boolean isAlike(Die die, int degrees) {
+        Outline laid = DieUse.turnedInto(die.shape().outline(), degrees, box.corner());
+        return new HashSet<>(laid.corners()).equals(new HashSet<>(want.outline().corners()))
+                || Overlay.sharedArea(Region.of(laid), Region.of(want.outline()))
+                        > Math.max(laid.area(), area) * (1 - ALIKE);
     }
 
     /** Of the dies of the same shape, the one nearest in size. */

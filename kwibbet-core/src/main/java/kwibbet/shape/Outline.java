@@ -3,7 +3,6 @@ package kwibbet.shape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
 
@@ -56,19 +55,22 @@ public record Outline(List<Point> corners) {
 
     /** The smallest upright rectangle around it. */
     public Rect bounds() {
-        Length left = xs().reduce(Length::min).orElseThrow();
-        Length top = ys().reduce(Length::min).orElseThrow();
-        Length right = xs().reduce(Length::max).orElseThrow();
-        Length bottom = ys().reduce(Length::max).orElseThrow();
-        return Rect.of(left, top, right.minus(left), bottom.minus(top));
-    }
-
-    private Stream<Length> xs() {
-        return corners.stream().map(Point::x);
-    }
-
-    private Stream<Length> ys() {
-        return corners.stream().map(Point::y);
+        long left = Long.MAX_VALUE;
+        long top = Long.MAX_VALUE;
+        long right = Long.MIN_VALUE;
+        long bottom = Long.MIN_VALUE;
+        for (Point corner : corners) {
+            left = Math.min(left, corner.x().toTicks());
+            top = Math.min(top, corner.y().toTicks());
+            right = Math.max(right, corner.x().toTicks());
+            bottom = Math.max(bottom, corner.y().toTicks());
+        }
+        Point leftTop = new Point(Length.ofTicks(left), Length.ofTicks(top));
+        return new Rect(
+                leftTop,
+                new Size(
+                        Length.ofTicks(right).minus(leftTop.x()),
+                        Length.ofTicks(bottom).minus(leftTop.y())));
     }
 
     /** Whether it is an upright rectangle. */

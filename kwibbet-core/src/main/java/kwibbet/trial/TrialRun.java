@@ -9,6 +9,7 @@ import kwibbet.bench.PressSetting;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreSetting;
 import kwibbet.bench.ScoreStep;
+import kwibbet.bench.SlitStep;
 import kwibbet.bench.TrimSetting;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
@@ -20,7 +21,9 @@ import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Placement;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Point;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.trial.TrialBoard.Crease;
 import kwibbet.wording.Phrase;
@@ -45,12 +48,12 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
      * @param wanted how many were asked for
      * @param right how many have just the size that was asked for
      * @param wrong the sizes of those that have not, and how many have each
-     * @param creases how many of its scores are where they should be and pressed from the right face
-     * @param shapes how many shapes the press cuts in it or out of it
-     * @param pressed how many of these are cut right; none where anything else is cut as well
+     * @param creases its scores; right where they should be and pressed from the right face
+     * @param dieCuts the shapes the press cuts in it or out of it; none is right where anything else is cut as well
+     * @param slits what the trimmer or the knife cuts inside it
      */
     public record Made(
-            Piece piece, int wanted, int right, Map<Size, Integer> wrong, int creases, int shapes, int pressed) {
+            Piece piece, int wanted, int right, Map<Size, Integer> wrong, Tally creases, Tally dieCuts, Tally slits) {
         /** Copies the sizes. */
         public Made {
             wrong = new LinkedHashMap<>(wrong);
@@ -65,7 +68,24 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
 
         /** Whether all came out as asked. */
         public boolean isFine() {
-            return right == wanted && creases == piece.scores().size() && pressed == shapes;
+            return right == wanted && creases.isFine() && dieCuts.isFine() && slits.isFine();
+        }
+    }
+
+    /**
+     * How many of some things came out right.
+     *
+     * @param asked how many there should be
+     * @param right how many are
+     */
+    public record Tally(int asked, int right) {
+        boolean isFine() {
+            return right == asked;
+        }
+
+        /** In words. */
+        public String words() {
+            return asked == 0 ? "none" : right + " of " + asked;
         }
     }
 
@@ -127,7 +147,14 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
         }
         int cards = plan.card().design().run().cards();
         PressedPiece pressed = pressed(plan, piece, mishaps);
-        return new Made(piece, cards, right, wrong, creases(plan, piece), pressed.shapes(), pressed.pressed());
+        return new Made(
+                piece,
+                cards,
+                right,
+                wrong,
+                new Tally(piece.scores().size(), creases(plan, piece)),
+                new Tally(pressed.shapes(), pressed.pressed()),
+                slits(plan, piece, mishaps));
     }
 
     private static PressedPiece pressed(RunPlan plan, Piece piece, List<Mishap> mishaps) {
@@ -142,6 +169,30 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
             setting.steps().forEach(step -> pressed.press(step, off));
         }
         return pressed;
+    }
+
+    /** As the list has it: an edge at the fence, a figure to set, where the blade is lowered and lifted; a knife cuts along a ruler. */
+    private static Tally slits(RunPlan plan, Piece piece, List<Mishap> mishaps) {
+        double off = mishaps.stream()
+                .mapToDouble(mishap -> mishap instanceof Mishap.TrimmerOff trimmer
+                        ? trimmer.by().toInches()
+                        : 0)
+                .sum();
+        List<SlitStep> steps = plan.bench().trim().slits().stream()
+                .filter(step -> step.piece().equals(piece))
+                .toList();
+        long right = steps.stream()
+                .filter(step -> step.fence()
+                        .map(fence -> fence.set().shown().toInches() + off - across(step.slit(), fence.edge()))
+                        .map(beside -> Math.abs(beside) <= CLOSE)
+                        .orElse(true))
+                .count();
+        return new Tally(steps.size(), (int) right);
+    }
+
+    private static double across(Segment slit, Edge edge) {
+        Point on = slit.start();
+        return (edge == Edge.LEFT ? on.x() : on.y()).toInches();
     }
 
     private static int creases(RunPlan plan, Piece piece) {

@@ -101,7 +101,7 @@ class FenceSearchTest {
         assertThat(plan.fenceSettings()).isLessThanOrEqualTo(cutsOneByOne);
         CuttingPlan recut = cutting.withLayouts(plan.layouts());
         job.parts().forEach(part -> assertThat(recut.cutOf(part.id())).isEqualTo(cutting.cutOf(part.id())));
-        assertThat(recut.areaKept()).isGreaterThanOrEqualTo(cutting.areaKept() - 1e-9);
+        assertThat(recut.reusable()).isGreaterThanOrEqualTo(cutting.reusable() - 1e-9);
     }
 
     /** The trial bench finds what a slipped fence spoils: just what was cut at that setting. */

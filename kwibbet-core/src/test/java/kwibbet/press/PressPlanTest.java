@@ -293,10 +293,11 @@ class PressPlanTest {
         assertThat(makes(stuck)).noneMatch(words -> words.startsWith("Stick mat"));
         TrialRun trial = TrialRun.of(stuck, 99, List.of());
         assertThat(trial.isFine()).isTrue();
-        assertThat(trial.pieces()).allSatisfy(made -> assertThat(made.shapes()).isEqualTo(1));
+        assertThat(trial.pieces())
+                .allSatisfy(made -> assertThat(made.dieCuts().asked()).isEqualTo(1));
         assertThat(TrialRun.of(stuck, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
                         .pieces())
-                .allSatisfy(made -> assertThat(made.pressed()).isZero());
+                .allSatisfy(made -> assertThat(made.dieCuts().right()).isZero());
         RunPlan apart = RunPlan.of(card, papers, tools.withPress(new Press(in("6"), in("9"), 1)));
         assertThat(apart.bench().press().plan().passes()).isEqualTo(48);
         assertThat(makes(apart)).anyMatch(words -> words.startsWith("Stick mat"));

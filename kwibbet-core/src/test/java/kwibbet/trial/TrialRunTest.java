@@ -51,7 +51,7 @@ class TrialRunTest {
         TrialRun run = TrialRun.of(plan(card), Integer.MAX_VALUE, List.of());
         assertThat(run.cut().faults()).isEmpty();
         assertThat(run.pieces()).allSatisfy(made -> {
-            assertThat(made.creases())
+            assertThat(made.creases().right())
                     .as(made.piece().name())
                     .isEqualTo(made.piece().scores().size());
             assertThat(made.missing()).as(made.piece().name()).isZero();
@@ -77,6 +77,19 @@ class TrialRunTest {
         TrialRun begun = TrialRun.of(plan, 0, List.of());
         assertThat(begun.pieces().get(0).right()).isZero();
         assertThat(begun.isDone()).isFalse();
+    }
+
+    /** Slits are where the fence puts them: beside their place where the trimmer cuts beside its mark. */
+    @Test
+    void slitsSufferWithTheTrimmer() {
+        Card card = make(base("past-fold", "4", "6", "shape", "rectangle", "across", "2", "rise", "1"))
+                .orThrow();
+        TrialRun fine = TrialRun.of(plan(card), 99, List.of());
+        assertThat(fine.pieces().get(0).slits()).isEqualTo(new TrialRun.Tally(3, 3));
+        assertThat(fine.isFine()).isTrue();
+        TrialRun off = TrialRun.of(plan(card), 99, List.of(new Mishap.TrimmerOff(in("1/32"))));
+        assertThat(off.pieces().get(0).slits()).isEqualTo(new TrialRun.Tally(3, 0));
+        assertThat(off.pieces().get(0).slits().words()).isEqualTo("0 of 3");
     }
 
     /** What the trimmer cannot show is really off, by what the list says it is off. */

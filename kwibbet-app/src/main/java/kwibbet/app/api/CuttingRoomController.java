@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 import kwibbet.app.api.ApiController.RefusedView;
 import kwibbet.cutting.Budget;
+import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.OneSheet;
 import kwibbet.cutting.SheetSearch;
 import kwibbet.formats.cutting.LayoutRequest;
@@ -67,7 +68,8 @@ class CuttingRoomController {
             OneSheet sheet = OneSheet.of(request.job(), request.worths());
             return ResponseEntity.ok(LayoutView.of(sheet.plan(), sheet.value()));
         }
-        return ResponseEntity.ok(LayoutView.of(SheetSearch.plan(request.job(), Budget.of(request.time())), 0));
+        CuttingPlan plan = SheetSearch.refined(request.job(), Budget.of(request.time()), better -> {});
+        return ResponseEntity.ok(LayoutView.of(plan, 0));
     }
 
     @PostMapping(path = "/score-plans", consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -30,6 +30,7 @@ import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.SheetHunt;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
+import kwibbet.app.store.Workshop.Worked;
 import kwibbet.app.web.Entries;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
@@ -110,7 +111,7 @@ class CardController {
             HttpServletResponse response) {
         StoredDesign stored = designs.get(asked.id());
         String page = page(stored, asked, Station.SHEETS, model);
-        boolean on = workshop.hunt(stored.design()).filter(SheetHunt::isOn).isPresent();
+        boolean on = workshop.hunt(stored.design()).isOn();
         if (on && workshop.run(stored.design()).plan().sheets().sheets() == shown) {
             return "card/sheets :: hunt";
         }
@@ -142,7 +143,7 @@ class CardController {
     /** Ends the search with the best it has. */
     @PostMapping("/sheets/stop")
     String stop(@PathVariable String id) {
-        workshop.hunt(designs.get(id).design()).ifPresent(SheetHunt::stop);
+        workshop.hunt(designs.get(id).design()).stop();
         return "redirect:/cards/" + id + "/sheets";
     }
 
@@ -361,11 +362,10 @@ class CardController {
     private String page(StoredDesign stored, Asked asked, Station station, Model model) {
         Looking looking = asked.looking().at(station);
         Design design = stored.design();
-        boolean ofSheets = station == Station.SHEETS || station == Station.TRIM;
-        Optional<SheetHunt> hunt = ofSheets ? workshop.hunt(design) : Optional.empty();
+        Optional<SheetHunt> hunt = station == Station.SHEETS ? Optional.of(workshop.hunt(design)) : Optional.empty();
+        Worked worked = station == Station.TRIM ? workshop.settled(design) : workshop.run(design);
         model.addAttribute(
-                "page",
-                new CardPage(stored, workshop.run(design), workshop.folding(design), hunt, looking, asked.entries()));
+                "page", new CardPage(stored, worked, workshop.folding(design), hunt, looking, asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

@@ -32,7 +32,7 @@ class PrintController {
     @GetMapping("/cards/{id}/handout-{format:a4|letter}.pdf")
     ResponseEntity<byte[]> handout(@PathVariable String id, @PathVariable String format) {
         Design design = designs.get(id).design();
-        RunPlan plan = workshop.run(design).plan();
+        RunPlan plan = workshop.settled(design).plan();
         byte[] file = Handout.write(plan, PageFormat.valueOf(format.toUpperCase(Locale.ROOT)));
         ContentDisposition name = ContentDisposition.inline()
                 .filename(design.name() + ".pdf", StandardCharsets.UTF_8)

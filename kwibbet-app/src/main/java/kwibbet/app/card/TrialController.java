@@ -91,7 +91,7 @@ class TrialController {
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
         StoredDesign stored = designs.get(id);
-        RunPlan plan = workshop.run(stored.design()).plan();
+        RunPlan plan = workshop.settled(stored.design()).plan();
         int settings = plan.bench().trim().settings().size();
         Trouble chosen = List.of(Trouble.values()).stream()
                 .filter(each -> each.name().equals(trouble))

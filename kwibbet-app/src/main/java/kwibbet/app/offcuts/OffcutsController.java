@@ -113,7 +113,7 @@ class OffcutsController {
     @PostMapping("/from/{card}")
     String cut(@PathVariable String card, RedirectAttributes after) {
         StoredDesign stored = designs.get(card);
-        SheetPlan plan = workshop.run(stored.design()).plan().sheets();
+        SheetPlan plan = workshop.settled(stored.design()).plan().sheets();
         inventory.cut(plan);
         lastCut.set(Optional.of(plan));
         after.addFlashAttribute("cut", stored.design().name());

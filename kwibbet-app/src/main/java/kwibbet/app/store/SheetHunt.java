@@ -1,18 +1,19 @@
 package kwibbet.app.store;
 
 import java.time.Duration;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 
 import kwibbet.cutting.Budget;
 
-/** A search for fewer sheets that goes on while the maker looks at what was found so far. */
+/** A search for fewer sheets and larger leftovers that goes on while the maker looks at what was found so far. */
 public final class SheetHunt {
 
     private static final Duration LONGEST = Duration.ofSeconds(12);
 
     private final Budget budget = Budget.of(LONGEST);
     private final long began = System.nanoTime();
-    private final AtomicBoolean over = new AtomicBoolean();
+    private final CountDownLatch over = new CountDownLatch(1);
 
     SheetHunt() {}
 
@@ -21,7 +22,7 @@ public final class SheetHunt {
     }
 
     void end() {
-        over.set(true);
+        over.countDown();
     }
 
     /** Ends it with the best it has. */
@@ -29,9 +30,18 @@ public final class SheetHunt {
         budget.stop();
     }
 
+    /** Waits until it is over, but no longer than that. */
+    void await(Duration atMost) {
+        try {
+            over.await(atMost.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
     /** Whether it is still going on. */
     public boolean isOn() {
-        return !over.get();
+        return over.getCount() > 0;
     }
 
     /** For how many seconds it has been looking. */

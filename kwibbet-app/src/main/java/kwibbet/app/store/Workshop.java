@@ -1,5 +1,6 @@
 package kwibbet.app.store;
 
+import java.time.Duration;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -36,6 +37,10 @@ import kwibbet.tool.Toolbox;
 public class Workshop {
 
     private static final int REMEMBERED = 64;
+    /** A search that takes no longer is not worth a word on the page. */
+    private static final Duration AT_ONCE = Duration.ofMillis(40);
+
+    private static final Duration BEFORE_CUTTING = Duration.ofMillis(400);
 
     private final Inventory inventory;
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
@@ -105,29 +110,36 @@ public class Workshop {
     }
 
     /**
-     * Looks for fewer sheets where it is not proven that there are none; begun once for a design, papers and tools, and what it finds is
+     * Looks for fewer sheets and larger leftovers; begun once for a design, papers and tools, and what it finds is
      * what {@link #run} gives from then on. A hunt for another design that is still on is ended.
      *
-     * @return the hunt, on or over; nothing where there is nothing to look for
+     * @return the hunt; most are over at once
      */
-    public Optional<SheetHunt> hunt(Design design) {
+    public SheetHunt hunt(Design design) {
         Worked worked = run(design);
-        if (worked.plan().sheets().isProven() && !hunts.containsKey(planned(design))) {
-            return Optional.empty();
-        }
-        Planned planned = planned(design);
-        return Optional.of(remembered(hunts, planned, each -> {
+        SheetHunt begun = remembered(hunts, planned(design), planned -> {
             List.copyOf(hunts.values()).forEach(SheetHunt::stop);
             SheetHunt hunt = new SheetHunt();
             hunters.execute(() -> look(planned, worked, hunt));
             return hunt;
-        }));
+        });
+        begun.await(AT_ONCE);
+        return begun;
+    }
+
+    /** Everything worked out for a run that is about to be cut: its sheets stay as they are from now on, so that no list changes under the maker's hands. */
+    public Worked settled(Design design) {
+        SheetHunt hunt = hunt(design);
+        hunt.await(BEFORE_CUTTING);
+        hunt.stop();
+        hunt.await(BEFORE_CUTTING);
+        return run(design);
     }
 
     private void look(Planned planned, Worked worked, SheetHunt hunt) {
         try {
             RunPlan plan = worked.plan();
-            SheetPlan found = SheetPlanner.plan(
+            SheetPlan found = SheetPlanner.refine(
                     plan.order(), plan.tools().trimmer(), hunt.budget(), better -> keep(planned, worked, better));
             keep(planned, worked, found);
         } finally {
@@ -137,8 +149,9 @@ public class Workshop {
 
     private void keep(Planned planned, Worked worked, SheetPlan sheets) {
         Worked before = runs.getOrDefault(planned, worked);
-        if (sheets.isBetterThan(before.plan().sheets())) {
-            runs.put(planned, new Worked(before.plan().withSheets(sheets), before.findings(), before.scale()));
+        SheetPlan best = before.plan().sheets().orBetter(sheets);
+        if (!best.equals(before.plan().sheets())) {
+            runs.put(planned, new Worked(before.plan().withSheets(best), before.findings(), before.scale()));
         }
     }
 

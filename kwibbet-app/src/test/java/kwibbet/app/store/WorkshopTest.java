@@ -52,11 +52,15 @@ class WorkshopTest {
         assertThat(workshop.run(design).plan().paperOfOneCard()).contains(new BigDecimal("0.25"));
     }
 
+    /** A few pieces are searched through at once; what is about to be cut no longer changes. */
     @Test
-    void nothingIsLookedForWhereTheFewestSheetsAreProven() {
+    void aSearchIsOverBeforeTheSheetsAreCut() {
         Design design = Samples.design("Card");
-        assertThat(workshop.run(design).plan().sheets().isProven()).isTrue();
-        assertThat(workshop.hunt(design)).isEmpty();
+        assertThat(workshop.hunt(design).isOn()).isFalse();
+        Workshop.Worked settled = workshop.settled(design);
+        assertThat(settled.plan().sheets().isProven()).isTrue();
+        assertThat(workshop.hunt(design).isOn()).isFalse();
+        assertThat(workshop.run(design)).isSameAs(settled);
     }
 
     @Test
