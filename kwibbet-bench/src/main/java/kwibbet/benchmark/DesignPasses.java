@@ -29,8 +29,8 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
-import kwibbet.tool.Press;
 import kwibbet.tool.Sides;
+import kwibbet.tool.Toolbox;
 
 /** The press plan of the shipped designs with the most to be cut, for somebody with sixty-three dies. */
 @State(Scope.Benchmark)
@@ -74,6 +74,6 @@ public class DesignPasses {
     /** What goes through the press, and in how few passes. */
     @Benchmark
     public PressPlan passes() {
-        return PressPlan.of(card, new Press(Length.ofInches(6), Length.ofInches(9), 2), dies);
+        return PressPlan.of(List.of(card), Toolbox.GENERIC.withDies(dies));
     }
 }

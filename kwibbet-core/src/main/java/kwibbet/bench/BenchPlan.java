@@ -24,13 +24,16 @@ public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<Ma
     /**
      * The steps for a run.
      *
-     * @param card the card
+     * @param cards the cards
      * @param sheets how its sheets are cut
      * @param tools what they are cut and scored with
      * @param press what dies cut
      */
-    static BenchPlan of(Card card, SheetPlan sheets, Toolbox tools, PressList press) {
+    static BenchPlan of(List<Card> cards, SheetPlan sheets, Toolbox tools, PressList press) {
         TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
-        return new BenchPlan(trim, ScoreList.of(card, tools, press.plan()), press, MakeStep.of(card, press));
+        List<MakeStep> make = cards.stream()
+                .flatMap(card -> MakeStep.of(card, press).stream())
+                .toList();
+        return new BenchPlan(trim, ScoreList.of(cards, tools, press.plan()), press, make);
     }
 }

@@ -7,20 +7,19 @@ import java.util.OptionalInt;
 import kwibbet.card.Card;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
-import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.WorkOrder;
 import kwibbet.paper.PaperShelf;
+import kwibbet.press.PressPlan;
 import kwibbet.tool.Toolbox;
 
 /**
- * The runs of several cards cut together: one cutting day, from the same sheets.
+ * The runs of several cards, cut from the same sheets, scored and pressed together.
  *
- * @param sheets how the paper is cut
- * @param trim the settings of the trimmer
+ * @param run the run
  * @param apart how many sheets the runs take if each is cut by itself; nothing where leftovers are used up, which runs apart would use twice
  */
-public record JointPlan(SheetPlan sheets, TrimPlan trim, OptionalInt apart) {
+public record JointPlan(RunPlan run, OptionalInt apart) {
 
     /** So long each run is looked at by itself, for comparison. */
     private static final Duration FOR_EACH = Duration.ofMillis(60);
@@ -38,21 +37,21 @@ public record JointPlan(SheetPlan sheets, TrimPlan trim, OptionalInt apart) {
         OptionalInt apart = thrift == Thrift.LEFTOVERS_FIRST
                 ? OptionalInt.empty()
                 : OptionalInt.of(cards.stream()
-                        .mapToInt(card -> plan(List.of(card), shelf, tools, thrift, Budget.of(FOR_EACH))
-                                .sheets())
+                        .mapToInt(card -> sheets(card, shelf, tools, thrift))
                         .sum());
-        TrimPlan trim = TrimPlan.of(plan(cards, shelf, tools, thrift, budget), tools.trimmer());
-        return new JointPlan(trim.sheets(), trim, apart);
+        return new JointPlan(RunPlan.of(cards, shelf, tools, thrift, budget), apart);
     }
 
-    private static SheetPlan plan(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, Budget budget) {
-        return SheetPlanner.plan(WorkOrder.of(cards, shelf, tools, thrift), tools.trimmer(), budget);
+    private static int sheets(Card card, PaperShelf shelf, Toolbox tools, Thrift thrift) {
+        List<Card> alone = List.of(card);
+        WorkOrder order = WorkOrder.of(alone, shelf, thrift, PressPlan.of(alone, tools));
+        return SheetPlanner.plan(order, tools.trimmer(), Budget.of(FOR_EACH)).sheets();
     }
 
     /** How many sheets are spared by cutting together; nothing where none are, or where that cannot be compared. */
     public OptionalInt spared() {
         return apart.stream()
-                .map(each -> each - sheets.sheets())
+                .map(each -> each - run.sheets().sheets())
                 .filter(each -> each > 0)
                 .findFirst();
     }

@@ -30,25 +30,30 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
         settings = List.copyOf(settings);
     }
 
-    /** The passes of the run of a card that was planned. */
-    static PressList of(Card card, PressPlan plan, Hand hand) {
+    /** The passes of the runs of some cards that were planned. */
+    static PressList of(List<Card> cards, PressPlan plan, Hand hand) {
         List<PressSetting> settings = new ArrayList<>();
         for (Load load : plan.loads()) {
-            List<PressStep> steps =
-                    load.laid().stream().map(onBed -> step(card, onBed, hand)).toList();
+            List<PressStep> steps = load.laid().stream()
+                    .map(onBed -> step(cards, onBed, load.passes(), hand))
+                    .toList();
             settings.add(new PressSetting(settings.size() + 1, load, steps));
         }
         return new PressList(plan, settings);
     }
 
-    private static PressStep step(Card card, OnBed onBed, Hand hand) {
+    private static PressStep step(List<Card> cards, OnBed onBed, int count, Hand hand) {
+        Card card = cards.stream()
+                .filter(each -> each.pieces().contains(onBed.layup().piece()))
+                .findFirst()
+                .orElseThrow();
         List<DieLaying> layings = onBed.layup().uses().stream()
                 .map(use -> DieLaying.of(use, onBed.layup(), hand, inRegister(card, use)))
                 .toList();
         List<MakeStep.Stick> stuck = onBed.layup().lying().on().stream()
                 .map(on -> MakeStep.Stick.of(card, on.join()))
                 .toList();
-        return new PressStep(onBed, layings, stuck);
+        return new PressStep(onBed, layings, stuck, count);
     }
 
     /** The other pieces that have the same opening for the same thing, cut in another pass. */

@@ -23,8 +23,9 @@ import kwibbet.wording.Phrase;
  * @param onBed the paper and the dies, and where they lie
  * @param layings how the dies are laid on the paper
  * @param stuck what is stuck to the paper before
+ * @param count how many such papers go through so, one at each pass
  */
-public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stick> stuck) {
+public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stick> stuck, int count) {
 
     /** Copies the lists. */
     public PressStep {
@@ -41,7 +42,7 @@ public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stic
     public Phrase what(MeasureSystem system) {
         Layup layup = onBed.layup();
         Phrase.Writer writer = Phrase.in(system)
-                .words(piece().name() + " × " + layup.count() + ", paper ")
+                .words(piece().name() + " × " + count + ", paper ")
                 .size(layup.flatPaper().size());
         if (isFolded()) {
             writer.words(", folded to ").size(layup.paper().size());

@@ -3,9 +3,11 @@ package kwibbet.bench;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Card;
+import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
@@ -15,37 +17,62 @@ import kwibbet.press.PressPlan;
 import kwibbet.tool.Toolbox;
 
 /**
- * Everything worked out for one run of a card; what pages, prints and files show.
+ * Everything worked out for a run, of one card or of several cut together; what pages, prints and files show.
  *
- * @param card the card
+ * @param cards the cards; at least one, the pieces of several named apart
  * @param shelf the papers it was planned with
  * @param tools the tools it was planned for
  * @param order the pieces by paper
  * @param sheets how the paper is cut
  * @param bench the steps
  */
-public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, BenchPlan bench) {
+public record RunPlan(
+        List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, BenchPlan bench) {
 
     /** So long a page may wait for fewer sheets. */
     private static final Duration AT_ONCE = Duration.ofMillis(20);
 
-    /** Works it out, with the sheets that are found at once. */
+    /** Copies the list. */
+    public RunPlan {
+        cards = List.copyOf(cards);
+    }
+
+    /** Works out the run of a card, with the sheets that are found at once. */
     public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
-        PressPlan press = PressPlan.of(card, tools.press(), tools.dies());
-        WorkOrder order = WorkOrder.of(card, shelf, press);
-        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE));
-        return of(card, shelf, tools, order, sheets, PressList.of(card, press, tools.hand()));
+        return of(List.of(card), shelf, tools, card.design().run().thrift(), Budget.of(AT_ONCE));
+    }
+
+    /**
+     * Works out the runs of some cards, cut from the same sheets.
+     *
+     * @param cards at least one
+     * @param shelf the papers
+     * @param tools the tools
+     * @param thrift what is spared, whatever each run by itself would spare
+     * @param budget how long to look for fewer sheets
+     */
+    static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, Budget budget) {
+        List<Card> apart = Card.apart(cards);
+        PressPlan press = PressPlan.of(apart, tools);
+        WorkOrder order = WorkOrder.of(apart, shelf, thrift, press);
+        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), budget);
+        return of(apart, shelf, tools, order, sheets, PressList.of(apart, press, tools.hand()));
     }
 
     private static RunPlan of(
-            Card card, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, PressList press) {
-        BenchPlan bench = BenchPlan.of(card, sheets, tools, press);
-        return new RunPlan(card, shelf, tools, order, bench.trim().sheets(), bench);
+            List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, PressList press) {
+        BenchPlan bench = BenchPlan.of(cards, sheets, tools, press);
+        return new RunPlan(cards, shelf, tools, order, bench.trim().sheets(), bench);
     }
 
     /** The same run with its sheets cut in another way. */
     public RunPlan withSheets(SheetPlan other) {
-        return of(card, shelf, tools, order, other, bench.press());
+        return of(cards, shelf, tools, order, other, bench.press());
+    }
+
+    /** The card of a run of one. */
+    public Card card() {
+        return cards.get(0);
     }
 
     /** What the sheets of the run cost, in hundredths; nothing where the price of one of them is not known. */
@@ -62,6 +89,6 @@ public record RunPlan(Card card, PaperShelf shelf, Toolbox tools, WorkOrder orde
     /** What the paper of one card of the run costs, to two places; nothing where a price is not known. */
     public Optional<BigDecimal> paperOfOneCard() {
         return cents().map(cents -> BigDecimal.valueOf(cents, 2)
-                .divide(BigDecimal.valueOf(card.design().run().cards()), 2, RoundingMode.HALF_UP));
+                .divide(BigDecimal.valueOf(card().design().run().cards()), 2, RoundingMode.HALF_UP));
     }
 }

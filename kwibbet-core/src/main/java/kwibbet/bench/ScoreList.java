@@ -9,6 +9,7 @@ import java.util.Optional;
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
+import kwibbet.layout.RunPiece;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.press.PressPlan;
@@ -75,14 +76,13 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
         }
     }
 
-    /** The scores of the run of a card that goes through the press like that. */
-    public static ScoreList of(Card card, Toolbox tools, PressPlan press) {
-        int cards = card.design().run().cards();
+    /** The scores of the runs of some cards that go through the press like that. */
+    public static ScoreList of(List<Card> cards, Toolbox tools, PressPlan press) {
         Map<Alike, List<ScoreStep>> together = new LinkedHashMap<>();
         List<ByRuler> byRuler = new ArrayList<>();
         int atLeast = 0;
         int ways = 0;
-        for (Scoring scoring : scorings(card, press)) {
+        for (Scoring scoring : scorings(cards, press)) {
             Piece piece = scoring.piece;
             ScorePlan plan = ScoreSearch.plan(scoring.scores, piece.size(), tools.board(), tools.hand());
             atLeast += plan.atLeast();
@@ -92,9 +92,14 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
                         setting.scores().stream().map(Scored::groove).distinct().toList();
                 together.computeIfAbsent(new Alike(setting.shift(), grooves), alike -> new ArrayList<>())
                         .add(new ScoreStep(
-                                piece, cards, setting, tools.board().grooves().marks(), scoring.afterPress));
+                                piece,
+                                scoring.count,
+                                setting,
+                                tools.board().grooves().marks(),
+                                scoring.afterPress));
             }
-            plan.unreachable().forEach(each -> byRuler.add(new ByRuler(piece, cards, each, scoring.afterPress)));
+            plan.unreachable()
+                    .forEach(each -> byRuler.add(new ByRuler(piece, scoring.count, each, scoring.afterPress)));
         }
         List<ScoreSetting> settings = new ArrayList<>();
         together.forEach((alike, steps) ->
@@ -102,22 +107,23 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
         return new ScoreList(settings, byRuler, atLeast, ways);
     }
 
-    private record Scoring(Piece piece, List<Score> scores, boolean afterPress) {}
+    private record Scoring(Piece piece, int count, List<Score> scores, boolean afterPress) {}
 
     /** What is cut folded is scored before on its whole paper; all else on a piece that a die cuts out is scored afterwards. */
-    private static List<Scoring> scorings(Card card, PressPlan press) {
+    private static List<Scoring> scorings(List<Card> cards, PressPlan press) {
         List<Scoring> scorings = new ArrayList<>();
-        for (Piece piece : card.pieces()) {
+        for (RunPiece each : RunPiece.of(cards)) {
+            Piece piece = each.piece();
             Optional<Piece> paper = press.scoredPaper(piece);
-            paper.ifPresent(each -> scorings.add(new Scoring(each, each.scores(), false)));
+            paper.ifPresent(whole -> scorings.add(new Scoring(whole, each.count(), whole.scores(), false)));
             List<String> done = paper.stream()
-                    .flatMap(each -> each.scores().stream())
+                    .flatMap(whole -> whole.scores().stream())
                     .map(Score::key)
                     .toList();
             List<Score> rest = piece.scores().stream()
                     .filter(score -> !done.contains(score.key()))
                     .toList();
-            scorings.add(new Scoring(piece, rest, press.cutsOut(piece)));
+            scorings.add(new Scoring(piece, each.count(), rest, press.cutsOut(piece)));
         }
         return scorings;
     }

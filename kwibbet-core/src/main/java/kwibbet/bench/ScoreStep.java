@@ -1,11 +1,13 @@
 package kwibbet.bench;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
+import kwibbet.card.Score.Measured;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.scoring.Lying;
@@ -31,14 +33,18 @@ public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem m
         if (setting.shift().isPositive()) {
             writer.words(", slid ").length(setting.shift()).words(" off it");
         }
-        writer.words(": score in ").words(setting.scores().size() == 1 ? "groove " : "grooves ");
-        List<Scored> scores = setting.scores();
-        for (int i = 0; i < scores.size(); i++) {
-            writer.words(i == 0 ? "" : i == scores.size() - 1 ? " and " : ", ").phrase(groove(scores.get(i)));
+        List<Length> grooves =
+                setting.scores().stream().map(Scored::groove).distinct().toList();
+        writer.words(": score in ").words(grooves.size() == 1 ? "groove " : "grooves ");
+        for (int i = 0; i < grooves.size(); i++) {
+            writer.words(i == 0 ? "" : i == grooves.size() - 1 ? " and " : ", ").phrase(groove(grooves.get(i)));
         }
         writer.words(".");
-        scores.forEach(scored -> partly(scored, writer));
-        scores.forEach(scored -> {
+        grooves.forEach(groove -> partly(groove, writer));
+        if (setting.lying() instanceof Lying.InPlate) {
+            writer.words(" From edge to edge of the corner.");
+        }
+        setting.scores().forEach(scored -> {
             if (!scored.at().isExact() && !isHair(scored.at().error())) {
                 writer.phrase(Nearest.errorOf(scored.at(), system));
             }
@@ -47,8 +53,8 @@ public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem m
     }
 
     /** A groove as the board is marked, whatever the card is measured in. */
-    private Phrase groove(Scored scored) {
-        return Phrase.in(marks).length(scored.groove()).end();
+    private Phrase groove(Length groove) {
+        return Phrase.in(marks).length(groove).end();
     }
 
     /** Nobody sees less than 1/64 inch. */
@@ -72,22 +78,26 @@ public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem m
         return plate.level().word() + " " + plate.upright().word() + " corner in the 45° plate";
     }
 
-    private void partly(Scored scored, Phrase.Writer writer) {
-        scored.score()
-                .measured(piece.size())
+    /** Scores in one groove that do not run from edge to edge, in the order they lie. */
+    private void partly(Length groove, Phrase.Writer writer) {
+        List<Measured> parts = setting.scores().stream()
+                .filter(scored -> scored.groove().equals(groove))
+                .flatMap(scored -> scored.score().measured(piece.size()).stream())
                 .filter(measured -> !measured.isWhole())
-                .ifPresent(measured -> {
-                    String edge = measured.from().axis().equals(Axis.VERTICAL) ? "top" : "left";
-                    writer.words(" Groove ")
-                            .phrase(groove(scored))
-                            .words(" only from ")
-                            .length(measured.start())
-                            .words(" to ")
-                            .length(measured.stop())
-                            .words(" from the " + edge + " edge.");
-                });
-        if (setting.lying() instanceof Lying.InPlate) {
-            writer.words(" From edge to edge of the corner.");
+                .sorted(Comparator.comparing(Measured::start))
+                .toList();
+        for (int i = 0; i < parts.size(); i++) {
+            if (i == 0) {
+                writer.words(" Groove ").phrase(groove(groove)).words(" only from ");
+            } else {
+                writer.words(" and from ");
+            }
+            writer.length(parts.get(i).start())
+                    .words(" to ")
+                    .length(parts.get(i).stop());
+        }
+        if (!parts.isEmpty()) {
+            writer.words(" from the " + (parts.get(0).from().axis() == Axis.VERTICAL ? "top" : "left") + " edge.");
         }
     }
 

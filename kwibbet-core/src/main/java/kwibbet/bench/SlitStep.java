@@ -25,10 +25,10 @@ import kwibbet.wording.Phrase;
  * @param piece the piece
  * @param count how many are slit
  * @param slit where, on the piece
- * @param afterPress whether a die cuts the piece out
+ * @param isCutOut whether the piece is cut out of its paper before, by a die or by hand
  * @param fence how the fence is set; nothing where it is cut with a knife along a ruler
  */
-public record SlitStep(Piece piece, int count, Segment slit, boolean afterPress, Optional<AtFence> fence) {
+public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, Optional<AtFence> fence) {
 
     /**
      * A slit along the blade.
@@ -66,7 +66,7 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean afterPress,
 
     /** What to do. */
     public Phrase sentence(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words(piece.name() + ScoreList.when(afterPress) + ": ");
+        Phrase.Writer writer = Phrase.in(system).words(piece.name() + (isCutOut ? ", when it is cut out" : "") + ": ");
         fence.ifPresentOrElse(at -> atFence(at, writer, system), () -> byKnife(writer));
         return writer.end();
     }

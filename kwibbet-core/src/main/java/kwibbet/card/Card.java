@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -44,6 +45,29 @@ public record Card(
         above = List.copyOf(above);
         directions = List.copyOf(directions);
         dieCuts = List.copyOf(dieCuts);
+    }
+
+    /** Cards whose pieces can be told apart: of several each piece is called after its card, of cards of one name after its number as well. */
+    public static List<Card> apart(List<Card> cards) {
+        if (cards.size() == 1) {
+            return cards;
+        }
+        List<Card> apart = new ArrayList<>();
+        for (Card card : cards) {
+            String name = card.design.name();
+            long before = cards.subList(0, apart.size()).stream()
+                    .filter(other -> other.design.name().equals(name))
+                    .count();
+            apart.add(card.named(before == 0 ? name : name + " " + (before + 1)));
+        }
+        return apart;
+    }
+
+    private Card named(String card) {
+        List<Piece> named = pieces.stream()
+                .map(piece -> piece.named(card + ", " + piece.name()))
+                .toList();
+        return new Card(design, materials, form, named, panels, faces, joins, supplies, above, directions, dieCuts);
     }
 
     /** The piece that folds. */

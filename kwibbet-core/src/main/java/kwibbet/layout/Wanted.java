@@ -37,8 +37,8 @@ public record Wanted(
         turnings = Map.copyOf(turnings);
     }
 
-    /** Whether a die cuts it out of what is cut for it. */
+    /** Whether it is cut out of what is cut for it, by a die or by hand. */
     public boolean isCutOut() {
-        return !blank.equals(piece.size());
+        return !piece.isRectangle() || !blank.equals(piece.size());
     }
 }

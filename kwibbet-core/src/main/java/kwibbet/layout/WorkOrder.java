@@ -5,13 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Thrift;
-import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.paper.Grain;
 import kwibbet.paper.Offcut;
@@ -61,45 +59,34 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
 
     /** The work order for the run of a card. */
     public static WorkOrder of(Card card, PaperShelf shelf, Toolbox tools) {
-        return of(card, shelf, PressPlan.of(card, tools.press(), tools.dies()));
+        return of(List.of(card), shelf, card.design().run().thrift(), PressPlan.of(List.of(card), tools));
     }
 
-    /** The work order for the run of a card that goes through the press like that. */
-    public static WorkOrder of(Card card, PaperShelf shelf, PressPlan press) {
-        return of(List.of(card), shelf, card.design().run().thrift(), each -> press);
-    }
-
-    /** The work order for the runs of several cards together, whatever each by itself is to spare. */
-    public static WorkOrder of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift) {
-        return of(cards, shelf, thrift, card -> PressPlan.of(card, tools.press(), tools.dies()));
-    }
-
-    private static WorkOrder of(List<Card> cards, PaperShelf shelf, Thrift thrift, Function<Card, PressPlan> pressed) {
+    /**
+     * The work order for the runs of some cards.
+     *
+     * @param cards at least one, their pieces named apart
+     * @param shelf the papers
+     * @param thrift what is spared, whatever each run by itself would spare
+     * @param press how they go through the press
+     */
+    public static WorkOrder of(List<Card> cards, PaperShelf shelf, Thrift thrift, PressPlan press) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
-        for (int number = 0; number < cards.size(); number++) {
-            Card card = cards.get(number);
-            PressPlan press = pressed.apply(card);
-            String prefix = cards.size() == 1 ? "" : number + 1 + "/";
-            for (Piece piece : card.pieces()) {
-                Optional<Paper> paper = shelf.find(piece.paper());
-                if (paper.isEmpty()) {
-                    withoutPaper.add(piece);
-                    continue;
-                }
-                PartId part = new PartId(prefix + piece.id().value());
-                Piece called =
-                        cards.size() == 1 ? piece : piece.named(card.design().name() + ", " + piece.name());
-                byPaper.computeIfAbsent(piece.paper(), id -> new ArrayList<>())
-                        .add(new Wanted(
-                                part,
-                                card,
-                                called,
-                                press.paperFor(piece),
-                                press.slitsLeft(piece),
-                                card.design().run().cards(),
-                                turnings(card, piece, shelf.sizesOf(paper.get()))));
-            }
+        for (RunPiece each : RunPiece.of(cards)) {
+            Piece piece = each.piece();
+            shelf.find(piece.paper())
+                    .ifPresentOrElse(
+                            paper -> byPaper.computeIfAbsent(piece.paper(), id -> new ArrayList<>())
+                                    .add(new Wanted(
+                                            each.part(),
+                                            each.card(),
+                                            piece,
+                                            press.paperFor(piece),
+                                            press.slitsLeft(piece),
+                                            each.count(),
+                                            turnings(each.card(), piece, shelf.sizesOf(paper)))),
+                            () -> withoutPaper.add(piece));
         }
         List<PaperOrder> papers = byPaper.entrySet().stream()
                 .map(entry -> order(shelf.find(entry.getKey()).orElseThrow(), shelf, thrift, entry.getValue()))

@@ -28,6 +28,7 @@ final class DieSearch {
     private static final double ALIKE = 2e-3;
 
     private static final List<Integer> QUARTERS = List.of(0, 90, 180, 270);
+    private static final List<Integer> ASLANT = List.of(45, 135, 225, 315);
 
     private static final Comparator<DieUse> EASIEST = Comparator.comparingInt(
                     (DieUse use) -> use.passes().size())
@@ -61,6 +62,14 @@ final class DieSearch {
                     .ifPresent(uses::add);
         }
         return uses.stream().min(EASIEST);
+    }
+
+    /** Whether a die has the shape, but would have to be laid aslant: no margin of its metal could be measured. */
+    static boolean liesAslant(Want want, List<Die> dies) {
+        DieSearch search = new DieSearch(want);
+        return dies.stream()
+                .filter(die -> search.suits(die) && search.hasArea(die.shape()))
+                .anyMatch(die -> ASLANT.stream().anyMatch(degrees -> search.isAlike(die, degrees)));
     }
 
     /** A field of openings needs a die that cuts one; a patterned edge needs its pattern, and a plain one none that shows in its outline. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 
+import kwibbet.measure.Graduation;
 import kwibbet.press.PressPlan.ByHand;
 import kwibbet.press.PressPlan.Load;
 import kwibbet.press.PressPlan.OnBed;
@@ -22,7 +23,7 @@ import kwibbet.tool.DieId;
  * Finds few passes in which all papers go through.
  *
  * <p>Every set of papers that lie on the bed together, none of their dies used more often than there are of it, is a load; loads are chosen by
- * branch and bound for the paper of which most is left. The bound is the heaviest set of papers of which no two can share a pass.
+ * branch and bound for the paper of which most is left. The bound is the heaviest set of papers of which no two can share a pass, or what dies and bed allow.
  */
 final class PassSearch {
 
@@ -65,7 +66,7 @@ final class PassSearch {
         }
     }
 
-    static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand) {
+    static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand, Graduation marks) {
         List<Layup> alone = layups.stream()
                 .filter(layup -> layup.isAlone() || layup.sticksOut(bed))
                 .toList();
@@ -83,7 +84,7 @@ final class PassSearch {
         }
         int atLeast = new PassSearch(sharing, bed).atLeast()
                 + alone.stream().mapToInt(Layup::count).sum();
-        return new PressPlan(all, byHand, atLeast);
+        return new PressPlan(all, byHand, atLeast, marks);
     }
 
     private static List<Load> loads(List<Layup> layups, Size bed) {
@@ -225,8 +226,30 @@ final class PassSearch {
         return onBed;
     }
 
-    /** Papers of which no two can share a pass need as many passes as there are of them; whether two can is decided exactly. */
+    /** The most that one of three bounds says: by papers that cannot share a pass, by dies, and by the room they take. */
     private int atLeast() {
+        return Math.max(apart(), Math.max(byDies(), byRoom()));
+    }
+
+    /** A pass uses each die no more often than there are of it. */
+    private int byDies() {
+        Map<Die, Integer> used = new HashMap<>();
+        layups.forEach(layup -> layup.uses().forEach(use -> used.merge(use.die(), layup.count(), Integer::sum)));
+        return used.entrySet().stream()
+                .mapToInt(each -> ceiling(each.getValue(), each.getKey().onHand()))
+                .max()
+                .orElse(0);
+    }
+
+    private int byRoom() {
+        double area = layups.stream()
+                .mapToDouble(layup -> layup.count() * layup.extent().size().area())
+                .sum();
+        return (int) Math.ceil(area / bed.area() - 1e-9);
+    }
+
+    /** Papers of which no two can share a pass need as many passes as there are of them; whether two can is decided exactly. */
+    private int apart() {
         steps = 0;
         heaviest = 0;
         int all = 0;
@@ -259,6 +282,10 @@ final class PassSearch {
                 layup.uses().stream().mapToInt(use -> use.die().onHand()).min().orElse(1);
         int room = (int) (bed.area() / layup.extent().size().area());
         int copies = Math.max(1, Math.min(Math.min(dies, room), MOST_PAPERS));
-        return (layup.count() + copies - 1) / copies;
+        return ceiling(layup.count(), copies);
+    }
+
+    private static int ceiling(int count, int each) {
+        return (count + each - 1) / each;
     }
 }

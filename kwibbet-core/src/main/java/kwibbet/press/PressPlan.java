@@ -12,12 +12,14 @@ import kwibbet.card.Join;
 import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Press;
+import kwibbet.tool.Toolbox;
 import kwibbet.wording.Phrase;
 
 /**
@@ -26,8 +28,9 @@ import kwibbet.wording.Phrase;
  * @param loads what lies on the bed together, in the order of work
  * @param byHand what no die cuts, or the press does not take
  * @param atLeast no plan for these dies passes less often
+ * @param marks what a fence can be set to
  */
-public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
+public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Graduation marks) {
 
     /** Copies the lists. */
     public PressPlan {
@@ -82,6 +85,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
     /** Why the press does not cut a shape. */
     public enum Reason {
         NO_DIE("you have no die for it"),
+        ASLANT("it lies aslant, and no margin can be measured to the die"),
         TOO_WIDE("the paper is wider than the bed"),
         PLATE_TOO_SHORT("the die is longer than the plates"),
         TOO_THICK("it is cut folded, and the press does not cut two layers");
@@ -98,18 +102,26 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
         }
     }
 
-    /** The plan for the run of a card. */
-    public static PressPlan of(Card card, Press press, List<Die> dies) {
+    /** The plan for the runs of some cards, their pieces named apart. */
+    public static PressPlan of(List<Card> cards, Toolbox tools) {
+        Press press = tools.press();
         // Sideways: the paper goes through from left to right.
         Size bed = new Size(press.plate(), press.bed());
+        List<Layup> layups = new ArrayList<>();
+        List<ByHand> byHand = new ArrayList<>();
+        cards.forEach(card -> layups.addAll(layups(card, press, tools.dies(), bed, byHand)));
+        return PassSearch.plan(layups, bed, byHand, tools.trimmer().graduation());
+    }
+
+    /** How the pieces of a card go through; what does not is added to {@code byHand}. */
+    private static List<Layup> layups(Card card, Press press, List<Die> dies, Size bed, List<ByHand> byHand) {
         int count = card.design().run().cards();
         Map<PieceId, List<Laid>> laid = new LinkedHashMap<>();
-        List<ByHand> byHand = new ArrayList<>();
         for (Piece piece : card.pieces()) {
             for (Want want : Want.of(card, piece)) {
                 Optional<Laid> lying = DieSearch.find(want, dies).map(use -> lying(use, press, bed));
                 Optional<Reason> why = lying.isEmpty()
-                        ? Optional.of(Reason.NO_DIE)
+                        ? Optional.of(DieSearch.liesAslant(want, dies) ? Reason.ASLANT : Reason.NO_DIE)
                         : lying.get().inTheWay(bed, press.layers());
                 why.ifPresentOrElse(
                         reason -> byHand.add(new ByHand(
@@ -121,10 +133,9 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
                                 .add(lying.orElseThrow()));
             }
         }
-        List<Layup> layups = Stacking.of(card, laid, press.layers()).values().stream()
+        return Stacking.of(card, laid, press.layers()).values().stream()
                 .flatMap(own -> layups(own, count, bed).stream())
                 .toList();
-        return PassSearch.plan(layups, bed, byHand);
     }
 
     /** How the paper lies for a die: with a part of it folded away where it is too wide otherwise. */
@@ -182,12 +193,17 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast) {
                 .filter(layup -> layup.piece().equals(piece));
     }
 
-    /** The size of the paper that is cut for a piece: its own, or larger by the metal where a die cuts it out. */
+    /**
+     * The size of the paper that is cut for a piece: its own, or larger by the metal where a die cuts it out. What is cut out by hand needs only
+     * paper that is large enough, so a fence is set to the next mark for it.
+     */
     public Size paperFor(Piece piece) {
-        return layupsOf(piece)
-                .findFirst()
-                .map(layup -> layup.flatPaper().size())
-                .orElse(piece.size());
+        Optional<Layup> layup = layupsOf(piece).findFirst();
+        return layup.isEmpty() && !piece.isRectangle()
+                ? new Size(
+                        piece.size().width().roundedUpTo(marks).shown(),
+                        piece.size().height().roundedUpTo(marks).shown())
+                : layup.map(each -> each.flatPaper().size()).orElse(piece.size());
     }
 
     /** Whether a piece is cut out by a die. */

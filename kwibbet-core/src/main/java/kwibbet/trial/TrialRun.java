@@ -16,9 +16,9 @@ import kwibbet.card.Score;
 import kwibbet.cutting.FencePlan.Guide;
 import kwibbet.cutting.FencePlan.Setting;
 import kwibbet.cutting.FencePlan.Take;
-import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Placement;
+import kwibbet.layout.RunPiece;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Edge;
@@ -110,8 +110,8 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
                 all.stream().limit(done).map(setting -> read(setting, sheets)).toList(),
                 mishaps);
         List<Made> made = new ArrayList<>();
-        for (Piece piece : plan.card().pieces()) {
-            made.add(made(plan, piece, sheets, cut, mishaps));
+        for (RunPiece each : RunPiece.of(plan.cards())) {
+            made.add(made(plan, each, sheets, cut, mishaps));
         }
         return new TrialRun(plan, done, cut, made);
     }
@@ -128,14 +128,14 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
     }
 
     private static Made made(
-            RunPlan plan, Piece piece, List<Lettered> sheets, TrialTrimmer.Result cut, List<Mishap> mishaps) {
-        PartId part = new PartId(piece.id().value());
+            RunPlan plan, RunPiece each, List<Lettered> sheets, TrialTrimmer.Result cut, List<Mishap> mishaps) {
+        Piece piece = each.piece();
         int right = 0;
         Map<Size, Integer> wrong = new LinkedHashMap<>();
         for (TrialTrimmer.Sheet sheet : cut.pile()) {
             SheetLayout layout = sheets.get(sheet.layout()).layout();
             for (Placement placement : layout.placements()) {
-                if (placement.part().equals(part) && placement.area().equals(sheet.named())) {
+                if (placement.part().equals(each.part()) && placement.area().equals(sheet.named())) {
                     Size upright = placement.turned() ? sheet.actual().turned() : sheet.actual();
                     if (upright.equals(plan.bench().press().plan().paperFor(piece))) {
                         right++;
@@ -145,11 +145,10 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
                 }
             }
         }
-        int cards = plan.card().design().run().cards();
         PressedPiece pressed = pressed(plan, piece, mishaps);
         return new Made(
                 piece,
-                cards,
+                each.count(),
                 right,
                 wrong,
                 new Tally(piece.scores().size(), creases(plan, piece)),
@@ -199,7 +198,7 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
         int right = 0;
         for (ScoreSetting setting : plan.bench().score().settings()) {
             for (ScoreStep step : setting.steps()) {
-                if (step.piece().id().equals(piece.id())) {
+                if (isOf(step.piece(), piece)) {
                     // What is cut folded is scored on its whole paper, and that is what the step names.
                     List<Crease> creases = TrialBoard.creases(
                             step.setting(), step.piece().size(), plan.tools().board());
@@ -211,8 +210,13 @@ public record TrialRun(RunPlan plan, int done, TrialTrimmer.Result cut, List<Mad
         }
         return right
                 + (int) plan.bench().score().byRuler().stream()
-                        .filter(each -> each.piece().id().equals(piece.id()))
+                        .filter(each -> isOf(each.piece(), piece))
                         .count();
+    }
+
+    /** Whether what a step names is the piece, or its paper before it is cut out. */
+    private static boolean isOf(Piece named, Piece piece) {
+        return named.id().equals(piece.id()) && named.name().equals(piece.name());
     }
 
     private static boolean isOf(Crease crease, Score score) {

@@ -29,8 +29,14 @@ import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
+import kwibbet.shape.CutShape;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
+import kwibbet.trial.Mishap;
+import kwibbet.trial.TrialRun;
 import kwibbet.trial.TrialTrimmer;
 
 import static kwibbet.Inches.TOOLS;
@@ -252,14 +258,46 @@ class BenchPlanTest {
         JointPlan together = JointPlan.of(
                 List.of(one, other), papers, TOOLS, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(2)));
         assertThat(together.apart()).hasValue(2);
-        assertThat(together.sheets().sheets()).isEqualTo(1);
+        assertThat(together.run().sheets().sheets()).isEqualTo(1);
         assertThat(together.spared()).hasValue(1);
-        assertThat(together.sheets().proof()).contains("no plan can use fewer");
-        Lettered sheet = together.sheets().lettered().get(0);
+        assertThat(together.run().sheets().proof()).contains("no plan can use fewer");
+        Lettered sheet = together.run().sheets().lettered().get(0);
         assertThat(sheet.layout().counts().keySet())
                 .hasSize(2)
-                .allSatisfy(part -> assertThat(sheet.piece(part).name()).isEqualTo("Test card, Base"));
-        assertThat(together.trim().numbersOn(sheet))
+                .extracting(part -> sheet.piece(part).name())
+                .containsExactlyInAnyOrder("Test card, Base", "Test card 2, Base");
+        assertThat(together.run().bench().trim().numbersOn(sheet))
                 .hasSameSizeAs(sheet.layout().cuts());
+    }
+
+    /** What two runs need of one die shares its bed, what they score at one setting is scored together, and all of it comes out. */
+    @Test
+    void runsAreScoredAndPressedTogether() {
+        Die disc = new Die(
+                new DieId("disc"),
+                "disc",
+                new CutShape(CutShape.Kind.OVAL, size("1", "1")),
+                in("1/16"),
+                Die.Detail.PLAIN,
+                Sides.STRAIGHT,
+                "",
+                2);
+        Toolbox tools = TOOLS.withDies(List.of(disc));
+        PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
+        Addition dot = add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1");
+        List<Card> cards = List.of(card(folded("2", "5"), 6, dot), card(folded("2", "4"), 4, dot));
+        RunPlan run = JointPlan.of(cards, papers, tools, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(1)))
+                .run();
+        assertThat(run.bench().press().plan().passes()).isEqualTo(5);
+        assertThat(run.bench().press().plan().isProven()).isTrue();
+        assertThat(run.bench().score().settings()).singleElement().satisfies(setting -> assertThat(setting.steps())
+                .extracting(step -> step.piece().name() + " " + step.count())
+                .containsExactly("Test card, Base 6", "Test card 2, Base 4"));
+        TrialRun trial = TrialRun.of(run, Integer.MAX_VALUE, List.of());
+        assertThat(trial.pieces()).extracting(TrialRun.Made::right).containsExactly(6, 6, 4, 4);
+        assertThat(trial.isFine()).isTrue();
+        assertThat(TrialRun.of(run, Integer.MAX_VALUE, List.of(new Mishap.DieSlipped(1, in("1/8"))))
+                        .isFine())
+                .isFalse();
     }
 }

@@ -19,6 +19,7 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
+import kwibbet.press.PressPlan;
 import kwibbet.shape.Rect;
 
 import static kwibbet.Inches.STOCK;
@@ -127,11 +128,12 @@ class SheetPlannerTest {
     void severalCardsAreCutTogether() {
         Card large = card(folded("4", "7"), 3);
         Card small = card(folded("2", "8"), 3);
+        List<Card> both = Card.apart(List.of(large, small));
         SheetPlan plan = plan(WorkOrder.of(
-                List.of(large, small), shelf(paper(SheetSizes.TWELVE_SQUARE)), Inches.TOOLS, Thrift.FEWEST_SHEETS));
+                both, shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, PressPlan.of(both, Inches.TOOLS)));
         assertThat(plan.sheets()).isEqualTo(3);
         assertThat(plan.isProven()).isTrue();
-        assertThat(only(plan).wanted(new PartId("2/base")).card()).isEqualTo(small);
+        assertThat(only(plan).wanted(new PartId("2/base")).card()).isEqualTo(both.get(1));
     }
 
     @Test

@@ -145,8 +145,8 @@ class EveryCardPicturesTest {
         assertThat(sentences(wheel)).anyMatch(sentence -> sentence.contains("corner in the 45° plate"));
         Card shaped = make(base("past-fold", "4 1/4", "6 1/2", "across", "2")).orThrow();
         assertThat(sentences(RunPlan.of(shaped, SHELF, TOOLS)))
-                .anyMatch(sentence -> sentence.contains("only from 3 1/8 in to 4 1/4 in from the left edge"))
-                .anyMatch(sentence -> sentence.contains("only from 0 in to 1 1/8 in from the left edge"));
+                .anyMatch(sentence -> sentence.contains(
+                        "only from 0 in to 1 1/8 in and from 3 1/8 in to 4 1/4 in from the left edge"));
     }
 
     private static List<String> sentences(RunPlan plan) {

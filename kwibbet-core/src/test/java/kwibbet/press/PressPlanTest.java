@@ -67,6 +67,10 @@ class PressPlanTest {
         return die("circle " + across, Kind.OVAL, across, across, Detail.PLAIN, Sides.STRAIGHT);
     }
 
+    private static PressPlan pressed(Card card, Press press, List<Die> dies) {
+        return PressPlan.of(List.of(card), TOOLS.withPress(press).withDies(dies));
+    }
+
     private static Card card4(Addition... additions) {
         return card(folded("2 3/4", "5"), 24, additions);
     }
@@ -85,7 +89,7 @@ class PressPlanTest {
     @Test
     void aFrameFromNestedDiesTakesOnePass() {
         Card card = card4(round("hole", "front-outside", "1", "frame", "framed", "frameWidth", "1/4"));
-        PressPlan plan = PressPlan.of(card, PRESS, List.of(circle("1"), circle("1 1/2")));
+        PressPlan plan = pressed(card, PRESS, List.of(circle("1"), circle("1 1/2")));
         assertThat(plan.byHand()).isEmpty();
         Layup frame = plan.loads().stream()
                 .flatMap(load -> load.laid().stream())
@@ -105,7 +109,7 @@ class PressPlanTest {
         Card card = card4(round("hole", "front-outside", "1", "frame", "framed", "frameWidth", "1/4"));
         Die two =
                 new Die(new DieId("two"), "two", circle("1").shape(), in("1/16"), Detail.PLAIN, Sides.STRAIGHT, "", 2);
-        PressPlan wide = PressPlan.of(card, new Press(in("12"), in("12"), 2), List.of(two, circle("1 1/2")));
+        PressPlan wide = pressed(card, new Press(in("12"), in("12"), 2), List.of(two, circle("1 1/2")));
         assertThat(wide.passes()).isEqualTo(24);
         assertThat(wide.isProven()).isTrue();
         assertThat(wide.loads()).singleElement().satisfies(load -> assertThat(load.laid())
@@ -115,7 +119,7 @@ class PressPlanTest {
     @Test
     void whatNoDieCutsAndWhatDoesNotGoThroughIsSaid() {
         Card card = card4(round("hole", "front-outside", "1 1/8"));
-        PressPlan none = PressPlan.of(card, PRESS, List.of(circle("1"), circle("3")));
+        PressPlan none = pressed(card, PRESS, List.of(circle("1"), circle("3")));
         assertThat(none.passes()).isZero();
         RunPlan byHand = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS);
         RunPlan byDie = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS.withDies(List.of(circle("1 1/8"))));
@@ -129,12 +133,12 @@ class PressPlanTest {
             assertThat(each.nearest().map(Die::name)).contains("circle 1");
             assertThat(each.count()).isEqualTo(24);
         });
-        assertThat(PressPlan.of(card, new Press(in("2"), in("9"), 2), List.of(circle("1 1/8")))
+        assertThat(pressed(card, new Press(in("2"), in("9"), 2), List.of(circle("1 1/8")))
                         .byHand()
                         .get(0)
                         .why())
                 .isEqualTo(Reason.TOO_WIDE);
-        assertThat(PressPlan.of(card, new Press(in("6"), in("1"), 2), List.of(circle("1 1/8")))
+        assertThat(pressed(card, new Press(in("6"), in("1"), 2), List.of(circle("1 1/8")))
                         .byHand()
                         .get(0)
                         .why())
@@ -149,7 +153,7 @@ class PressPlanTest {
                 add("mat", "mat", on("front-inside"), "border", "1/8"),
                 round("hole", "mat", "1"));
         Die field = die("field", Kind.RECTANGLE, "1 7/8", "1 7/8", Detail.INTRICATE, Sides.STRAIGHT);
-        PressPlan plan = PressPlan.of(card, new Press(in("12"), in("12"), 2), List.of(circle("1"), field));
+        PressPlan plan = pressed(card, new Press(in("12"), in("12"), 2), List.of(circle("1"), field));
         assertThat(plan.byHand()).isEmpty();
         assertThat(plan.loads()).hasSize(2).allSatisfy(load -> assertThat(load.laid())
                 .hasSize(1));
@@ -256,7 +260,7 @@ class PressPlanTest {
         assertThat(TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
                         .isFine())
                 .isFalse();
-        assertThat(PressPlan.of(card, new Press(in("6"), in("9"), 1), List.of(arch))
+        assertThat(pressed(card, new Press(in("6"), in("9"), 1), List.of(arch))
                         .byHand()
                         .get(0)
                         .why())
@@ -319,7 +323,7 @@ class PressPlanTest {
                         "Fold the part beyond its score, 4 × 9 in, up over the upper plate: open, it is wider than the bed.");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         Card across = card(folded("7", "9"), 24, round("hole", "front-outside", "1"));
-        assertThat(PressPlan.of(across, PRESS, List.of(circle("1"))).byHand())
+        assertThat(pressed(across, PRESS, List.of(circle("1"))).byHand())
                 .singleElement()
                 .satisfies(each -> assertThat(each.why()).isEqualTo(Reason.TOO_WIDE));
     }
@@ -333,7 +337,7 @@ class PressPlanTest {
         Addition stamp = add("surface", "stamp", on("mat"), "width", "1", "height", "1/2");
         Addition below = add("surface", "below", front(), "width", "1", "height", "1/2");
         for (Card card : List.of(card4(raised, hole), card4(mat, hole, stamp), card4(below, mat, hole))) {
-            assertThat(PressPlan.of(card, PRESS, List.of(circle("1"))).passes()).isEqualTo(48);
+            assertThat(pressed(card, PRESS, List.of(circle("1"))).passes()).isEqualTo(48);
         }
     }
 
@@ -344,7 +348,7 @@ class PressPlanTest {
         for (int i = 0; i < 40; i++) {
             additions.add(add("ornament", "dot-" + i, front(), "shape", "oval", "width", "1/2", "height", "1/2"));
         }
-        PressPlan plan = PressPlan.of(card4(additions.toArray(Addition[]::new)), PRESS, List.of(circle("1/2")));
+        PressPlan plan = pressed(card4(additions.toArray(Addition[]::new)), PRESS, List.of(circle("1/2")));
         assertThat(plan.passes()).isEqualTo(40 * 24);
         assertThat(plan.isProven()).isTrue();
         List<Die> dies = new ArrayList<>();
@@ -359,7 +363,7 @@ class PressPlanTest {
                     "",
                     40));
         }
-        PressPlan shared = PressPlan.of(card4(additions.toArray(Addition[]::new)), PRESS, dies);
+        PressPlan shared = pressed(card4(additions.toArray(Addition[]::new)), PRESS, dies);
         assertThat(shared.loads().stream()
                         .mapToInt(load -> load.laid().size() * load.passes())
                         .sum())
@@ -396,7 +400,7 @@ class PressPlanTest {
         }
         Press press = new Press(in("1/2").multipliedBy(bed), in("1/2").multipliedBy(plate), 2);
         Card card = card4(additions.toArray(Addition[]::new));
-        PressPlan plan = PressPlan.of(card, press, dies);
+        PressPlan plan = pressed(card, press, dies);
         assertThat(plan.passes()).isGreaterThanOrEqualTo(plan.atLeast());
         int through = plan.loads().stream()
                 .mapToInt(load -> load.laid().size() * load.passes())

@@ -9,13 +9,17 @@ import org.junit.jupiter.params.provider.MethodSource;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.base.Bases;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.OtherSizes;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.SheetSizes;
 import kwibbet.picture.TrialPicture;
+import kwibbet.shape.Size;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.base;
@@ -90,6 +94,20 @@ class TrialRunTest {
         TrialRun off = TrialRun.of(plan(card), 99, List.of(new Mishap.TrimmerOff(in("1/32"))));
         assertThat(off.pieces().get(0).slits()).isEqualTo(new TrialRun.Tally(3, 0));
         assertThat(off.pieces().get(0).slits().words()).isEqualTo("0 of 3");
+    }
+
+    /** A shape that is cut by hand needs paper large enough, not just as large as itself. */
+    @Test
+    void paperForAShapeIsCutToTheNextMark() {
+        Card card = make(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4")
+                        .withAdditions(List.of(mat("mat", front(), border("3/16")))))
+                .orThrow();
+        RunPlan plan = plan(card);
+        Piece mat = card.piece(new PieceId("mat")).orElseThrow();
+        Size paper = plan.bench().press().plan().paperFor(mat);
+        assertThat(paper).isNotEqualTo(mat.size());
+        assertThat(paper.width().minus(mat.size().width())).isBetween(Length.ZERO, in("1/16"));
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
     }
 
     /** What the trimmer cannot show is really off, by what the list says it is off. */

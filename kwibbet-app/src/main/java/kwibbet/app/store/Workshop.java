@@ -13,12 +13,15 @@ import java.util.function.Function;
 
 import org.springframework.stereotype.Component;
 
+import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Run;
+import kwibbet.card.Thrift;
+import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
@@ -41,11 +44,14 @@ public class Workshop {
     private static final Duration AT_ONCE = Duration.ofMillis(40);
 
     private static final Duration BEFORE_CUTTING = Duration.ofMillis(400);
+    /** So long a page may take that is asked for a few times a week. */
+    private static final Duration FOR_SEVERAL = Duration.ofSeconds(2);
 
     private final Inventory inventory;
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
     private final Map<Tried, CardFolding> foldings = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
+    private final Map<Together, JointPlan> joint = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, SheetHunt> hunts = Collections.synchronizedMap(new Recent<>());
     private final ExecutorService hunters = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "sheet-hunt");
@@ -61,6 +67,8 @@ public class Workshop {
     private record Tried(Design design, Materials materials) {}
 
     private record Planned(Design design, PaperShelf shelf, Toolbox tools) {}
+
+    private record Together(List<Design> designs, Thrift thrift, PaperShelf shelf, Toolbox tools) {}
 
     /**
      * A run with what is worth a look.
@@ -153,6 +161,20 @@ public class Workshop {
         if (!best.equals(before.plan().sheets())) {
             runs.put(planned, new Worked(before.plan().withSheets(best), before.findings(), before.scale()));
         }
+    }
+
+    /** The runs of some kept designs, cut from the same sheets. */
+    public JointPlan together(List<Design> designs, Thrift thrift) {
+        Together asked = new Together(designs, thrift, inventory.shelf(), inventory.toolbox());
+        return remembered(
+                joint,
+                asked,
+                each -> JointPlan.of(
+                        each.designs().stream().map(this::card).toList(),
+                        each.shelf(),
+                        each.tools(),
+                        each.thrift(),
+                        Budget.of(FOR_SEVERAL)));
     }
 
     private Planned planned(Design design) {

@@ -1,6 +1,5 @@
 package kwibbet.app.together;
 
-import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,16 +12,16 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.DesignStore;
-import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.bench.JointPlan;
-import kwibbet.card.Card;
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Design;
 import kwibbet.card.Thrift;
-import kwibbet.cutting.Budget;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.picture.PressPicture;
 import kwibbet.picture.SheetPicture;
 
 /** A cutting day: the sheets and settings for the runs of several cards at once. */
@@ -30,17 +29,12 @@ import kwibbet.picture.SheetPicture;
 @RequestMapping("/together")
 class TogetherController {
 
-    /** So long a page may take that is asked for a few times a week. */
-    private static final Duration LOOKING = Duration.ofSeconds(2);
-
     private final DesignStore designs;
     private final Workshop workshop;
-    private final Inventory inventory;
 
-    TogetherController(DesignStore designs, Workshop workshop, Inventory inventory) {
+    TogetherController(DesignStore designs, Workshop workshop) {
         this.designs = designs;
         this.workshop = workshop;
-        this.inventory = inventory;
     }
 
     @GetMapping
@@ -49,9 +43,9 @@ class TogetherController {
             @RequestParam(defaultValue = "FEWEST_SHEETS") String thrift,
             Model model) {
         List<StoredDesign> all = designs.all();
-        List<Card> cards = all.stream()
+        List<Design> together = all.stream()
                 .filter(stored -> chosen.contains(stored.id()))
-                .map(stored -> workshop.card(stored.design()))
+                .map(StoredDesign::design)
                 .toList();
         Thrift spared = Stream.of(Thrift.values())
                 .filter(each -> each.name().equals(thrift))
@@ -61,18 +55,23 @@ class TogetherController {
         model.addAttribute("chosen", chosen);
         model.addAttribute("thrifts", Thrift.values());
         model.addAttribute("thrift", spared);
-        if (!cards.isEmpty()) {
-            JointPlan plan = JointPlan.of(cards, inventory.shelf(), inventory.toolbox(), spared, Budget.of(LOOKING));
-            show(plan, cards.get(0).design().system(), model);
+        if (!together.isEmpty()) {
+            show(workshop.together(together, spared), together.get(0).system(), model);
         }
         return "together/together";
     }
 
     private static void show(JointPlan plan, MeasureSystem system, Model model) {
+        RunPlan run = plan.run();
         Map<String, Drawing> pictures = new LinkedHashMap<>();
-        for (Lettered sheet : plan.sheets().lettered()) {
-            pictures.put(sheet.letter(), SheetPicture.of(sheet, plan.trim().numbersOn(sheet), system));
+        for (Lettered sheet : run.sheets().lettered()) {
+            pictures.put(
+                    sheet.letter(), SheetPicture.of(sheet, run.bench().trim().numbersOn(sheet), system));
         }
+        List<Drawing> beds = run.bench().press().settings().stream()
+                .map(setting -> PressPicture.of(setting, run.tools().press(), run.shelf(), system))
+                .toList();
+        model.addAttribute("beds", beds);
         model.addAttribute("plan", plan);
         model.addAttribute("pictures", pictures);
         model.addAttribute("system", system);

@@ -235,7 +235,7 @@ class PagesTest {
         page.getByLabel("Night train").first().check();
         page.locator("#plan-together").click();
         assertThat(page.locator("[role='status']").last()).containsText("Cut apart they take");
-        assertThat(page.locator(".joint-trim > li")).not().hasCount(0);
+        assertThat(page.locator(".joint-list > li")).not().hasCount(0);
     }
 
     @ParameterizedTest

@@ -8,9 +8,11 @@ import org.junit.jupiter.api.Test;
 import org.mockito.Mockito;
 
 import kwibbet.app.Samples;
+import kwibbet.bench.JointPlan;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Settings;
+import kwibbet.card.Thrift;
 import kwibbet.card.base.RollFold;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -52,15 +54,24 @@ class WorkshopTest {
         assertThat(workshop.run(design).plan().paperOfOneCard()).contains(new BigDecimal("0.25"));
     }
 
-    /** A few pieces are searched through at once; what is about to be cut no longer changes. */
+    /** What is about to be cut no longer changes. */
     @Test
     void aSearchIsOverBeforeTheSheetsAreCut() {
         Design design = Samples.design("Card");
-        assertThat(workshop.hunt(design).isOn()).isFalse();
         Workshop.Worked settled = workshop.settled(design);
         assertThat(settled.plan().sheets().isProven()).isTrue();
         assertThat(workshop.hunt(design).isOn()).isFalse();
         assertThat(workshop.run(design)).isSameAs(settled);
+    }
+
+    /** A cutting day that is looked at again is not searched again. */
+    @Test
+    void runsCutTogetherAreRemembered() {
+        List<Design> both = List.of(Samples.design("One"), Samples.design("Other"));
+        JointPlan plan = workshop.together(both, Thrift.FEWEST_SHEETS);
+        assertThat(plan.run().cards()).hasSize(2);
+        assertThat(workshop.together(both, Thrift.FEWEST_SHEETS)).isSameAs(plan);
+        assertThat(workshop.together(both, Thrift.LEAST_COST)).isNotSameAs(plan);
     }
 
     @Test

@@ -208,7 +208,7 @@ public final class Handout {
         if (!score.settings().isEmpty()) {
             Toolbox other = plan.tools().forOtherHand();
             flow.line("", Phrase.of("If you are " + other.hand().words() + ":"), 12);
-            scoreSettings(ScoreList.of(card, other, plan.bench().press().plan()));
+            scoreSettings(ScoreList.of(plan.cards(), other, plan.bench().press().plan()));
         }
     }
 

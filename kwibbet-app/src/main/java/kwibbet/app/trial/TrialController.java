@@ -1,20 +1,25 @@
-package kwibbet.app.card;
+package kwibbet.app.trial;
 
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.DesignStore;
-import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Walk;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Design;
+import kwibbet.card.Thrift;
 import kwibbet.drawing.Drawing;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.TrialPicture;
@@ -82,42 +87,81 @@ class TrialController {
         }
     }
 
+    /**
+     * What is asked of the bench.
+     *
+     * @param at how many settings of the trimmer are done
+     * @param trouble what goes wrong, by name
+     * @param slips at which setting the fence slips
+     */
+    record Asked(@Nullable String at, @Nullable String trouble, @Nullable String slips) {
+
+        int done() {
+            return number(Objects.requireNonNullElse(at, "0"));
+        }
+
+        Trouble what() {
+            return List.of(Trouble.values()).stream()
+                    .filter(each -> each.name().equals(trouble))
+                    .findFirst()
+                    .orElse(Trouble.NONE);
+        }
+
+        int slipping(int settings) {
+            return Math.max(1, Math.min(number(Objects.requireNonNullElse(slips, "1")), Math.max(1, settings)));
+        }
+    }
+
     @GetMapping("/cards/{id}/trial")
-    String trial(
+    String ofCard(
             @PathVariable String id,
-            @RequestParam(defaultValue = "0") String at,
-            @RequestParam(defaultValue = "NONE") String trouble,
-            @RequestParam(defaultValue = "1") String slips,
+            @ModelAttribute(binding = true) Asked asked,
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
-        StoredDesign stored = designs.get(id);
-        RunPlan plan = workshop.settled(stored.design()).plan();
+        Design design = designs.get(id).design();
+        model.addAttribute("runTitle", design.name());
+        model.addAttribute("back", "/cards/" + id + "/trim");
+        model.addAttribute("chosen", List.of());
+        model.addAttribute("thrift", "");
+        show(workshop.settled(design).plan(), design.system(), "/cards/" + id + "/trial", "", asked, model);
+        return within.isEmpty() ? "trial/trial" : "trial/trial :: main";
+    }
+
+    @GetMapping("/together/trial")
+    String ofSeveral(
+            @RequestParam(name = "card") List<String> chosen,
+            @RequestParam(defaultValue = "FEWEST_SHEETS") Thrift thrift,
+            @ModelAttribute(binding = true) Asked asked,
+            @RequestHeader(name = "HX-Request", defaultValue = "") String within,
+            Model model) {
+        List<Design> together =
+                chosen.stream().map(id -> designs.get(id).design()).toList();
+        String query = chosen.stream().map(id -> "&card=" + id).collect(Collectors.joining()) + "&thrift=" + thrift;
+        model.addAttribute("runTitle", "Cut together");
+        model.addAttribute("back", "/together?" + query.substring(1));
+        model.addAttribute("chosen", chosen);
+        model.addAttribute("thrift", thrift.name());
+        RunPlan run = workshop.together(together, thrift).run();
+        show(run, together.get(0).system(), "/together/trial", query, asked, model);
+        return within.isEmpty() ? "trial/trial" : "trial/trial :: main";
+    }
+
+    private static void show(
+            RunPlan plan, MeasureSystem system, String address, String query, Asked asked, Model model) {
         int settings = plan.bench().trim().settings().size();
-        Trouble chosen = List.of(Trouble.values()).stream()
-                .filter(each -> each.name().equals(trouble))
-                .findFirst()
-                .orElse(Trouble.NONE);
-        int slipping = Math.max(1, Math.min(number(slips), Math.max(1, settings)));
-        MeasureSystem system = stored.design().system();
-        TrialRun run = TrialRun.of(plan, number(at), chosen.mishaps(slipping, system));
+        int slipping = asked.slipping(settings);
+        TrialRun run = TrialRun.of(plan, asked.done(), asked.what().mishaps(slipping, system));
         List<Drawing> sheets = IntStream.range(0, plan.sheets().lettered().size())
                 .mapToObj(layout -> TrialPicture.of(run, layout, system))
                 .toList();
+        String rest = query + "&trouble=" + asked.what() + "&slips=" + slipping;
         model.addAttribute("run", run);
-        model.addAttribute("stored", stored);
+        model.addAttribute("system", system);
         model.addAttribute("sheets", sheets);
-        model.addAttribute(
-                "walk",
-                new Walk(
-                        "/cards/" + id + "/trial",
-                        0,
-                        run.done(),
-                        settings,
-                        "&trouble=" + chosen + "&slips=" + slipping));
+        model.addAttribute("walk", new Walk(address, 0, run.done(), settings, rest));
         model.addAttribute("troubles", Trouble.values());
-        model.addAttribute("trouble", chosen);
+        model.addAttribute("trouble", asked.what());
         model.addAttribute("slips", slipping);
-        return within.isEmpty() ? "card/trial" : "card/trial :: main";
     }
 
     private static int number(String text) {

@@ -1,0 +1,120 @@
+package kwibbet.press;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
+import kwibbet.card.Base;
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Host;
+import kwibbet.card.base.Bases;
+import kwibbet.outcome.Outcome;
+import kwibbet.paper.SheetSizes;
+import kwibbet.press.PressPlan.ByHand;
+import kwibbet.press.PressPlan.Reason;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Press;
+import kwibbet.tool.Sides;
+import kwibbet.tool.Toolbox;
+import kwibbet.trial.TrialRun;
+
+import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
+import static kwibbet.Inches.base;
+import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
+import static kwibbet.Inches.on;
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.shelf;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Every base with all that dies cut on each of its faces, for somebody who has every die: the trial press makes just the shapes that are wanted. */
+class PressedCardsTest {
+
+    private static final Press WIDE = new Press(in("24"), in("24"), 3);
+    private static final Press NARROW = new Press(in("6"), in("9"), 2);
+
+    static Stream<Base> bases() {
+        return Bases.ALL.stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("bases")
+    void whatIsPressedIsWhatIsWanted(Base each) {
+        Design plain = base(each.key(), "5", "7");
+        int pressed = 0;
+        for (Host host : hosts(plain)) {
+            for (List<Addition> additions : cut(host)) {
+                Optional<Card> card = card(plain.withAdditions(additions));
+                for (Press press : List.of(WIDE, NARROW)) {
+                    pressed += card.map(made -> pressed(made, press)).orElse(0);
+                }
+            }
+        }
+        assertThat(pressed).as(each.key()).isPositive();
+    }
+
+    private static List<Host> hosts(Design plain) {
+        return make(plain).orThrow().faces().stream()
+                .map(face -> on(face.key()))
+                .toList();
+    }
+
+    private static List<List<Addition>> cut(Host host) {
+        Addition mat = add("mat", "mat", host, "border", "1/4");
+        List<List<Addition>> all = new ArrayList<>();
+        for (String through : List.of("this", "layers", "panels")) {
+            Addition hole = add(
+                    "opening", "hole", on("mat"), "shape", "arch", "width", "3/4", "height", "1", "through", through);
+            all.add(List.of(mat, hole));
+        }
+        all.add(List.of(
+                add("opening", "hole", host, "shape", "oval", "width", "1", "height", "1/2", "frame", "framed")));
+        all.add(List.of(add("ornament", "star", host, "shape", "gable", "width", "1", "height", "1 1/2")));
+        all.add(List.of(add("shaker", "shaker", host, "shape", "octagon", "width", "1", "height", "1")));
+        return all;
+    }
+
+    private static Optional<Card> card(Design design) {
+        return make(design) instanceof Outcome.Made<Card> made ? Optional.of(made.value()) : Optional.empty();
+    }
+
+    /** How many shapes are pressed, all of them right. */
+    private static int pressed(Card card, Press press) {
+        Toolbox bare = TOOLS.withPress(press);
+        List<Die> dies = new ArrayList<>();
+        for (ByHand each : PressPlan.of(List.of(card), bare).byHand()) {
+            each.want()
+                    .shape()
+                    .ifPresent(shape -> dies.add(new Die(
+                            new DieId("die " + dies.size()),
+                            "die " + dies.size(),
+                            shape,
+                            in("1/16"),
+                            Die.Detail.PLAIN,
+                            Sides.STRAIGHT,
+                            "",
+                            1)));
+        }
+        RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), bare.withDies(dies));
+        assertThat(plan.bench().press().plan().byHand().stream()
+                        .filter(each -> each.want().shape().isPresent())
+                        .map(ByHand::why))
+                .doesNotContain(Reason.NO_DIE);
+        assertThat(plan.bench().press().plan().passes())
+                .isGreaterThanOrEqualTo(plan.bench().press().plan().atLeast());
+        TrialRun trial = TrialRun.of(plan, Integer.MAX_VALUE, List.of());
+        assertThat(trial.pieces()).allSatisfy(made -> assertThat(made.dieCuts().right())
+                .as(made.piece().name())
+                .isEqualTo(made.dieCuts().asked()));
+        return trial.pieces().stream().mapToInt(made -> made.dieCuts().asked()).sum();
+    }
+}
