@@ -1,5 +1,7 @@
 package kwibbet.card;
 
+import java.util.stream.Stream;
+
 /** What a run is to spare. */
 public enum Thrift {
     FEWEST_SHEETS("the fewest sheets"),
@@ -10,6 +12,14 @@ public enum Thrift {
 
     Thrift(String words) {
         this.words = words;
+    }
+
+    /** The one of that name; the fewest sheets where there is none. */
+    public static Thrift named(String name) {
+        return Stream.of(values())
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .orElse(FEWEST_SHEETS);
     }
 
     /** What makers call it. */

@@ -69,6 +69,32 @@ class OutsideTest {
     }
 
     /**
+     * A. Meir and L. Moser, "On packing of squares and cubes", Journal of Combinatorial Theory 5 (1968): squares whose largest has a side
+     * {@code x} can be packed into {@code a × b} where {@code x² + (a − x)(b − x)} is at least their area. From memory; their way of packing, in rows,
+     * can be cut from edge to edge. One of each size: the case in which a table of rooms is of little help.
+     */
+    @Test
+    void squaresThatCanBePackedInRowsNeedOneSheet() {
+        Random random = new Random(1968);
+        for (int round = 0; round < 40; round++) {
+            int most = 2 + random.nextInt(46);
+            double room = most * most + (96 - most) * (96.0 - most);
+            List<Part> parts = new ArrayList<>();
+            for (int side = most; room >= (double) side * side; side = 2 + random.nextInt(most - 1)) {
+                room -= (double) side * side;
+                Length length = Length.ofInches(1, 8).multipliedBy(side);
+                parts.add(Jobs.part("square " + parts.size(), new Size(length, length), 1, Turning.EITHER, "square"));
+            }
+            CuttingPlan plan = SheetSearch.plan(
+                    CuttingJob.of(List.of(Jobs.sheets("square", "12", "12")), parts), Budget.of(Duration.ofSeconds(1)));
+            assertThat(plan.sheets())
+                    .as("%d squares, the largest of %d eighths", parts.size(), most)
+                    .isEqualTo(1);
+            assertThat(plan.isProven()).isTrue();
+        }
+    }
+
+    /**
      * The worked example of the encyclopedia article "Cutting stock problem" (Wikipedia): rolls of 5600 mm in thirteen widths, 73 master
      * rolls; figures from memory. 407 160 mm are wanted, so that 72 rolls cannot do.
      */

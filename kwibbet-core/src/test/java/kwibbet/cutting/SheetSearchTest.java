@@ -73,6 +73,33 @@ class SheetSearchTest {
         check(plan);
     }
 
+    /** One of each of many sizes, with a blade that reaches across or not: all are cut, by a list the trial trimmer can follow. */
+    @Property(tries = 40)
+    void oneOfEachOfManySizesIsCut(
+            @ForAll @Size(min = 4, max = 16) List<@IntRange(min = 8, max = 60) Integer> widths,
+            @ForAll @IntRange(min = 8, max = 40) int height,
+            @ForAll boolean isShort) {
+        Length eighth = Length.ofInches(1, 8);
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < widths.size(); i++) {
+            kwibbet.shape.Size size = new kwibbet.shape.Size(
+                    eighth.multipliedBy(widths.get(i)), eighth.multipliedBy(8 + (height + 7 * i) % 40));
+            parts.add(Jobs.part("part-" + i, size, 1, Turning.EITHER, "square"));
+        }
+        CuttingJob job = new CuttingJob(
+                List.of(Jobs.sheets("square", "12", "18")),
+                parts,
+                Length.ZERO,
+                isShort ? Optional.of(Length.ofInches(12)) : Optional.empty(),
+                Aim.FEWEST_SHEETS,
+                Keeping.USUAL);
+        CuttingPlan plan = SheetSearch.refined(job, Budget.of(Duration.ofMillis(80)), better -> {});
+        check(plan);
+        assertThat(plan.missing()).isEmpty();
+        double area = parts.stream().mapToDouble(part -> part.size().area()).sum();
+        assertThat(plan.sheets()).isLessThanOrEqualTo((int) Math.ceil(2 * area / (12 * 18)) + 1);
+    }
+
     /** Every count exact, nothing overlapping or outside, the bound not above the plan; and the trial trimmer really gets the parts. */
     @Property(tries = 60)
     void everyPlanCanBeCut(

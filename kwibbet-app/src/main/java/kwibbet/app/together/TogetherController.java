@@ -3,7 +3,6 @@ package kwibbet.app.together;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,7 +26,7 @@ import kwibbet.picture.SheetPicture;
 /** A cutting day: the sheets and settings for the runs of several cards at once. */
 @Controller
 @RequestMapping("/together")
-class TogetherController {
+public class TogetherController {
 
     private final DesignStore designs;
     private final Workshop workshop;
@@ -47,10 +46,7 @@ class TogetherController {
                 .filter(stored -> chosen.contains(stored.id()))
                 .map(StoredDesign::design)
                 .toList();
-        Thrift spared = Stream.of(Thrift.values())
-                .filter(each -> each.name().equals(thrift))
-                .findFirst()
-                .orElse(Thrift.FEWEST_SHEETS);
+        Thrift spared = Thrift.named(thrift);
         model.addAttribute("all", all);
         model.addAttribute("chosen", chosen);
         model.addAttribute("thrifts", Thrift.values());

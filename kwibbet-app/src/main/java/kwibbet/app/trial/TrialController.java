@@ -129,11 +129,15 @@ class TrialController {
 
     @GetMapping("/together/trial")
     String ofSeveral(
-            @RequestParam(name = "card") List<String> chosen,
-            @RequestParam(defaultValue = "FEWEST_SHEETS") Thrift thrift,
+            @RequestParam(name = "card", defaultValue = "") List<String> chosen,
+            @RequestParam(name = "thrift", defaultValue = "FEWEST_SHEETS") String spared,
             @ModelAttribute(binding = true) Asked asked,
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
+        if (chosen.isEmpty()) {
+            return "redirect:/together";
+        }
+        Thrift thrift = Thrift.named(spared);
         List<Design> together =
                 chosen.stream().map(id -> designs.get(id).design()).toList();
         String query = chosen.stream().map(id -> "&card=" + id).collect(Collectors.joining()) + "&thrift=" + thrift;

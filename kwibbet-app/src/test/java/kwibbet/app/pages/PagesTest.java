@@ -236,6 +236,13 @@ class PagesTest {
         page.locator("#plan-together").click();
         assertThat(page.locator("[role='status']").last()).containsText("Cut apart they take");
         assertThat(page.locator(".joint-list > li")).not().hasCount(0);
+        assertThat(page.locator("main")).containsText("Night train, Base");
+        page.locator("#try-together").click();
+        page.locator("#step-all").click();
+        assertThat(page.locator(".lead")).hasText("Just what was asked comes out.");
+        page.locator("[name='trouble']").selectOption("TRIMMER_OFF");
+        assertThat(page.locator(".lead")).hasText("Not all comes out as asked.");
+        assertThat(page.locator("tr.trouble").first()).containsText("Drawer, Base");
     }
 
     @ParameterizedTest

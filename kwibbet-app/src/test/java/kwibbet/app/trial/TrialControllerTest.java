@@ -1,0 +1,114 @@
+package kwibbet.app.trial;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.test.web.servlet.MockMvc;
+
+import kwibbet.app.Samples;
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Workshop;
+import kwibbet.app.together.TogetherController;
+import kwibbet.card.Design;
+import kwibbet.card.Materials;
+import kwibbet.card.Run;
+import kwibbet.measure.Length;
+import kwibbet.paper.PaperShelf;
+import kwibbet.tool.Toolbox;
+
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.mockito.Mockito.when;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+/** The trial bench for one card and for several, and the lists it tries. */
+@WebMvcTest({TrialController.class, TogetherController.class})
+@Import(Workshop.class)
+class TrialControllerTest {
+
+    private static final Design ONE = Samples.design("Gas meter").withRun(new Run(3, 0));
+    private static final Design OTHER = Samples.design("Turnstile").withRun(new Run(2, 1));
+
+    @Autowired
+    private MockMvc mvc;
+
+    @MockitoBean
+    private DesignStore designs;
+
+    @MockitoBean
+    private Inventory inventory;
+
+    @BeforeEach
+    void set() {
+        StoredDesign one = new StoredDesign("1", 1, ONE, Optional.empty(), Optional.empty());
+        StoredDesign other = new StoredDesign("2", 1, OTHER, Optional.empty(), Optional.empty());
+        when(designs.get("1")).thenReturn(one);
+        when(designs.get("2")).thenReturn(other);
+        when(designs.all()).thenReturn(List.of(one, other));
+        when(inventory.shelf())
+                .thenReturn(new PaperShelf(List.of(Samples.paper("stock", "Stock", Length.ofInches(1, 64)))));
+        when(inventory.materials()).thenReturn(Materials.USUAL);
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+    }
+
+    /** All settings done, just what was asked is there; none done, nothing is; beyond the last is the last. */
+    @Test
+    void aCardIsTriedStepByStep() throws Exception {
+        mvc.perform(get("/cards/1/trial").param("at", "99999"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("<h1>Gas meter</h1>"),
+                                containsString("Just what was asked comes out."),
+                                containsString("href=\"/cards/1/trim\""))));
+        mvc.perform(get("/cards/1/trial"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("The sheets lie ready."), not(containsString("Just what was asked")))));
+        mvc.perform(get("/cards/1/trial")
+                        .param("at", "99999")
+                        .param("trouble", "SHEET_SPOILT")
+                        .header("HX-Request", "true"))
+                .andExpect(content()
+                        .string(allOf(containsString("Not all comes out as asked."), not(containsString("<html")))));
+        mvc.perform(get("/cards/1/trial")
+                        .param("at", "-7")
+                        .param("trouble", "rain")
+                        .param("slips", "a lot"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("The sheets lie ready.")));
+    }
+
+    /** Several cards keep their names, and what is asked of the bench keeps the cards. */
+    @Test
+    void runsCutTogetherAreTriedTogether() throws Exception {
+        mvc.perform(get("/together").param("card", "1", "2"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Gas meter, Base"),
+                                containsString("Turnstile, Base"),
+                                containsString(">Score</h2>"),
+                                containsString("/together/trial?card=1&amp;card=2&amp;thrift=FEWEST_SHEETS"))));
+        mvc.perform(get("/together/trial").param("card", "1", "2").param("at", "99999"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Just what was asked comes out."),
+                                containsString("Turnstile, Base"),
+                                containsString("&amp;card=1&amp;card=2&amp;thrift=FEWEST_SHEETS"),
+                                containsString("<input type=\"hidden\" name=\"card\" value=\"2\">"))));
+        mvc.perform(get("/together/trial")).andExpect(redirectedUrl("/together"));
+        mvc.perform(get("/together/trial").param("card", "1").param("thrift", "gold"))
+                .andExpect(status().isOk());
+    }
+}
