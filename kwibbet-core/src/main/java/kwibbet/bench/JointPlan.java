@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import kwibbet.card.Card;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
+import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.WorkOrder;
 import kwibbet.paper.PaperShelf;
@@ -31,7 +32,7 @@ public record JointPlan(RunPlan run, OptionalInt apart) {
      * @param shelf the papers
      * @param tools the tools
      * @param thrift what is spared, whatever each run by itself would spare
-     * @param budget how long to look for fewer sheets
+     * @param budget how long to look for fewer sheets and larger leftovers
      */
     public static JointPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, Budget budget) {
         OptionalInt apart = thrift == Thrift.LEFTOVERS_FIRST
@@ -39,7 +40,9 @@ public record JointPlan(RunPlan run, OptionalInt apart) {
                 : OptionalInt.of(cards.stream()
                         .mapToInt(card -> sheets(card, shelf, tools, thrift))
                         .sum());
-        return new JointPlan(RunPlan.of(cards, shelf, tools, thrift, budget), apart);
+        RunPlan run = RunPlan.of(cards, shelf, tools, thrift);
+        SheetPlan refined = SheetPlanner.refine(run.order(), tools.trimmer(), budget, better -> {});
+        return new JointPlan(run.withSheets(run.sheets().orBetter(refined)), apart);
     }
 
     private static int sheets(Card card, PaperShelf shelf, Toolbox tools, Thrift thrift) {

@@ -39,23 +39,22 @@ public record RunPlan(
 
     /** Works out the run of a card, with the sheets that are found at once. */
     public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
-        return of(List.of(card), shelf, tools, card.design().run().thrift(), Budget.of(AT_ONCE));
+        return of(List.of(card), shelf, tools, card.design().run().thrift());
     }
 
     /**
-     * Works out the runs of some cards, cut from the same sheets.
+     * Works out the runs of some cards, cut from the same sheets, with those that are found at once.
      *
      * @param cards at least one
      * @param shelf the papers
      * @param tools the tools
      * @param thrift what is spared, whatever each run by itself would spare
-     * @param budget how long to look for fewer sheets
      */
-    static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, Budget budget) {
+    static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift) {
         List<Card> apart = Card.apart(cards);
         PressPlan press = PressPlan.of(apart, tools);
         WorkOrder order = WorkOrder.of(apart, shelf, thrift, press);
-        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), budget);
+        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE));
         return of(apart, shelf, tools, order, sheets, PressList.of(apart, press, tools.hand()));
     }
 
