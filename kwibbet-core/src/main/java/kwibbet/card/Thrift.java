@@ -4,14 +4,21 @@ import java.util.stream.Stream;
 
 /** What a run is to spare. */
 public enum Thrift {
-    FEWEST_SHEETS("the fewest sheets"),
-    LEAST_COST("the least cost"),
-    LEFTOVERS_FIRST("leftovers first, then the fewest sheets");
+    FEWEST_SHEETS("the fewest sheets", "fewest sheets"),
+    LEAST_COST("the least cost", "least cost"),
+    LEFTOVERS_FIRST("leftovers first, then the fewest sheets", "fewest new sheets");
 
     private final String words;
+    private final String first;
 
-    Thrift(String words) {
+    Thrift(String words, String first) {
         this.words = words;
+        this.first = first;
+    }
+
+    /** What is looked for, in order: the rest only where it costs nothing of what comes before. */
+    public String aims() {
+        return "Looked for in this order: " + first + ", largest leftovers, few layouts, few settings.";
     }
 
     /** The one of that name; the fewest sheets where there is none. */
