@@ -15,6 +15,7 @@ import kwibbet.press.PressPlan.OnBed;
 import kwibbet.press.Want;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
 import kwibbet.wording.Phrase;
 
 /**
@@ -83,7 +84,8 @@ public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stic
         }
         stuck.forEach(stick -> sentences.add(Phrase.in(system)
                 .phrase(stick.sentence(system))
-                .words(" With adhesive where the die cuts too: it cuts through both.")
+                .words(" With adhesive where the die cuts too: it cuts through "
+                        + (stuck.size() == 1 ? "both." : "all."))
                 .end()));
         if (onBed.layup().lying().fold() instanceof Lying.Away away) {
             sentences.add(away(away, system));
@@ -135,13 +137,18 @@ public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stic
     /** What an edge of the paper is called as it lies. */
     private String edge(Edge edge) {
         Rect paper = onBed.layup().paper();
-        boolean isFold = onBed.layup().lying().fold() instanceof Lying.Through folded
-                && switch (edge) {
-                    case LEFT -> folded.line().middle().x().equals(paper.left());
-                    case RIGHT -> folded.line().middle().x().equals(paper.right());
-                    case TOP -> folded.line().middle().y().equals(paper.top());
-                    case BOTTOM -> folded.line().middle().y().equals(paper.bottom());
-                };
+        boolean isFold = onBed.layup()
+                .lying()
+                .fold()
+                .at()
+                .map(Segment::middle)
+                .filter(fold -> switch (edge) {
+                    case LEFT -> fold.x().equals(paper.left());
+                    case RIGHT -> fold.x().equals(paper.right());
+                    case TOP -> fold.y().equals(paper.top());
+                    case BOTTOM -> fold.y().equals(paper.bottom());
+                })
+                .isPresent();
         return isFold ? "folded" : edge.word();
     }
 

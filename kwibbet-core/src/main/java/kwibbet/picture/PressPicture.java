@@ -97,12 +97,7 @@ public final class PressPicture {
             onPaper(use.rim(layup.diePass()).in(there), on, Line.FINE, ink);
             onPaper(use.cutLine(layup.diePass()).in(there), on, Line.CUT, ink);
         }
-        if (layup.lying().fold() instanceof Lying.Through folded) {
-            foldedEdge(layup.paper(), folded.line(), there);
-        }
-        if (layup.lying().fold() instanceof Lying.Away away) {
-            foldedEdge(layup.paper(), away.line(), there);
-        }
+        layup.lying().fold().at().ifPresent(fold -> foldedEdge(layup.paper(), fold, there));
         name(piece, paper.bounds(), ink);
         if (layup.diePass().isPartial()) {
             plateEdge(layup, there);

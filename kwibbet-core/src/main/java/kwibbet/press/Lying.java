@@ -1,6 +1,7 @@
 package kwibbet.press;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
@@ -25,7 +26,12 @@ public record Lying(Fold fold, List<On> on) {
     }
 
     /** Whether a paper is folded. */
-    public sealed interface Fold {}
+    public sealed interface Fold {
+        /** The line it is folded at, in the frame of the piece; nothing where it is open. */
+        default Optional<Segment> at() {
+            return Optional.empty();
+        }
+    }
 
     /** It is not. */
     public record Open() implements Fold {}
@@ -35,7 +41,12 @@ public record Lying(Fold fold, List<On> on) {
      *
      * @param line the score's line, in the frame of the piece
      */
-    public record Through(Segment line) implements Fold {}
+    public record Through(Segment line) implements Fold {
+        @Override
+        public Optional<Segment> at() {
+            return Optional.of(line);
+        }
+    }
 
     /**
      * A part of it out of the way, outside the plates.
@@ -45,7 +56,12 @@ public record Lying(Fold fold, List<On> on) {
      * @param other the part that is folded away, where it lies when it is flat
      * @param isUp whether it folds up, over the upper plate
      */
-    public record Away(Segment line, Rect rest, Rect other, boolean isUp) implements Fold {}
+    public record Away(Segment line, Rect rest, Rect other, boolean isUp) implements Fold {
+        @Override
+        public Optional<Segment> at() {
+            return Optional.of(line);
+        }
+    }
 
     /**
      * A piece that is stuck on before the die cuts.

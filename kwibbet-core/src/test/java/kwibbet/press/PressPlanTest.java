@@ -322,6 +322,11 @@ class PressPlanTest {
                 .isEqualTo(
                         "Fold the part beyond its score, 4 × 9 in, up over the upper plate: open, it is wider than the bed.");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        assertThat(step(card, TOOLS.withDies(List.of(circle("1"))).forOtherHand())
+                        .sentences(MeasureSystem.INCH)
+                        .get(1)
+                        .text())
+                .contains("from the folded edge");
         Card across = card(folded("7", "9"), 24, round("hole", "front-outside", "1"));
         assertThat(pressed(across, PRESS, List.of(circle("1"))).byHand())
                 .singleElement()

@@ -8,13 +8,17 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.bench.MakeStep;
+import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
+import kwibbet.card.Join;
 import kwibbet.card.base.Bases;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.SheetSizes;
 import kwibbet.press.PressPlan.ByHand;
@@ -115,6 +119,49 @@ class PressedCardsTest {
         assertThat(trial.pieces()).allSatisfy(made -> assertThat(made.dieCuts().right())
                 .as(made.piece().name())
                 .isEqualTo(made.dieCuts().asked()));
+        everythingIsDoneOnce(card, plan);
         return trial.pieces().stream().mapToInt(made -> made.dieCuts().asked()).sum();
+    }
+
+    /** At the press or when the card is made, but not at both: every piece stuck, every opening cut, every score folded. */
+    private static void everythingIsDoneOnce(Card card, RunPlan plan) {
+        List<MakeStep> make = plan.bench().make();
+        List<PressStep> press = plan.bench().press().settings().stream()
+                .flatMap(setting -> setting.steps().stream())
+                .toList();
+        List<Join> stuck = new ArrayList<>();
+        make.forEach(step -> {
+            if (step instanceof MakeStep.Stick stick) {
+                stuck.add(stick.join());
+            }
+        });
+        press.stream().flatMap(step -> step.stuck().stream()).distinct().forEach(stick -> stuck.add(stick.join()));
+        assertThat(stuck).containsExactlyInAnyOrderElementsOf(card.joins());
+
+        long folded = make.stream().filter(MakeStep.Fold.class::isInstance).count();
+        long before = press.stream()
+                .filter(step -> step.onBed().layup().lying().fold() instanceof Lying.Through)
+                .map(PressStep::piece)
+                .distinct()
+                .count();
+        RunPlan byHand = RunPlan.of(card, plan.shelf(), plan.tools().withDies(List.of()));
+        assertThat(folded + before)
+                .isEqualTo(byHand.bench().make().stream()
+                        .filter(MakeStep.Fold.class::isInstance)
+                        .count());
+
+        long cutByHand = make.stream().filter(MakeStep.Open.class::isInstance).count();
+        long cutByDie = press.stream()
+                .flatMap(step -> step.onBed().layup().wants())
+                .filter(want -> want.role() == Want.Role.OPENING)
+                .distinct()
+                .count();
+        assertThat(cutByHand + cutByDie)
+                .isEqualTo(card.pieces().stream()
+                        .mapToLong(piece -> piece.openings().size())
+                        .sum());
+        assertThat(make)
+                .allSatisfy(step ->
+                        assertThat(step.sentence(MeasureSystem.INCH).text()).endsWith("."));
     }
 }
