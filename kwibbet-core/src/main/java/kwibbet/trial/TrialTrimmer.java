@@ -70,6 +70,9 @@ public final class TrialTrimmer {
     private final List<Fault> faults = new ArrayList<>();
     private final List<Mishap> mishaps;
 
+    /** As much as roundings of the fence add up to on one sheet. */
+    private static final Length SLIVER = Length.ofInches(1, 16);
+
     private TrialTrimmer(List<Mishap> mishaps) {
         this.mishaps = mishaps;
     }
@@ -124,6 +127,11 @@ public final class TrialTrimmer {
         Length across = inHand.actual().across(cut.axis());
         Length from = set.plus(off(number));
         Length rest = across.minus(from);
+        if (from.isPositive() && !rest.isPositive() && !rest.isShorterThan(SLIVER.negated())) {
+            // What the fence has no mark for adds up: no sliver is left to come off, and the part is a hair too small.
+            put(take.layout(), copy, cut.first(), inHand.actual());
+            return;
+        }
         if (!from.isPositive() || !rest.isPositive()) {
             faults.add(new Fault(number, take, Fault.Why.BEYOND_THE_EDGE));
             return;

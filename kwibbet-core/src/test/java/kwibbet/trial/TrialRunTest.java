@@ -1,17 +1,34 @@
 package kwibbet.trial;
 
+import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
+import kwibbet.card.Design;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Run;
+import kwibbet.card.Thrift;
 import kwibbet.card.base.Bases;
+import kwibbet.cutting.Budget;
+import kwibbet.cutting.FencePlan.Guide;
+import kwibbet.cutting.FencePlan.Setting;
+import kwibbet.cutting.FencePlan.Take;
+import kwibbet.cutting.PartId;
+import kwibbet.cutting.Section;
+import kwibbet.cutting.SheetLayout;
+import kwibbet.cutting.SheetLayout.Cut;
+import kwibbet.cutting.StockId;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.OtherSizes;
 import kwibbet.measure.Length;
@@ -19,6 +36,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.SheetSizes;
 import kwibbet.picture.TrialPicture;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Size;
 
 import static kwibbet.Inches.TOOLS;
@@ -30,6 +48,7 @@ import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
+import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
@@ -94,6 +113,65 @@ class TrialRunTest {
         TrialRun off = TrialRun.of(plan(card), 99, List.of(new Mishap.TrimmerOff(in("1/32"))));
         assertThat(off.pieces().get(0).slits()).isEqualTo(new TrialRun.Tally(3, 0));
         assertThat(off.pieces().get(0).slits().words()).isEqualTo("0 of 3");
+    }
+
+    /** Any mix of designs and counts, cut together: nothing is missing, and every crease is where it should be. */
+    @Test
+    void anyMixOfCardsComesOut() {
+        Random random = new Random(5);
+        for (int round = 0; round < 8; round++) {
+            List<Card> cards = new ArrayList<>();
+            while (cards.size() < 4) {
+                Base base = Bases.ALL.get(random.nextInt(Bases.ALL.size()));
+                String width = 4 + random.nextInt(2) + " " + (1 + 2 * random.nextInt(4)) + "/8";
+                Design design = base(base.key(), width, "6").withRun(new Run(1 + random.nextInt(9), 1));
+                Addition mat =
+                        mat("mat", on(make(design).orThrow().faces().get(0).key()), border("1/4"));
+                cards.add(make(design.withAdditions(List.of(mat))).orThrow());
+            }
+            RunPlan run = JointPlan.of(
+                            cards,
+                            shelf(paper(size("24", "24")), paper(new PaperId("film"), size("24", "24"))),
+                            TOOLS,
+                            Thrift.FEWEST_SHEETS,
+                            Budget.of(Duration.ofMillis(300)))
+                    .run();
+            TrialRun trial = TrialRun.of(run, Integer.MAX_VALUE, List.of());
+            assertThat(trial.cut().faults()).isEmpty();
+            assertThat(trial.pieces())
+                    .hasSize(cards.stream()
+                            .mapToInt(card -> card.pieces().size())
+                            .sum())
+                    .allSatisfy(made -> {
+                        assertThat(made.missing()).as(made.piece().name()).isZero();
+                        assertThat(made.creases().right())
+                                .as(made.piece().name())
+                                .isEqualTo(made.creases().asked());
+                    });
+        }
+    }
+
+    /** A fence that is set beyond the edge by a hair cuts nothing off, and the part is there; beyond that the list is wrong. */
+    @Test
+    void whereNoSliverIsLeftThePartIsThere() {
+        Section section = Section.split(
+                Axis.VERTICAL, in("11 63/64"), new Section.Filled(new PartId("part"), false), Section.LEFTOVER);
+        SheetLayout layout = new SheetLayout(new StockId("sheet"), size("12", "12"), Length.ZERO, 1, section);
+        Cut cut = layout.cuts().get(0);
+        for (String beyond : List.of("12", "12 1/32", "12 1/16")) {
+            TrialTrimmer.Result result = TrialTrimmer.run(
+                    List.of(layout),
+                    List.of(new Setting(in(beyond), Guide.FENCE, List.of(new Take(0, cut)))),
+                    List.of());
+            assertThat(result.faults()).isEmpty();
+            assertThat(result.pile()).singleElement().satisfies(sheet -> {
+                assertThat(sheet.named()).isEqualTo(cut.first());
+                assertThat(sheet.actual()).isEqualTo(size("12", "12"));
+            });
+        }
+        Setting wrong = new Setting(in("12 1/8"), Guide.FENCE, List.of(new Take(0, cut)));
+        assertThat(TrialTrimmer.run(List.of(layout), List.of(wrong), List.of()).faults())
+                .hasSize(1);
     }
 
     /** A shape that is cut by hand needs paper large enough, not just as large as itself. */
