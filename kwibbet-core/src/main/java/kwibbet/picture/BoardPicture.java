@@ -22,6 +22,7 @@ import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 import kwibbet.tool.Hand;
 import kwibbet.tool.ScoringBoard;
@@ -124,7 +125,9 @@ public final class BoardPicture {
         Placement lying = turned.within(Placement.at(offset));
         Piece piece = step.piece();
         Ink ink = palette.ink(piece);
-        sketch.add(Mark.Area.of(piece.material().in(lying), palette.fill(piece), Line.CUT, ink)
+        // Openings are cut at the press or later.
+        Region paper = step.afterPress() ? piece.material() : Region.of(piece.outline());
+        sketch.add(Mark.Area.of(paper.in(lying), palette.fill(piece), Line.CUT, ink)
                 .lifted());
         step.setting().scores().forEach(scored -> {
             Line line = scored.score().fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;

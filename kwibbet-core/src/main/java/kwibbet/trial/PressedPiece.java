@@ -30,14 +30,19 @@ final class PressedPiece {
         this.paper = piece.outline().bounds();
     }
 
+    /** Takes in what a step shall cut in the piece. */
+    void expect(PressStep step) {
+        Layup layup = step.onBed().layup();
+        paper = step.piece().equals(piece) ? layup.flatPaper() : paper;
+        layup.wants()
+                .filter(want -> want.piece().equals(piece) && !wants.contains(want))
+                .forEach(wants::add);
+    }
+
     /** Presses a paper, if the piece is of it or stuck to it, the dies so far off to the right. */
     void press(PressStep step, double off) {
         Layup layup = step.onBed().layup();
         boolean isLowest = step.piece().equals(piece);
-        paper = isLowest ? layup.flatPaper() : paper;
-        layup.wants()
-                .filter(want -> want.piece().equals(piece) && !wants.contains(want))
-                .forEach(wants::add);
         for (DieLaying laying : step.layings()) {
             for (Spot spot : TrialPress.pass(laying, layup.paper().size(), off)) {
                 Spot onLowest = spot.plus(

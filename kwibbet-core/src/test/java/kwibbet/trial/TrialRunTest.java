@@ -37,9 +37,14 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.SheetSizes;
 import kwibbet.picture.TrialPicture;
 import kwibbet.shape.Axis;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
 
 import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
@@ -149,6 +154,39 @@ class TrialRunTest {
                                 .isEqualTo(made.creases().asked());
                     });
         }
+    }
+
+    /** First all is trimmed, then scored, then pressed: nothing is there before its tool was used. */
+    @Test
+    void theListsAreDoneOneAfterTheOther() {
+        Die disc = new Die(
+                new DieId("disc"),
+                "disc",
+                new CutShape(CutShape.Kind.OVAL, size("1", "1")),
+                in("1/16"),
+                Die.Detail.PLAIN,
+                Sides.STRAIGHT,
+                "",
+                1);
+        Card card = card(
+                folded("4", "6"), 2, add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1"));
+        RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS.withDies(List.of(disc)));
+        int trimmed = plan.bench().trim().settings().size();
+        TrialRun cut = TrialRun.of(plan, trimmed, List.of());
+        assertThat(cut.pieces()).extracting(TrialRun.Made::right).containsExactly(2, 2);
+        assertThat(cut.pieces().get(0).creases().words()).isEqualTo("0 of 1");
+        assertThat(cut.pieces().get(1).dieCuts().words()).isEqualTo("0 of 1");
+        TrialRun scored = TrialRun.of(plan, trimmed + 1, List.of());
+        assertThat(scored.pieces().get(0).creases().words()).isEqualTo("1 of 1");
+        assertThat(scored.pieces().get(1).dieCuts().words()).isEqualTo("0 of 1");
+        assertThat(scored.doing(MeasureSystem.INCH).text()).isEqualTo("Score in 4 in. Against the fence.");
+        assertThat(scored.progress().atBoard()).isPresent();
+        assertThat(scored.isDone()).isFalse();
+        TrialRun pressed = TrialRun.of(plan, trimmed + 2, List.of());
+        assertThat(pressed.doing(MeasureSystem.INCH).text()).isEqualTo("Press dot: 2 passes.");
+        assertThat(pressed.progress().atBoard()).isEmpty();
+        assertThat(pressed.progress().atPress()).isPresent();
+        assertThat(pressed.isFine()).isTrue();
     }
 
     /** A fence that is set beyond the edge by a hair cuts nothing off, and the part is there; beyond that the list is wrong. */

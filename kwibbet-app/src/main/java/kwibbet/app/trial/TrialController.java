@@ -22,8 +22,11 @@ import kwibbet.card.Design;
 import kwibbet.card.Thrift;
 import kwibbet.drawing.Drawing;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.picture.BoardPicture;
+import kwibbet.picture.PressPicture;
 import kwibbet.picture.TrialPicture;
 import kwibbet.trial.Mishap;
+import kwibbet.trial.Progress;
 import kwibbet.trial.TrialRun;
 import kwibbet.wording.Phrase;
 
@@ -90,7 +93,7 @@ class TrialController {
     /**
      * What is asked of the bench.
      *
-     * @param at how many settings of the trimmer are done
+     * @param at how many settings of all lists are done
      * @param trouble what goes wrong, by name
      * @param slips at which setting the fence slips
      */
@@ -152,8 +155,7 @@ class TrialController {
 
     private static void show(
             RunPlan plan, MeasureSystem system, String address, String query, Asked asked, Model model) {
-        int settings = plan.bench().trim().settings().size();
-        int slipping = asked.slipping(settings);
+        int slipping = asked.slipping(plan.bench().trim().settings().size());
         TrialRun run = TrialRun.of(plan, asked.done(), asked.what().mishaps(slipping, system));
         List<Drawing> sheets = IntStream.range(0, plan.sheets().lettered().size())
                 .mapToObj(layout -> TrialPicture.of(run, layout, system))
@@ -162,10 +164,25 @@ class TrialController {
         model.addAttribute("run", run);
         model.addAttribute("system", system);
         model.addAttribute("sheets", sheets);
-        model.addAttribute("walk", new Walk(address, 0, run.done(), settings, rest));
+        int done = run.progress().done();
+        model.addAttribute("walk", new Walk(address, 0, done, Progress.all(plan.bench()), rest));
+        model.addAttribute("bench", atTheTool(run, system));
         model.addAttribute("troubles", Trouble.values());
         model.addAttribute("trouble", asked.what());
         model.addAttribute("slips", slipping);
+    }
+
+    /** The paper on the board, or the dies on the bed, while these are in use. */
+    private static List<Drawing> atTheTool(TrialRun run, MeasureSystem system) {
+        RunPlan plan = run.plan();
+        List<Drawing> board = run.progress().atBoard().stream()
+                .flatMap(setting -> setting.steps().stream())
+                .map(step -> BoardPicture.of(step, plan.tools(), plan.shelf(), system))
+                .toList();
+        return run.progress()
+                .atPress()
+                .map(load -> List.of(PressPicture.of(load, plan.tools().press(), plan.shelf(), system)))
+                .orElse(board);
     }
 
     private static int number(String text) {
