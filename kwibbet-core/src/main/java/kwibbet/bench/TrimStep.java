@@ -1,9 +1,7 @@
 package kwibbet.bench;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.cutting.SheetLayout;
@@ -34,21 +32,40 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
         parts = parts.stream().map(List::copyOf).toList();
     }
 
-    /** The cuts of one setting on one sheet, equal parts together. */
+    /** The cuts of one setting on one sheet, equal parts together as far as they are there when the first of them is cut. */
     static List<TrimStep> of(Lettered sheet, List<Cut> cuts, Rounded set, boolean byKnife, Trimmer trimmer) {
-        Map<Alike, List<List<Cut>>> together = new LinkedHashMap<>();
+        List<List<List<Cut>>> together = new ArrayList<>();
         for (List<Cut> part : parts(cuts)) {
-            Cut first = part.get(0);
-            together.computeIfAbsent(
-                            new Alike(first.axis(), first.inHand().size(), part.size()), alike -> new ArrayList<>())
-                    .add(part);
+            int freed = freed(part.get(0), together);
+            together.subList(freed + 1, together.size()).stream()
+                    .filter(others -> Alike.of(others.get(0)).equals(Alike.of(part)))
+                    .findFirst()
+                    .ifPresentOrElse(others -> others.add(part), () -> together.add(new ArrayList<>(List.of(part))));
         }
-        return together.values().stream()
+        return together.stream()
                 .map(parts -> new TrimStep(sheet, parts, set, passes(sheet, parts, trimmer), byKnife))
                 .toList();
     }
 
-    private record Alike(Axis axis, Size inHand, int cuts) {}
+    /** The place of the step that cuts off what a cut needs in hand; -1 where that was there before. */
+    private static int freed(Cut cut, List<List<List<Cut>>> steps) {
+        for (int place = steps.size() - 1; place >= 0; place--) {
+            boolean frees = steps.get(place).stream()
+                    .flatMap(List::stream)
+                    .anyMatch(other ->
+                            other.first().equals(cut.inHand()) || other.second().equals(Optional.of(cut.inHand())));
+            if (frees) {
+                return place;
+            }
+        }
+        return -1;
+    }
+
+    private record Alike(Axis axis, Size inHand, int cuts) {
+        static Alike of(List<Cut> part) {
+            return new Alike(part.get(0).axis(), part.get(0).inHand().size(), part.size());
+        }
+    }
 
     /** The cuts that follow each other on one part, together. */
     private static List<List<Cut>> parts(List<Cut> cuts) {
