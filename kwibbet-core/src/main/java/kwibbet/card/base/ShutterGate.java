@@ -271,14 +271,14 @@ public record ShutterGate() implements ParallelFoldBase {
                     new Point(tab.left().plus(out), tab.bottom()));
         }
 
-        /** From its tab at the left to its point at the right. */
-        private Piece shutter(String side) {
+        /** From its tab at the left to its point at the right; its shoulder can lie at the tab. */
+        private List<Point> shutterCorners() {
             Size size = new Size(brief.length(SHUTTER), brief.length(SHUTTER_HEIGHT));
             Length half = Length.ofTicks(size.height().toTicks() / 2);
             Length tab = brief.length(TAB);
             Length mitre = Length.ofTicks(tab.toTicks() / 2);
             Length shoulder = size.width().minus(half);
-            Outline outline = Outline.of(
+            return List.of(
                     new Point(Length.ZERO, mitre),
                     new Point(tab, Length.ZERO),
                     new Point(shoulder, Length.ZERO),
@@ -286,6 +286,12 @@ public record ShutterGate() implements ParallelFoldBase {
                     new Point(shoulder, size.height()),
                     new Point(tab, size.height()),
                     new Point(Length.ZERO, size.height().minus(mitre)));
+        }
+
+        private Piece shutter(String side) {
+            Outline outline = new Outline(shutterCorners());
+            Size size = outline.bounds().size();
+            Length tab = brief.length(TAB);
             PieceId id = new PieceId(side + "-shutter");
             String name = (side.equals("left") ? "Left" : "Right") + " shutter";
             return Piece.of(id, name, brief.paper(SHUTTER_PAPER), outline)
@@ -293,7 +299,7 @@ public record ShutterGate() implements ParallelFoldBase {
         }
 
         private List<Panel> shutterPanels(String side, Piece shutter, Placement placement) {
-            List<Point> corners = shutter.outline().corners();
+            List<Point> corners = shutterCorners();
             Outline tab = new Outline(List.of(corners.get(0), corners.get(1), corners.get(5), corners.get(6)));
             Outline blade = new Outline(corners.subList(1, 6));
             String key = shutter.id().value();
