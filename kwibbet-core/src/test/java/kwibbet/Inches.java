@@ -33,11 +33,15 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
 import kwibbet.tool.Press;
 import kwibbet.tool.ScoringBoard;
+import kwibbet.tool.Sides;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
 
@@ -65,6 +69,22 @@ public final class Inches {
 
     public static final Materials MATERIALS =
             new Materials(new PaperShelf(List.of(paper(size("12", "12")))), Graduation.SIXTEENTHS);
+
+    /** A plain die that is there so often, its metal 1/16 wide; named after its shape and size. */
+    public static Die die(CutShape shape, int onHand) {
+        String name = shape.kind().words() + " " + shape.size().width() + " × "
+                + shape.size().height();
+        return new Die(new DieId(name), name, shape, in("1/16"), Die.Detail.PLAIN, Sides.STRAIGHT, "", onHand);
+    }
+
+    /** A plain die of which there is one. */
+    public static Die die(CutShape.Kind kind, String width, String height) {
+        return die(new CutShape(kind, size(width, height)), 1);
+    }
+
+    public static Toolbox withPress(Toolbox tools, Press press) {
+        return new Toolbox(tools.trimmer(), tools.board(), press, tools.dies(), tools.hand());
+    }
 
     public static Settings folded(String width, String height) {
         return FOLDED.sized(Settings.PRESET, size(width, height));

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 
 import kwibbet.measure.Length;
@@ -28,14 +29,18 @@ final class LeftoverSearch {
     /** What one try may take of the time that is left. */
     private static final double FOR_ONE = 0.3;
 
-    private static final StockId REST = new StockId("the rest of a sheet");
-
     private final Budget budget;
+    /** Longer than the id of any stock, and so none of them. */
+    private final StockId rest;
+
     private final Consumer<CuttingPlan> better;
     private CuttingPlan best;
 
     private LeftoverSearch(CuttingPlan plan, Budget budget, Consumer<CuttingPlan> better) {
         this.best = plan;
+        this.rest = new StockId(plan.job().stocks().stream()
+                .map(stock -> stock.id().value())
+                .collect(Collectors.joining(" ", "what is left of ", "")));
         this.budget = budget;
         this.better = better;
     }
@@ -145,7 +150,7 @@ final class LeftoverSearch {
     /** A plan for one sheet less and so much of that one. */
     private Optional<CuttingPlan> upTo(Stock stock, Axis axis, Length at) {
         Size sheet = stock.sheet();
-        Size rest = axis == Axis.VERTICAL ? new Size(at, sheet.height()) : new Size(sheet.width(), at);
+        Size left = axis == Axis.VERTICAL ? new Size(at, sheet.height()) : new Size(sheet.width(), at);
         Map<StockId, Integer> used = best.sheetsByStock();
         List<Stock> stocks = new ArrayList<>();
         best.job().stocks().forEach(each -> {
@@ -153,7 +158,7 @@ final class LeftoverSearch {
             stocks.add(new Stock(
                     each.id(), each.sheet(), OptionalInt.of(sheets), each.cents(), each.source(), each.margin()));
         });
-        stocks.add(new Stock(REST, rest, OptionalInt.of(1), stock.cents(), stock.source(), stock.margin()));
+        stocks.add(new Stock(rest, left, OptionalInt.of(1), stock.cents(), stock.source(), stock.margin()));
         List<Part> parts = best.job().parts().stream()
                 .map(part -> new Part(part.id(), part.size(), part.count(), alsoOnRest(part, stock)))
                 .toList();
@@ -162,15 +167,15 @@ final class LeftoverSearch {
         return SheetSearch.complete(smaller, budget.share(FOR_ONE)).map(plan -> onWholeSheets(plan, stock, axis, at));
     }
 
-    private static Map<StockId, Turning> alsoOnRest(Part part, Stock stock) {
+    private Map<StockId, Turning> alsoOnRest(Part part, Stock stock) {
         Map<StockId, Turning> from = new HashMap<>(part.from());
-        from.put(REST, part.on(stock.id()));
+        from.put(rest, part.on(stock.id()));
         return from;
     }
 
     private CuttingPlan onWholeSheets(CuttingPlan plan, Stock stock, Axis axis, Length at) {
         List<SheetLayout> layouts = plan.layouts().stream()
-                .map(layout -> layout.stock().equals(REST) ? onWhole(layout, stock, axis, at) : layout)
+                .map(layout -> layout.stock().equals(rest) ? onWhole(layout, stock, axis, at) : layout)
                 .toList();
         return new CuttingPlan(best.job(), layouts, best.missing(), best.sheetsAtLeast(), best.isProven());
     }

@@ -24,8 +24,8 @@ import kwibbet.tool.Die.Detail;
 /**
  * Finds openings that go through pieces stuck flat on each other: stuck before they are cut, one pass cuts them all, in register by itself.
  *
- * <p>A piece is stuck on first only where nothing is to be done to it or under it before that: no surface work, nothing between the two, nothing of
- * it cut out by a die.
+ * <p>A piece is stuck on first only where nothing is to be done to it or under it before that: no surface work, nothing between the two, and
+ * neither of them still to be cut out.
  */
 final class Stacking {
 
@@ -116,16 +116,21 @@ final class Stacking {
                         .anyMatch(direction -> direction.piece().equals(upper.id()))
                 || upper.zones().stream().anyMatch(Stacking::isWork)
                 || coversWork(join);
-        boolean isCutOut = !upper.isRectangle()
-                || usesOf(upper.id()).stream().anyMatch(use -> use.want().role() == Role.OUTLINE);
         boolean isBacked = card.joinsOn(upper.id()).stream().anyMatch(other -> other.side() == Side.UNDER);
         return join.adhesion().kind() == Adhesion.Kind.TAPE
                 && !isWorkedOn
-                && !isCutOut
+                && !isCutOut(upper)
+                && !isCutOut(card.piece(join.lower()).orElseThrow())
                 && !isBacked
                 && !card.isClear(upper.id())
                 && !card.isClear(join.lower())
                 && !isOverAnother(join);
+    }
+
+    /** Before a piece is cut out, by a die or by hand, it has no edges that another could be laid by. */
+    private boolean isCutOut(Piece piece) {
+        return !piece.isRectangle()
+                || usesOf(piece.id()).stream().anyMatch(use -> use.want().role() == Role.OUTLINE);
     }
 
     private static boolean isWork(Zone zone) {

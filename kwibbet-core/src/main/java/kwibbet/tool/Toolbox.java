@@ -44,11 +44,6 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
         return new Toolbox(trimmer, board, press, others, hand);
     }
 
-    /** These tools with another press. */
-    public Toolbox withPress(Press other) {
-        return new Toolbox(trimmer, board, other, dies, hand);
-    }
-
     /** The same tools for a maker of the other hand. */
     public Toolbox forOtherHand() {
         return new Toolbox(trimmer, board, press, dies, hand.other());

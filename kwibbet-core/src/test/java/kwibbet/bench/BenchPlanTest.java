@@ -31,8 +31,6 @@ import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
 import kwibbet.shape.CutShape;
 import kwibbet.tool.Die;
-import kwibbet.tool.DieId;
-import kwibbet.tool.Sides;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
 import kwibbet.trial.Mishap;
@@ -43,6 +41,7 @@ import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
+import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
@@ -273,15 +272,7 @@ class BenchPlanTest {
     /** What two runs need of one die shares its bed, what they score at one setting is scored together, and all of it comes out. */
     @Test
     void runsAreScoredAndPressedTogether() {
-        Die disc = new Die(
-                new DieId("disc"),
-                "disc",
-                new CutShape(CutShape.Kind.OVAL, size("1", "1")),
-                in("1/16"),
-                Die.Detail.PLAIN,
-                Sides.STRAIGHT,
-                "",
-                2);
+        Die disc = die(new CutShape(CutShape.Kind.OVAL, size("1", "1")), 2);
         Toolbox tools = TOOLS.withDies(List.of(disc));
         PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
         Addition dot = add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1");

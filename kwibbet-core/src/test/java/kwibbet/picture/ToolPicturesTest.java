@@ -29,8 +29,6 @@ import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.tool.Die;
-import kwibbet.tool.DieId;
-import kwibbet.tool.Sides;
 
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.TOOLS;
@@ -38,6 +36,7 @@ import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
+import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
@@ -165,12 +164,6 @@ class ToolPicturesTest {
                     .contains(die.shape().size(), die.rim().size());
             assertThat(outlines).allMatch(picture.frame()::contains);
         }
-    }
-
-    private static Die die(CutShape.Kind kind, String width, String height) {
-        CutShape shape = new CutShape(kind, size(width, height));
-        return new Die(
-                new DieId(kind + width), kind + width, shape, in("1/16"), Die.Detail.PLAIN, Sides.STRAIGHT, "", 1);
     }
 
     @Test

@@ -52,6 +52,7 @@ import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
+import static kwibbet.Inches.withPress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class PressPlanTest {
@@ -68,7 +69,7 @@ class PressPlanTest {
     }
 
     private static PressPlan pressed(Card card, Press press, List<Die> dies) {
-        return PressPlan.of(List.of(card), TOOLS.withPress(press).withDies(dies));
+        return PressPlan.of(List.of(card), withPress(TOOLS, press).withDies(dies));
     }
 
     private static Card card4(Addition... additions) {
@@ -275,7 +276,8 @@ class PressPlanTest {
                 base("past-fold", "6 1/2", "6 1/2", "fold", fold, "shape", shape, "across", "2", "rise", "1 1/2"));
         PaperShelf papers = shelf(paper(size("12", "12")));
         Die die = die("crest", Kind.valueOf(shape.toUpperCase(Locale.ROOT)), "2", "3", Detail.PLAIN, Sides.STRAIGHT);
-        RunPlan plan = RunPlan.of(card, papers, TOOLS.withDies(List.of(die)).withPress(new Press(in("8"), in("9"), 2)));
+        RunPlan plan =
+                RunPlan.of(card, papers, withPress(TOOLS.withDies(List.of(die)), new Press(in("8"), in("9"), 2)));
         PressStep step = plan.bench().press().settings().get(0).steps().get(0);
         assertThat(sentence(step)).contains("1 1/2 in").contains("its edge along the fold.");
         assertThat(plan.bench().trim().slits()).isEmpty();
@@ -302,12 +304,27 @@ class PressPlanTest {
         assertThat(TrialRun.of(stuck, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
                         .pieces())
                 .allSatisfy(made -> assertThat(made.dieCuts().right()).isZero());
-        RunPlan apart = RunPlan.of(card, papers, tools.withPress(new Press(in("6"), in("9"), 1)));
+        RunPlan apart = RunPlan.of(card, papers, withPress(tools, new Press(in("6"), in("9"), 1)));
         assertThat(apart.bench().press().plan().passes()).isEqualTo(48);
         assertThat(makes(apart)).anyMatch(words -> words.startsWith("Stick mat"));
         assertThat(apart.bench().press().settings())
                 .allSatisfy(
                         setting -> assertThat(sentence(setting.steps().get(0))).contains("It must line up with"));
+    }
+
+    /** What a die cuts out has no edges yet to stick anything by, and its die would cut through what is stuck on. */
+    @Test
+    void nothingIsStuckToAPieceBeforeThatIsCutOut() {
+        Card card = card24(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4")
+                .withAdditions(List.of(
+                        add("mat", "mat", front(), "fit", "size", "width", "2", "height", "2"),
+                        round("hole", "mat", "1", "through", "layers"))));
+        List<Die> dies = List.of(circle("1"), die("arch", Kind.ARCH, "4 1/4", "5 1/4", Detail.PLAIN, Sides.STRAIGHT));
+        PressPlan plan = pressed(card, PRESS, dies);
+        assertThat(card.joins()).noneMatch(plan::isStuckFirst);
+        assertThat(plan.passes()).isEqualTo(3 * 24);
+        // Cut out by hand it has no edges before either.
+        assertThat(card.joins()).noneMatch(pressed(card, PRESS, List.of(circle("1")))::isStuckFirst);
     }
 
     /** Open, a card of 4 by 9 is 8 wide; with its back folded over the plate its front goes through a bed of 6. */

@@ -24,20 +24,20 @@ import kwibbet.paper.SheetSizes;
 import kwibbet.press.PressPlan.ByHand;
 import kwibbet.press.PressPlan.Reason;
 import kwibbet.tool.Die;
-import kwibbet.tool.DieId;
 import kwibbet.tool.Press;
-import kwibbet.tool.Sides;
 import kwibbet.tool.Toolbox;
 import kwibbet.trial.TrialRun;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
+import static kwibbet.Inches.die;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
+import static kwibbet.Inches.withPress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** Every base with all that dies cut on each of its faces, for somebody who has every die: the trial press makes just the shapes that are wanted. */
@@ -93,21 +93,12 @@ class PressedCardsTest {
 
     /** How many shapes are pressed, all of them right. */
     private static int pressed(Card card, Press press) {
-        Toolbox bare = TOOLS.withPress(press);
-        List<Die> dies = new ArrayList<>();
-        for (ByHand each : PressPlan.of(List.of(card), bare).byHand()) {
-            each.want()
-                    .shape()
-                    .ifPresent(shape -> dies.add(new Die(
-                            new DieId("die " + dies.size()),
-                            "die " + dies.size(),
-                            shape,
-                            in("1/16"),
-                            Die.Detail.PLAIN,
-                            Sides.STRAIGHT,
-                            "",
-                            1)));
-        }
+        Toolbox bare = withPress(TOOLS, press);
+        List<Die> dies = PressPlan.of(List.of(card), bare).byHand().stream()
+                .flatMap(each -> each.want().shape().stream())
+                .distinct()
+                .map(shape -> die(shape, 1))
+                .toList();
         RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), bare.withDies(dies));
         assertThat(plan.bench().press().plan().byHand().stream()
                         .filter(each -> each.want().shape().isPresent())

@@ -40,14 +40,13 @@ import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
-import kwibbet.tool.DieId;
-import kwibbet.tool.Sides;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
+import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
@@ -159,15 +158,7 @@ class TrialRunTest {
     /** First all is trimmed, then scored, then pressed: nothing is there before its tool was used. */
     @Test
     void theListsAreDoneOneAfterTheOther() {
-        Die disc = new Die(
-                new DieId("disc"),
-                "disc",
-                new CutShape(CutShape.Kind.OVAL, size("1", "1")),
-                in("1/16"),
-                Die.Detail.PLAIN,
-                Sides.STRAIGHT,
-                "",
-                1);
+        Die disc = die(new CutShape(CutShape.Kind.OVAL, size("1", "1")), 1);
         Card card = card(
                 folded("4", "6"), 2, add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1"));
         RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS.withDies(List.of(disc)));

@@ -44,6 +44,8 @@ public class Workshop {
     private static final Duration AT_ONCE = Duration.ofMillis(40);
 
     private static final Duration BEFORE_CUTTING = Duration.ofMillis(400);
+    /** Stopped, it only puts down the best it has. */
+    private static final Duration UNTIL_OVER = Duration.ofSeconds(20);
     /** So long a page may take that is asked for a few times a week. */
     private static final Duration FOR_SEVERAL = Duration.ofSeconds(2);
 
@@ -140,7 +142,7 @@ public class Workshop {
         SheetHunt hunt = hunt(design);
         hunt.await(BEFORE_CUTTING);
         hunt.stop();
-        hunt.await(BEFORE_CUTTING);
+        hunt.await(UNTIL_OVER);
         return run(design);
     }
 
