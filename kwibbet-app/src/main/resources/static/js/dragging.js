@@ -9,12 +9,17 @@
 
   const work = () => document.getElementById('work');
 
-  const send = (fields, keep) => {
+  const path = () => `${work().dataset.path}/move`;
+
+  const seen = (fields) => {
     const body = new URLSearchParams(fields);
     document.querySelectorAll('#work form.count input[type="hidden"]').forEach((field) => body.set(field.name, field.value));
-    if (keep) body.set('keep', 'yes');
-    return fetch(`${work().dataset.path}/move`, { method: 'POST', headers: { 'HX-Request': 'true' }, body });
+    return fetch(path(), { method: 'POST', headers: { 'HX-Request': 'true' }, body });
   };
+
+  const keep = (fields, gesture) => document.dispatchEvent(new CustomEvent('kwibbet:edit', {
+    detail: { path: path(), fields: { ...fields, keep: 'yes' }, gesture },
+  }));
 
   const edgeAt = (box, event) => {
     if (Math.min(box.width, box.height) < 4 * EDGE) return 'move';
@@ -44,8 +49,8 @@
     const mine = drag;
     mine.busy = true;
     mine.next = null;
-    const answer = await send(fields(event), false);
-    if (answer.ok && drag === mine) {
+    const answer = await seen(fields(event)).catch(() => null);
+    if (answer && answer.ok && drag === mine) {
       const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
       const drawn = page.querySelector('.side-by-side');
       const shown = document.querySelector('.side-by-side');
@@ -53,18 +58,6 @@
     }
     mine.busy = false;
     if (drag === mine && mine.next) preview(mine.next);
-  };
-
-  const keep = async (body) => {
-    const answer = await send(body, true);
-    const focus = document.activeElement && document.activeElement.id;
-    const html = await answer.text();
-    if (answer.status === 409) {
-      htmx.swap('#notice', html, { swapStyle: 'innerHTML' });
-    } else {
-      htmx.swap('#work', html, { swapStyle: 'outerHTML' });
-      if (focus && document.getElementById(focus)) document.getElementById(focus).focus();
-    }
   };
 
   document.addEventListener('pointerdown', (event) => {
@@ -111,11 +104,14 @@
     }
   }, true);
 
+  // As long as the keys are held it is one gesture, and one step back undoes it.
+  let gesture = null;
   document.addEventListener('keydown', (event) => {
     const chip = event.target.closest && event.target.closest('.chip[data-piece]');
     if (chip && event.altKey && TOWARDS[event.key] && chip.dataset.piece !== 'base') {
       event.preventDefault();
-      keep({ what: chip.dataset.piece, handle: 'move', nudge: TOWARDS[event.key] });
+      if (!event.repeat || !gesture) gesture = crypto.randomUUID();
+      keep({ what: chip.dataset.piece, handle: 'move', nudge: TOWARDS[event.key] }, gesture + event.key);
     }
   });
 })();

@@ -4,7 +4,7 @@
 
   const press = (id) => {
     const button = document.getElementById(id);
-    if (button && !button.disabled) {
+    if (button && !button.disabled && button.getAttribute('aria-disabled') !== 'true') {
       button.click();
       return true;
     }

@@ -24,7 +24,7 @@
     if (at && at.dataset.piece.startsWith('face:')) {
       const path = document.getElementById('work').dataset.path;
       const face = encodeURIComponent(at.dataset.piece.slice('face:'.length));
-      htmx.ajax('GET', `${path}?held=base&on=${face}`, { target: '#work', swap: 'outerHTML' });
+      document.dispatchEvent(new CustomEvent('kwibbet:look', { detail: { path: `${path}?held=base&on=${face}` } }));
       return;
     }
     const chip = at && document.getElementById(`chip-${at.dataset.piece}`);

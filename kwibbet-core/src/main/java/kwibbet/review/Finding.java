@@ -5,6 +5,7 @@ import java.util.Optional;
 import kwibbet.card.Design;
 import kwibbet.card.PieceId;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
 
 /**
@@ -19,6 +20,14 @@ import kwibbet.wording.Phrase;
  */
 public record Finding(
         String rule, Severity severity, PieceId piece, Outline where, Phrase words, Optional<Remedy> remedy) {
+
+    /** Names it among the findings of its card as long as it is there: by its rule, its piece and its place. */
+    public String key() {
+        Rect box = where.bounds();
+        return rule + "@" + piece.value() + "@"
+                + box.left().toTicks() + "," + box.top().toTicks() + ","
+                + box.size().width().toTicks() + "," + box.size().height().toTicks();
+    }
 
     /** How bad it is, the worst first. */
     public enum Severity {

@@ -26,9 +26,11 @@ import kwibbet.app.fold.CardFoldFile;
 import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.fold.MotionView;
 import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Edit;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.SheetHunt;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.UnkeepableDesignException;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.store.Workshop.Worked;
 import kwibbet.app.web.Entries;
@@ -41,8 +43,6 @@ import kwibbet.card.Pose;
 import kwibbet.card.feature.Features;
 import kwibbet.layout.OtherSizes;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.review.Finding;
-import kwibbet.review.Review;
 
 /**
  * One card at its stations.
@@ -74,12 +74,25 @@ class CardController {
             @RequestParam(defaultValue = "base") String held,
             @RequestParam(defaultValue = Pose.SHUT) String pose,
             @RequestParam(defaultValue = "1") String at,
+            @RequestParam(defaultValue = "") String edit,
+            @RequestParam(defaultValue = "") String gesture,
             @RequestParam Map<String, String> typed,
             HttpServletRequest request) {
         String piece = PieceId.isOne(held) ? held : PieceId.BASE.value();
         Looking looking = new Looking(Station.of(station).orElse(Station.CARD), piece, pose, number(at));
         boolean withinPage = request.getHeader("HX-Request") != null;
-        return new Asked(id, version, Entries.of(typed), looking, withinPage);
+        return new Asked(
+                id, version, new Edit("", edit, gesture), form(request), Entries.of(typed), looking, withinPage);
+    }
+
+    /** The form of the page an address belongs to. */
+    private static String form(HttpServletRequest request) {
+        if (!request.getMethod().equals("POST")) {
+            return "";
+        }
+        String[] parts = request.getRequestURI().split("/", -1);
+        String word = parts.length > 3 ? parts[3] : "";
+        return word.equals("additions") ? (parts.length > 4 ? "addition" : "add") : word;
     }
 
     /** A number of a setting that is none leads to the first. */
@@ -191,10 +204,13 @@ class CardController {
             @ModelAttribute(name = ASKED, binding = false) Asked asked,
             Model model,
             HttpServletResponse response) {
-        String name = additionOf(designs.get(asked.id()).design(), addition).name();
         return change(
                 asked,
-                name,
+                designs.get(asked.id())
+                        .design()
+                        .addition(new PieceId(addition))
+                        .map(Addition::name)
+                        .orElse(addition),
                 model,
                 response,
                 (card, entries) -> edits.addition(card, additionOf(card.design(), addition), entries));
@@ -243,18 +259,11 @@ class CardController {
         return page(shown, asked, Station.CARD, model);
     }
 
-    /** Takes the way out of a finding, as it is found now: a number of an old page is refused by its version. */
-    @PostMapping("/findings/{number}")
+    /** Takes the way out of a finding, if it is still there. */
+    @PostMapping("/findings")
     String remedy(
-            @PathVariable int number,
-            @ModelAttribute(name = ASKED, binding = false) Asked asked,
-            Model model,
-            HttpServletResponse response) {
-        return change(asked, "putting it right", model, response, (card, entries) -> Review.of(card).stream()
-                .skip(number - 1L)
-                .findFirst()
-                .flatMap(Finding::remedy)
-                .map(Finding.Remedy::design));
+            @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
+        return change(asked, "putting it right", model, response, edits::remedy);
     }
 
     @PostMapping("/notes")
@@ -296,12 +305,12 @@ class CardController {
 
     @PostMapping("/undo")
     String undo(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
-        return done(designs.undo(asked.id(), asked.version()), asked, model);
+        return done(designs.undo(asked.id(), asked.version(), asked.edit()), asked, model);
     }
 
     @PostMapping("/redo")
     String redo(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
-        return done(designs.redo(asked.id(), asked.version()), asked, model);
+        return done(designs.redo(asked.id(), asked.version(), asked.edit()), asked, model);
     }
 
     @PostMapping("/remove")
@@ -341,14 +350,29 @@ class CardController {
             HttpServletResponse response,
             BiFunction<Card, Entries, Optional<Design>> edit,
             String held) {
-        StoredDesign stored = designs.get(asked.id());
+        Optional<StoredDesign> before = designs.madeBy(asked.id(), asked.edit());
+        if (before.isPresent()) {
+            return done(before.get(), asked.holding(held), model);
+        }
+        StoredDesign stored = designs.current(asked.id(), asked.version());
         Card card = workshop.card(stored.design());
         Optional<Design> changed = edit.apply(card, asked.entries());
-        if (changed.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(stored, asked, asked.looking().station(), model);
+        if (changed.isPresent()) {
+            try {
+                return done(
+                        designs.save(
+                                asked.id(),
+                                asked.version(),
+                                changed.get(),
+                                asked.edit().labelled(label)),
+                        asked.holding(held),
+                        model);
+            } catch (UnkeepableDesignException unkeepable) {
+                asked.entries().refuse(CardEdits.placed(unkeepable.reasons()));
+            }
         }
-        return done(designs.save(asked.id(), asked.version(), changed.get(), label), asked.holding(held), model);
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(stored, asked, asked.looking().station(), model);
     }
 
     private String done(StoredDesign stored, Asked asked, Model model) {
@@ -365,7 +389,8 @@ class CardController {
         Optional<SheetHunt> hunt = station == Station.SHEETS ? Optional.of(workshop.hunt(design)) : Optional.empty();
         Worked worked = station == Station.TRIM ? workshop.settled(design) : workshop.run(design);
         model.addAttribute(
-                "page", new CardPage(stored, worked, workshop.folding(design), hunt, looking, asked.entries()));
+                "page",
+                new CardPage(stored, worked, workshop.folding(design), hunt, looking, asked.form(), asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
+import kwibbet.app.web.Markup;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Craft;
@@ -33,6 +34,8 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperId;
+import kwibbet.review.Finding;
+import kwibbet.review.Review;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 
@@ -42,6 +45,9 @@ class CardEdits {
 
     /** Before the key of a score, where a score of the base is what was dragged. */
     private static final String SCORE = "score:";
+
+    /** No paper is longer than so many marks of any trimmer. */
+    private static final int MOST_MARKS = 10_000;
 
     private final Inventory inventory;
     private final Workshop workshop;
@@ -63,7 +69,9 @@ class CardEdits {
                 ? design.resized(finished)
                 : design.settled().with(after);
         Map<String, PaperId> papers = papers(design.base(), design.papers(), entries);
-        return checked(changed.withPapers(papers, entries.isTicked("foldAlongGrain")), entries, "");
+        boolean alongGrain =
+                entries.has("asks-foldAlongGrain") ? entries.isTicked("foldAlongGrain") : design.foldAlongGrain();
+        return checked(changed.withPapers(papers, alongGrain), entries, "");
     }
 
     /** A feature where the form says, at a size that suits the place. */
@@ -101,7 +109,8 @@ class CardEdits {
     /** The form of one addition. */
     Optional<Design> addition(Card card, Addition addition, Entries entries) {
         Design design = card.design();
-        Settings settings = read(addition.feature(), design.present(addition), entries, design.system());
+        Settings settings = Moves.fromWhereItLies(
+                card, addition, read(addition.feature(), design.present(addition), entries, design.system()));
         Host host = entries.has("on") ? host(card, entries).orElse(addition.host()) : addition.host();
         Addition changed = new Addition(
                 addition.id(),
@@ -138,13 +147,32 @@ class CardEdits {
         return checked(design, entries, "");
     }
 
-    /** What was dragged, or nudged by one mark of the trimmer with an arrow key. */
+    /** The way out of a finding, as it is found now. */
+    Optional<Design> remedy(Card card, Entries entries) {
+        Optional<Design> remedy = Review.of(card).stream()
+                .filter(finding -> finding.key().equals(entries.words("finding")))
+                .findFirst()
+                .flatMap(Finding::remedy)
+                .map(Finding.Remedy::design);
+        if (remedy.isEmpty()) {
+            entries.refuse("form", "That needs putting right no longer.");
+        }
+        return remedy;
+    }
+
+    /** What was dragged, or nudged by marks of the trimmer with an arrow key. */
     Optional<Design> move(Card card, Entries entries) {
         Optional<Design> moved = moved(card, entries);
         if (moved.isEmpty()) {
-            entries.refuse("form", "It follows from something else and cannot be moved by hand.");
+            entries.refuse("form", obstacle(card, entries.words("what")));
         }
         return moved.flatMap(design -> checked(design, entries, ""));
+    }
+
+    private static String obstacle(Card card, String what) {
+        return what.startsWith(SCORE) || !PieceId.isOne(what)
+                ? "This score has its place from the sizes of the card. Change those to move it."
+                : Moves.obstacle(card, new PieceId(what)).orElse("It cannot be taken hold of there.");
     }
 
     private Optional<Design> moved(Card card, Entries entries) {
@@ -162,7 +190,8 @@ class CardEdits {
         Optional<Edge> nudge = Edge.find(entries.words("nudge"));
         Optional<Edge> handle = Edge.find(entries.words("handle"));
         if (nudge.isPresent()) {
-            return Moves.nudged(card, id, nudge.get(), marks);
+            int times = entries.has("times") ? entries.wholeNumber("times") : 1;
+            return Moves.nudged(card, id, nudge.get(), Math.max(1, Math.min(times, MOST_MARKS)), marks);
         }
         return handle.isPresent()
                 ? Moves.drawn(card, id, handle.get(), right, down, marks)
@@ -201,14 +230,20 @@ class CardEdits {
                 continue;
             }
             if (parameter instanceof Parameter.OfLength length) {
-                Length entered = entries.length(length.key(), system);
+                // What stands there as it was drawn is the length it was drawn for, also where the figure is not exact.
+                boolean stays = entries.words(length.key()).equals(Markup.entry(before.length(length), system));
+                Length entered = stays ? before.length(length) : entries.length(length.key(), system);
                 settings = entered.equals(before.length(length)) ? settings : settings.with(length, entered);
             } else if (parameter instanceof Parameter.OfCount count) {
                 int entered = entries.wholeNumber(count.key());
                 settings = entered == before.count(count) ? settings : settings.with(count, entered);
             } else if (parameter instanceof Parameter.OfChoice choice) {
                 String chosen = entries.words(choice.key());
-                settings = before.is(choice, chosen) ? settings : settings.with(choice, chosen);
+                if (choice.choices().stream().noneMatch(way -> way.key().equals(chosen))) {
+                    entries.refuse(choice.key(), "Choose one of the list.");
+                } else if (!before.is(choice, chosen)) {
+                    settings = settings.with(choice, chosen);
+                }
             }
         }
         return settings;
@@ -222,11 +257,14 @@ class CardEdits {
             if (!entries.has(field)) {
                 continue;
             }
-            if (entries.words(field).isEmpty()) {
+            String chosen = entries.words(field);
+            if (chosen.equals(materials.paper(slot, before).value())) {
+                continue;
+            }
+            if (chosen.isEmpty() || materials.shelf().find(new PaperId(chosen)).isEmpty()) {
                 entries.refuse(field, "Choose a paper.");
-            } else if (!entries.words(field)
-                    .equals(materials.paper(slot, before).value())) {
-                papers.put(slot.key(), new PaperId(entries.words(field)));
+            } else {
+                papers.put(slot.key(), new PaperId(chosen));
             }
         }
         return papers;
@@ -244,6 +282,13 @@ class CardEdits {
         List<Refusal> reasons = new ArrayList<>(workshop.make(changed).reasons());
         entries.refuse(reasons.stream().map(reason -> placed(reason, inHand)).toList());
         return entries.areGood() ? Optional.of(changed) : Optional.empty();
+    }
+
+    /** What cannot be kept, said at the form as a whole. */
+    static List<Refusal> placed(List<Refusal> reasons) {
+        return reasons.isEmpty()
+                ? List.of(new Refusal("form", "This cannot be kept as it is."))
+                : reasons.stream().map(reason -> reason.at("form")).toList();
     }
 
     /** Where another addition no longer fits, that is said at the form as a whole; the message names it. */

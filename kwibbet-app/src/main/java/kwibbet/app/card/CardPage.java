@@ -1,8 +1,10 @@
 package kwibbet.app.card;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.store.SheetHunt;
@@ -57,7 +59,8 @@ import kwibbet.wording.Phrase;
  * @param folding how it closes
  * @param hunt the search for fewer sheets, where there is one
  * @param looking what is looked at
- * @param entries the form that was sent last
+ * @param form which form that was sent last; empty where none was
+ * @param entries what was sent with it
  */
 public record CardPage(
         StoredDesign stored,
@@ -65,10 +68,53 @@ public record CardPage(
         CardFolding folding,
         Optional<SheetHunt> hunt,
         Looking looking,
+        String form,
         Entries entries) {
 
     private static final String SECTION = "section";
     private static final String THICK_SECTION = "section-thick";
+
+    private static final String ADD = "add";
+
+    /** What was typed into one of the forms of the page, and what is wrong with it; as it is kept where another was sent. */
+    public Entries typed(String which) {
+        return form.equals(which) ? entries : Entries.none();
+    }
+
+    /** What was refused and has no field on the page to say it beside. */
+    public List<String> loose() {
+        return entries.messagesBut(shown());
+    }
+
+    private Set<String> shown() {
+        Set<String> shown = new HashSet<>();
+        switch (form) {
+            case "name", "notes" -> shown.add(form);
+            case "run" -> shown.addAll(List.of("make", "spares"));
+            case ADD -> shown.addAll(List.of("feature", "on"));
+            case "base", "addition" -> shown.addAll(hand().fields());
+            default -> {}
+        }
+        boolean isShown =
+                looking.station() == Station.CARD || List.of("name", "run").contains(form);
+        return isShown ? shown : Set.of();
+    }
+
+    /** What the window is called. */
+    public String title() {
+        return design().name() + " – Kwibbet";
+    }
+
+    /** What those hear who cannot see what a change did: the size, the pieces, what is worth a look. */
+    public String said() {
+        int worth = findings().size();
+        return Phrase.in(system())
+                .size(card().form().finished())
+                .words(" shut, " + Markup.counted(card().pieces().size(), "piece", "pieces")
+                        + (worth == 0 ? "." : ", " + worth + " worth a look."))
+                .end()
+                .text();
+    }
 
     /** Its address. */
     public String path() {
@@ -102,7 +148,7 @@ public record CardPage(
 
     /** What the maker works on, and what can be set of it. */
     public InHand hand() {
-        return new InHand(looking.hand(), card(), papers(), entries);
+        return new InHand(looking.hand(), card(), papers(), form, entries);
     }
 
     public Station[] stations() {

@@ -17,6 +17,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.web.FileNames;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.formats.document.DesignDocument;
@@ -37,7 +38,7 @@ class DesignFileController {
     @GetMapping("/cards/{id}/design.json")
     ResponseEntity<String> download(@PathVariable String id) {
         Design design = designs.get(id).design();
-        String file = design.name().replaceAll("[^\\p{L}\\p{N} -]", "").strip() + ".json";
+        String file = FileNames.of(design.name(), ".json");
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(

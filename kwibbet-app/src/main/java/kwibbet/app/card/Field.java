@@ -30,9 +30,25 @@ public record Field(String name, String label, String help, String value, String
 
     /** The fields of what has a meaning as the rest is set. */
     static List<Field> of(Craft craft, Settings settings, Entries entries, MeasureSystem system) {
-        return craft.asked(settings).stream()
+        return craft.asked(chosen(craft, settings, entries)).stream()
                 .map(parameter -> of(parameter, settings, entries, system))
                 .toList();
+    }
+
+    /** The settings with what was chosen in a form that was refused, so that what the choice asks for can be entered. */
+    private static Settings chosen(Craft craft, Settings settings, Entries entries) {
+        Settings chosen = settings;
+        for (Parameter parameter : craft.parameters()) {
+            if (parameter instanceof Parameter.OfChoice choice) {
+                String way = entries.shown(choice.key(), settings.choice(choice));
+                chosen = choice.choices().stream().anyMatch(each -> each.key().equals(way))
+                        ? chosen.with(choice, way)
+                        : chosen;
+            } else if (parameter instanceof Parameter.OfCount count && entries.isCount(count.key())) {
+                chosen = chosen.with(count, Integer.parseInt(entries.shown(count.key(), "0")));
+            }
+        }
+        return chosen;
     }
 
     private static Field of(Parameter parameter, Settings settings, Entries entries, MeasureSystem system) {

@@ -1,9 +1,11 @@
 package kwibbet.app.card;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
@@ -26,9 +28,22 @@ import kwibbet.paper.PaperKind;
  * @param asked the id asked for; anything that is not there stands for the base
  * @param card the card
  * @param papers what is on the shelf
- * @param entries the form that was sent last
+ * @param form which form was sent last
+ * @param entries what was sent with it
  */
-public record InHand(String asked, Card card, List<Paper> papers, Entries entries) {
+public record InHand(String asked, Card card, List<Paper> papers, String form, Entries entries) {
+
+    private Entries typed(String which) {
+        return form.equals(which) ? entries : Entries.none();
+    }
+
+    /** The names of all fields that are shown of it. */
+    Set<String> fields() {
+        Set<String> names = new HashSet<>(isOfBase() ? Set.of() : Set.of("name", "on"));
+        (isOfBase() ? baseFields() : additionFields()).forEach(field -> names.add(field.name()));
+        (isOfBase() ? basePapers() : additionPapers()).forEach(paper -> names.add(paper.field()));
+        return names;
+    }
 
     /** The piece in hand; that which is worked on where an addition without a piece of its own is in hand; otherwise the base. */
     public Piece piece() {
@@ -93,7 +108,7 @@ public record InHand(String asked, Card card, List<Paper> papers, Entries entrie
         return Field.of(
                 card.design().base(),
                 card.design().present(),
-                entries,
+                typed("base"),
                 card.design().system());
     }
 
@@ -102,7 +117,7 @@ public record InHand(String asked, Card card, List<Paper> papers, Entries entrie
         return Field.of(
                 addition().feature(),
                 card.design().present(addition()),
-                entries,
+                typed("addition"),
                 card.design().system());
     }
 
@@ -182,7 +197,7 @@ public record InHand(String asked, Card card, List<Paper> papers, Entries entrie
 
     /** Where the next thing goes until another place is chosen: on what is in hand, or on top of the front. */
     public String nextPlace() {
-        String chosen = entries.words("on");
+        String chosen = form.isEmpty() || form.equals("add") ? entries.words("on") : "";
         if (places().stream().anyMatch(place -> place.value().equals(chosen))) {
             return chosen;
         }

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Workshop;
+import kwibbet.app.web.FileNames;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Design;
 import kwibbet.formats.pdf.Handout;
@@ -35,7 +36,7 @@ class PrintController {
         RunPlan plan = workshop.settled(design).plan();
         byte[] file = Handout.write(plan, PageFormat.valueOf(format.toUpperCase(Locale.ROOT)));
         ContentDisposition name = ContentDisposition.inline()
-                .filename(design.name() + ".pdf", StandardCharsets.UTF_8)
+                .filename(FileNames.of(design.name(), ".pdf"), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)

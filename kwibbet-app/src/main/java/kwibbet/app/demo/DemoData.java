@@ -34,9 +34,9 @@ class DemoData implements ApplicationRunner {
     @Override
     public void run(ApplicationArguments arguments) throws IOException {
         if (inventory.shelf().papers().isEmpty() && designs.all().isEmpty()) {
-            DemoPapers.ALL.forEach(inventory::save);
+            inventory.savePapers(DemoPapers.ALL);
             inventory.save(Toolbox.GENERIC);
-            DemoDies.ALL.forEach(inventory::save);
+            inventory.saveDies(DemoDies.ALL);
             made.all().forEach(designs::create);
         }
     }

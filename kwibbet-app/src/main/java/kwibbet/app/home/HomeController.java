@@ -77,6 +77,7 @@ class HomeController {
                 designs.recent(SHELF).stream()
                         .map(stored -> onShelf(stored.id(), stored.design(), shelf))
                         .toList());
+        model.addAttribute("damaged", designs.damaged());
         model.addAttribute("hasPaper", !shelf.papers().isEmpty());
         return "home/home";
     }
@@ -162,7 +163,9 @@ class HomeController {
 
     private Optional<Design> design(Entries entries) {
         String paper = entries.words("paper");
-        if (paper.isEmpty()) {
+        if (paper.isEmpty()
+                || foldable(inventory.shelf()).stream()
+                        .noneMatch(each -> each.id().value().equals(paper))) {
             entries.refuse("paper", "Choose a paper.");
         }
         Optional<Base> base = Bases.find(entries.words("base").isEmpty() ? "folded" : entries.words("base"));

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StaleItemException;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.drawing.Drawing;
@@ -59,6 +60,8 @@ class DiesController {
         Optional<Die> inHand = find(chosen);
         inHand.ifPresent(die -> model.addAttribute("inHand", die));
         model.addAttribute("dies", dies);
+        model.addAttribute(
+                "version", inHand.map(die -> inventory.versionOf(die.id())).orElse(-1L));
         model.addAttribute("pictures", pictures);
         model.addAttribute("sample", inHand.orElse(StarterSet.DIES.get(0)));
         model.addAttribute("entries", entries);
@@ -78,7 +81,7 @@ class DiesController {
     @PostMapping("/starter-set")
     String layInStarterSet() {
         if (inventory.toolbox().dies().isEmpty()) {
-            StarterSet.DIES.forEach(inventory::save);
+            inventory.saveDies(StarterSet.DIES);
         }
         return HOME;
     }
@@ -106,8 +109,18 @@ class DiesController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(chosen, entries, model);
         }
-        dies.forEach(inventory::save);
-        return HOME;
+        try {
+            if (chosen.isEmpty()) {
+                inventory.saveDies(dies);
+            } else {
+                inventory.saveDies(dies, entries.version());
+            }
+            return HOME;
+        } catch (StaleItemException elsewhere) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            entries.refuse("version", Entries.STALE);
+            return page(chosen, entries, model);
+        }
     }
 
     /** All dies as CSV. */
@@ -124,7 +137,7 @@ class DiesController {
                 inventory.toolbox().dies(),
                 inventory::newDieId);
         if (dies instanceof Outcome.Made<List<Die>> made) {
-            made.value().forEach(inventory::save);
+            inventory.saveDies(made.value());
             return HOME;
         }
         model.addAttribute("csvReasons", dies.reasons());

@@ -20,6 +20,7 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StaleItemException;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.formats.csv.PaperCsv;
@@ -59,6 +60,9 @@ class InventoryController {
                 .filter(paper -> paper.id().value().equals(chosen))
                 .findFirst();
         model.addAttribute("papers", papers);
+        model.addAttribute(
+                "version", inHand.map(paper -> inventory.versionOf(paper.id())).orElse(-1L));
+        model.addAttribute("toolVersion", inventory.versionOfTools());
         inHand.ifPresent(paper -> model.addAttribute("inHand", paper));
         model.addAttribute("sample", inHand.orElse(StarterSet.PAPERS.get(0)));
         model.addAttribute("entries", paperEntries);
@@ -81,7 +85,7 @@ class InventoryController {
     @PostMapping("/starter-set")
     String layInStarterSet() {
         if (inventory.shelf().papers().isEmpty()) {
-            StarterSet.PAPERS.forEach(inventory::save);
+            inventory.savePapers(StarterSet.PAPERS);
         }
         return "redirect:/inventory";
     }
@@ -106,13 +110,30 @@ class InventoryController {
     private String keep(
             String chosen, PaperId id, Map<String, String> typed, Model model, HttpServletResponse response) {
         Entries entries = Entries.of(typed);
-        Optional<Paper> paper = paperForm.read(id, entries);
-        if (paper.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(chosen, entries, Entries.none(), model);
+        Optional<Paper> paper = paperForm.read(id, entries, inventory.shelf());
+        if (paper.isPresent()) {
+            try {
+                if (chosen.isEmpty()) {
+                    inventory.save(paper.get());
+                } else {
+                    inventory.save(paper.get(), entries.version());
+                }
+                return "redirect:/inventory";
+            } catch (StaleItemException elsewhere) {
+                return stale(chosen, entries, Entries.none(), model, response);
+            }
         }
-        inventory.save(paper.get());
-        return "redirect:/inventory";
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(chosen, entries, Entries.none(), model);
+    }
+
+    /** What was typed stands in its fields, upon the version that is there now: sent again, it is kept. */
+    private String stale(String chosen, Entries papers, Entries tools, Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.CONFLICT.value());
+        papers.refuse("version", Entries.STALE);
+        tools.refuse("version", Entries.STALE);
+        return page(
+                chosen, chosen.isEmpty() ? Entries.none() : papers, chosen.isEmpty() ? tools : Entries.none(), model);
     }
 
     /** All papers as CSV. */
@@ -127,7 +148,7 @@ class InventoryController {
         Outcome<List<Paper>> papers = PaperCsv.read(
                 new String(file.getBytes(), StandardCharsets.UTF_8), inventory.shelf(), inventory::newPaperId);
         if (papers instanceof Outcome.Made<List<Paper>> made) {
-            made.value().forEach(inventory::save);
+            inventory.savePapers(made.value());
             return "redirect:/inventory";
         }
         model.addAttribute("csvReasons", papers.reasons());
@@ -161,8 +182,12 @@ class InventoryController {
         Entries entries = Entries.of(typed);
         Outcome<Toolbox> tools = ToolForm.read(entries, inventory.toolbox().dies());
         if (tools instanceof Outcome.Made<Toolbox> made) {
-            inventory.save(made.value());
-            return "redirect:/inventory";
+            try {
+                inventory.save(made.value(), entries.version());
+                return "redirect:/inventory";
+            } catch (StaleItemException elsewhere) {
+                return stale("", Entries.none(), entries, model, response);
+            }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page("", Entries.none(), entries, model);

@@ -13,6 +13,7 @@ import kwibbet.paper.Grain;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
+import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.shape.Size;
 
@@ -20,7 +21,7 @@ import kwibbet.shape.Size;
 @Component
 class PaperForm {
 
-    Optional<Paper> read(PaperId id, Entries entries) {
+    Optional<Paper> read(PaperId id, Entries entries, PaperShelf shelf) {
         MeasureSystem system = entries.choice("system", MeasureSystem.class);
         Length width = entries.side("sheetWidth", system);
         Length height = entries.side("sheetHeight", system);
@@ -36,6 +37,9 @@ class PaperForm {
         Optional<PaperId> sizeOf = Optional.of(entries.words("sizeOf"))
                 .filter(other -> !other.isBlank() && !other.equals(id.value()))
                 .map(PaperId::new);
+        if (sizeOf.flatMap(shelf::find).isEmpty() && sizeOf.isPresent()) {
+            entries.refuse("sizeOf", "Choose one of the list.");
+        }
         if (!entries.areGood()) {
             return Optional.empty();
         }

@@ -28,6 +28,7 @@ final class ToolForm {
             Length.ofMillimetres(1),
             Length.ofMillimetres(5));
 
+    private static final int LONGEST_GROOVES = 1_000;
     private static final Length LONGEST = Length.ofInches(60);
 
     private ToolForm() {}
@@ -69,6 +70,10 @@ final class ToolForm {
     }
 
     private static Optional<Grooves> grooves(Entries entries, Length boardWidth) {
+        if (entries.words("grooves").length() > LONGEST_GROOVES) {
+            entries.refuse("grooves", "Say it in up to " + LONGEST_GROOVES + " letters: “every 1/4 from 0 to 12”.");
+            return Optional.empty();
+        }
         Outcome<Grooves> grooves = Grooves.parse(entries.words("grooves"), MeasureSystem.INCH);
         entries.refuse(grooves.reasons());
         if (grooves instanceof Outcome.Made<Grooves> made) {

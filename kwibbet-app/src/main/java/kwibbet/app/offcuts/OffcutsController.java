@@ -29,7 +29,6 @@ import kwibbet.outcome.Outcome;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.Paper;
-import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.OffcutPicture;
 import kwibbet.shape.Size;
@@ -90,8 +89,9 @@ class OffcutsController {
     }
 
     private Optional<Offcut> read(Entries entries) {
-        PaperId id = new PaperId(entries.words("paper"));
-        Optional<Paper> paper = inventory.shelf().find(id);
+        Optional<Paper> paper = inventory.shelf().papers().stream()
+                .filter(each -> each.id().value().equals(entries.words("paper")))
+                .findFirst();
         if (paper.isEmpty()) {
             entries.refuse("paper", "Choose the paper it is of.");
         }
@@ -102,7 +102,8 @@ class OffcutsController {
             entries.refuse("count", "Put in at least one.");
         }
         if (entries.areGood()) {
-            Outcome<Offcut> offcut = new Offcut(inventory.newOffcutId(), id, size, count).checked();
+            Outcome<Offcut> offcut =
+                    new Offcut(inventory.newOffcutId(), paper.orElseThrow().id(), size, count).checked();
             entries.refuse(offcut.reasons());
             return entries.areGood() ? Optional.of(offcut.orThrow()) : Optional.empty();
         }

@@ -13,6 +13,7 @@ class DesignRow extends KeptRow {
     private String name = "";
     private int head;
     private boolean removed;
+    private String lastEdit = "";
 
     @SuppressWarnings("UnusedVariable") // read by the query that orders the shelf
     private Instant changedAt = Instant.EPOCH;
@@ -27,6 +28,15 @@ class DesignRow extends KeptRow {
         head = number;
         name = newName;
         changedAt = now;
+    }
+
+    /** Whether it is as it is by this edit, which was sent once more. */
+    boolean isMadeBy(Edit edit) {
+        return !edit.id().isEmpty() && edit.id().equals(lastEdit);
+    }
+
+    void setMadeBy(Edit edit) {
+        lastEdit = edit.id();
     }
 
     void setRemoved(boolean isRemoved) {

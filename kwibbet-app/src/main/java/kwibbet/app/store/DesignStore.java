@@ -1,28 +1,35 @@
 package kwibbet.app.store;
 
+import java.sql.SQLException;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Supplier;
+import java.util.function.Consumer;
 
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Limit;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 import kwibbet.card.Design;
 import kwibbet.formats.document.DesignDocument;
+import kwibbet.outcome.Outcome;
 
 /**
- * Keeps designs and their history. A change is in the file when the method returns.
+ * Keeps designs and their history. A change is in the file when the method returns, and was read back before.
  *
  * <p>Every change names the version it was made to; where that is no longer the present one, {@link StaleDesignException} is
- * thrown and nothing is stored.
+ * thrown and nothing is stored. A change that is sent once more because its answer was lost is recognised by its {@link Edit}.
  */
 @Service
 public class DesignStore {
+
+    /** The state of a row that is there already, ISO 9075. */
+    private static final String UNIQUE = "23505";
 
     private final DesignRows designs;
     private final RevisionRows revisions;
@@ -36,40 +43,83 @@ public class DesignStore {
         this.clock = clock;
     }
 
-    /** The designs changed last, newest first. */
+    /** The designs changed last, newest first; such as cannot be read are left out. */
     @Transactional(readOnly = true)
     public List<StoredDesign> recent(int most) {
-        return designs.findByRemovedFalseOrderByChangedAtDesc(Limit.of(most)).stream()
-                .map(this::stored)
+        return readable(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.of(most)));
+    }
+
+    /** Every design, newest first; removed ones and such as cannot be read are left out. */
+    @Transactional(readOnly = true)
+    public List<StoredDesign> all() {
+        return readable(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.unlimited()));
+    }
+
+    private List<StoredDesign> readable(List<DesignRow> rows) {
+        List<StoredDesign> readable = new ArrayList<>();
+        for (DesignRow row : rows) {
+            RevisionRow present = present(row);
+            if (DesignDocument.read(present.document()) instanceof Outcome.Made<Design> made) {
+                readable.add(stored(row, present, made.value()));
+            }
+        }
+        return readable;
+    }
+
+    /** The designs whose present state cannot be read, newest first. */
+    @Transactional(readOnly = true)
+    public List<DamagedDesign> damaged() {
+        return designs.findByRemovedFalseOrderByChangedAtDesc(Limit.unlimited()).stream()
+                .flatMap(row -> DesignDocument.read(present(row).document()).reasons().stream()
+                        .limit(1)
+                        .map(reason -> damaged(row, reason.message())))
                 .toList();
     }
 
-    /** Every design, newest first; removed ones left out. */
-    @Transactional(readOnly = true)
-    public List<StoredDesign> all() {
-        return designs.findByRemovedFalseOrderByChangedAtDesc(Limit.unlimited()).stream()
-                .map(this::stored)
-                .toList();
+    private static DamagedDesign damaged(DesignRow row, String reason) {
+        return new DamagedDesign(row.getId(), row.version(), row.name(), row.head() > 0, reason);
     }
 
     /**
      * The design of that id.
      *
      * @throws NoSuchDesignException when there is none, or it was removed
+     * @throws DamagedDesignException when its present state cannot be read
      */
     @Transactional(readOnly = true)
     public StoredDesign get(String id) {
         return stored(row(id, false));
     }
 
-    /** Keeps a new design. */
+    /**
+     * The design of that id, to be changed.
+     *
+     * @param seen the version the maker saw
+     * @throws StaleDesignException when {@code seen} is not the present version
+     * @throws NoSuchDesignException when there is none, or it was removed
+     * @throws DamagedDesignException when its present state cannot be read
+     */
+    @Transactional(readOnly = true)
+    public StoredDesign current(String id, long seen) {
+        StoredDesign stored = get(id);
+        if (stored.version() != seen) {
+            throw new StaleDesignException(id);
+        }
+        return stored;
+    }
+
+    /**
+     * Keeps a new design.
+     *
+     * @throws UnkeepableDesignException when what would be written could not be read back
+     */
     public StoredDesign create(Design design) {
-        return change(() -> {
-            DesignRow row = new DesignRow(UUID.randomUUID().toString());
+        String id = UUID.randomUUID().toString();
+        return changed(id, () -> {
+            DesignRow row = new DesignRow(id);
             row.moveTo(0, design.name(), clock.instant());
             DesignRow saved = designs.save(row);
-            revisions.save(new RevisionRow(saved.getId(), 0, "start", DesignDocument.write(design)));
-            return saved;
+            revisions.save(new RevisionRow(saved.getId(), 0, Edit.of("start"), written(design)));
         });
     }
 
@@ -79,33 +129,47 @@ public class DesignStore {
      * @param id which
      * @param seen the version it was changed from
      * @param design what it is now
-     * @param label what was done, for undo
+     * @param edit what was done; what goes on with the gesture of the present state takes its place
      * @throws StaleDesignException when {@code seen} is not the present version
      * @throws NoSuchDesignException when there is none
+     * @throws UnkeepableDesignException when what would be written could not be read back
      */
-    public StoredDesign save(String id, long seen, Design design, String label) {
-        return change(() -> {
-            DesignRow row = row(id, seen);
+    public StoredDesign save(String id, long seen, Design design, Edit edit) {
+        return change(id, seen, edit, row -> {
             if (stored(row).design().equals(design)) {
-                return row;
+                return;
             }
+            String document = written(design);
+            RevisionRow present = present(row);
             revisions.deleteByDesignIdAndNumberGreaterThan(id, row.head());
             revisions.flush();
-            int next = row.head() + 1;
-            revisions.save(new RevisionRow(id, next, label, DesignDocument.write(design)));
-            row.moveTo(next, design.name(), clock.instant());
-            return row;
+            if (present.isPartOf(edit)) {
+                present.setDocument(document);
+                row.moveTo(row.head(), design.name(), clock.instant());
+            } else {
+                revisions.save(new RevisionRow(id, row.head() + 1, edit, document));
+                row.moveTo(row.head() + 1, design.name(), clock.instant());
+            }
+            row.setMadeBy(edit);
         });
     }
 
+    /** The design as an edit left it that is sent once more; nothing where it is as it is by another. */
+    @Transactional(readOnly = true)
+    public Optional<StoredDesign> madeBy(String id, Edit edit) {
+        return designs.findById(id)
+                .filter(row -> !row.isRemoved() && row.isMadeBy(edit))
+                .map(this::stored);
+    }
+
     /**
-     * Takes the last change back; nothing happens at the start.
+     * Takes the last change back; nothing happens at the start. A state that cannot be read can be stepped back from.
      *
      * @throws StaleDesignException when {@code seen} is not the present version
      * @throws NoSuchDesignException when there is none
      */
-    public StoredDesign undo(String id, long seen) {
-        return moved(id, seen, -1);
+    public StoredDesign undo(String id, long seen, Edit edit) {
+        return moved(id, seen, -1, edit);
     }
 
     /**
@@ -114,19 +178,20 @@ public class DesignStore {
      * @throws StaleDesignException when {@code seen} is not the present version
      * @throws NoSuchDesignException when there is none
      */
-    public StoredDesign redo(String id, long seen) {
-        return moved(id, seen, 1);
+    public StoredDesign redo(String id, long seen, Edit edit) {
+        return moved(id, seen, 1, edit);
     }
 
-    private StoredDesign moved(String id, long seen, int by) {
-        return change(() -> {
-            DesignRow row = row(id, seen);
-            revisions
-                    .findByDesignIdAndNumber(id, row.head() + by)
-                    .ifPresent(revision ->
-                            row.moveTo(revision.number(), design(revision).name(), clock.instant()));
-            return row;
-        });
+    private StoredDesign moved(String id, long seen, int by, Edit edit) {
+        return change(id, seen, edit, row -> revisions
+                .findByDesignIdAndNumber(id, row.head() + by)
+                .ifPresent(revision -> {
+                    String name = DesignDocument.read(revision.document()) instanceof Outcome.Made<Design> made
+                            ? made.value().name()
+                            : row.name();
+                    row.moveTo(revision.number(), name, clock.instant());
+                    row.setMadeBy(edit);
+                }));
     }
 
     /**
@@ -151,13 +216,36 @@ public class DesignStore {
         row(id, true).setRemoved(false);
     }
 
-    private StoredDesign change(Supplier<DesignRow> work) {
+    private StoredDesign change(String id, long seen, Edit edit, Consumer<DesignRow> work) {
+        return changed(id, () -> {
+            DesignRow row = row(id, false);
+            if (row.isMadeBy(edit)) {
+                return;
+            }
+            if (row.version() != seen) {
+                throw new StaleDesignException(id);
+            }
+            work.accept(row);
+        });
+    }
+
+    /** Of several changes to one version that come in at once the first is kept; whichever way the others clash, they are stale. */
+    private StoredDesign changed(String id, Runnable work) {
         try {
-            String id = transaction.execute(status -> work.get().getId());
-            return transaction.execute(status -> stored(row(id, false)));
-        } catch (ObjectOptimisticLockingFailureException clash) {
-            throw new StaleDesignException(String.valueOf(clash.getIdentifier()));
+            transaction.executeWithoutResult(status -> work.run());
+        } catch (ConcurrencyFailureException clash) {
+            throw new StaleDesignException(id);
+        } catch (DataIntegrityViolationException fault) {
+            if (isTaken(fault)) {
+                throw new StaleDesignException(id);
+            }
+            throw fault;
         }
+        return transaction.execute(status -> stored(row(id, false)));
+    }
+
+    private static boolean isTaken(DataIntegrityViolationException fault) {
+        return fault.getMostSpecificCause() instanceof SQLException cause && UNIQUE.equals(cause.getSQLState());
     }
 
     private DesignRow row(String id, boolean removed) {
@@ -166,24 +254,35 @@ public class DesignStore {
                 .orElseThrow(() -> new NoSuchDesignException(id));
     }
 
-    private DesignRow row(String id, long seen) {
-        DesignRow row = row(id, false);
-        if (row.version() != seen) {
-            throw new StaleDesignException(id);
-        }
-        return row;
+    private RevisionRow present(DesignRow row) {
+        return revisions
+                .findByDesignIdAndNumber(row.getId(), row.head())
+                .orElseThrow(() -> new NoSuchDesignException(row.getId()));
     }
 
     private StoredDesign stored(DesignRow row) {
-        RevisionRow present =
-                revisions.findByDesignIdAndNumber(row.getId(), row.head()).orElseThrow();
+        RevisionRow present = present(row);
+        Outcome<Design> read = DesignDocument.read(present.document());
+        if (read instanceof Outcome.Made<Design> made) {
+            return stored(row, present, made.value());
+        }
+        throw new DamagedDesignException(damaged(row, read.reasons().get(0).message()));
+    }
+
+    private StoredDesign stored(DesignRow row, RevisionRow present, Design design) {
         Optional<String> undo = row.head() > 0 ? Optional.of(present.label()) : Optional.empty();
         Optional<String> redo =
                 revisions.findByDesignIdAndNumber(row.getId(), row.head() + 1).map(RevisionRow::label);
-        return new StoredDesign(row.getId(), row.version(), design(present), undo, redo);
+        return new StoredDesign(row.getId(), row.version(), design, undo, redo);
     }
 
-    private static Design design(RevisionRow revision) {
-        return DesignDocument.read(revision.document()).orThrow();
+    /** What is kept is what can be read. */
+    private static String written(Design design) {
+        String document = DesignDocument.write(design);
+        Outcome<Design> read = DesignDocument.read(document);
+        if (read instanceof Outcome.Made<Design> made && made.value().equals(design)) {
+            return document;
+        }
+        throw new UnkeepableDesignException(read.reasons());
     }
 }

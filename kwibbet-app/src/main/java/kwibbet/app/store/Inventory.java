@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -76,7 +77,11 @@ public class Inventory {
     /** Nobody reads while a change is on its way, so what was there before cannot be taken for what is. */
     private synchronized void change(Runnable change) {
         atHand = Optional.empty();
-        transactions.executeWithoutResult(status -> change.run());
+        try {
+            transactions.executeWithoutResult(status -> change.run());
+        } catch (ConcurrencyFailureException clash) {
+            throw new StaleItemException();
+        }
     }
 
     /** All papers, in the order they were laid in. */
@@ -91,16 +96,57 @@ public class Inventory {
 
     /** Keeps a paper, new or changed. */
     public void save(Paper paper) {
+        savePapers(List.of(paper));
+    }
+
+    /** Keeps papers, new or changed: all of them or none. */
+    public void savePapers(List<Paper> all) {
+        change(() -> all.forEach(this::keep));
+    }
+
+    /**
+     * Keeps a changed paper.
+     *
+     * @param seen the version it was changed from
+     * @throws StaleItemException when that is no longer the present one; nothing is stored
+     */
+    public void save(Paper paper, long seen) {
         change(() -> {
-            PaperRow row = papers.findById(paper.id().value())
-                    .orElseGet(() -> new PaperRow(paper.id().value(), nextPlace()));
-            row.set(paper);
-            papers.save(row);
+            check(papers.findById(paper.id().value()).map(KeptRow::version), seen);
+            keep(paper);
         });
+    }
+
+    private void keep(Paper paper) {
+        PaperRow row = papers.findById(paper.id().value())
+                .orElseGet(() -> new PaperRow(paper.id().value(), nextPlace()));
+        row.set(paper);
+        papers.saveAndFlush(row);
     }
 
     private int nextPlace() {
         return papers.findTopByOrderByPlaceDesc().map(last -> last.place() + 1).orElse(0);
+    }
+
+    private static void check(Optional<Long> present, long seen) {
+        if (present.filter(version -> version == seen).isEmpty()) {
+            throw new StaleItemException();
+        }
+    }
+
+    /** The version of a paper; −1 where there is none. */
+    public long versionOf(PaperId paper) {
+        return papers.findById(paper.value()).map(KeptRow::version).orElse(-1L);
+    }
+
+    /** The version of a die; −1 where there is none. */
+    public long versionOf(DieId die) {
+        return dies.findById(die.value()).map(KeptRow::version).orElse(-1L);
+    }
+
+    /** The version of the tools; −1 where none were kept yet. */
+    public long versionOfTools() {
+        return toolboxes.findById(ToolboxRow.ONLY).map(ToolboxRow::version).orElse(-1L);
     }
 
     /** The names of the cards that are made of a paper. */
@@ -200,16 +246,36 @@ public class Inventory {
 
     /** Keeps a die, new or changed. */
     public void save(Die die) {
+        saveDies(List.of(die));
+    }
+
+    /** Keeps dies, new or changed: all of them or none. */
+    public void saveDies(List<Die> all) {
+        change(() -> all.forEach(this::keep));
+    }
+
+    /**
+     * Keeps dies of which the first was changed and the others are new.
+     *
+     * @param seen the version the first was changed from
+     * @throws StaleItemException when that is no longer the present one; nothing is stored
+     */
+    public void saveDies(List<Die> all, long seen) {
         change(() -> {
-            DieRow row = dies.findById(die.id().value())
-                    .orElseGet(() -> new DieRow(
-                            die.id().value(),
-                            dies.findTopByOrderByPlaceDesc()
-                                    .map(last -> last.place() + 1)
-                                    .orElse(0)));
-            row.set(die);
-            dies.save(row);
+            check(dies.findById(all.get(0).id().value()).map(KeptRow::version), seen);
+            all.forEach(this::keep);
         });
+    }
+
+    private void keep(Die die) {
+        DieRow row = dies.findById(die.id().value())
+                .orElseGet(() -> new DieRow(
+                        die.id().value(),
+                        dies.findTopByOrderByPlaceDesc()
+                                .map(last -> last.place() + 1)
+                                .orElse(0)));
+        row.set(die);
+        dies.saveAndFlush(row);
     }
 
     /** Takes a die out of the inventory. */
@@ -219,10 +285,25 @@ public class Inventory {
 
     /** Keeps the tools at hand; dies are kept one by one. */
     public void save(Toolbox tools) {
+        change(() -> keep(tools));
+    }
+
+    /**
+     * Keeps changed tools.
+     *
+     * @param seen the version they were changed from; −1 where none were kept yet
+     * @throws StaleItemException when that is no longer the present one; nothing is stored
+     */
+    public void save(Toolbox tools, long seen) {
         change(() -> {
-            ToolboxRow row = toolboxes.findById(ToolboxRow.ONLY).orElseGet(ToolboxRow::empty);
-            row.set(tools);
-            toolboxes.save(row);
+            check(Optional.of(versionOfTools()), seen);
+            keep(tools);
         });
+    }
+
+    private void keep(Toolbox tools) {
+        ToolboxRow row = toolboxes.findById(ToolboxRow.ONLY).orElseGet(ToolboxRow::empty);
+        row.set(tools);
+        toolboxes.save(row);
     }
 }

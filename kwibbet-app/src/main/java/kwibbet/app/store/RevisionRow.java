@@ -22,16 +22,18 @@ class RevisionRow {
 
     private int number;
     private String label = "";
+    private String gesture = "";
 
     @Lob
     private String document = "";
 
     protected RevisionRow() {}
 
-    RevisionRow(String designId, int number, String label, String document) {
+    RevisionRow(String designId, int number, Edit edit, String document) {
         this.designId = designId;
         this.number = number;
-        this.label = label;
+        this.label = edit.label();
+        this.gesture = edit.gesture();
         this.document = document;
     }
 
@@ -41,6 +43,15 @@ class RevisionRow {
 
     String label() {
         return label;
+    }
+
+    /** Whether it goes on with the same gesture. */
+    boolean isPartOf(Edit edit) {
+        return !gesture.isEmpty() && gesture.equals(edit.gesture());
+    }
+
+    void setDocument(String changed) {
+        document = changed;
     }
 
     String document() {

@@ -132,6 +132,10 @@ class ToolboxRow implements Persistable<Integer> {
         return id;
     }
 
+    long version() {
+        return version == null ? -1 : version;
+    }
+
     @Override
     public boolean isNew() {
         return version == null;

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
@@ -18,6 +19,10 @@ import kwibbet.outcome.Refusal;
  * whether that happened.
  */
 public final class Entries {
+
+    /** What is said of a form whose thing was changed elsewhere. */
+    public static final String STALE =
+            "This was changed elsewhere after you opened it. What you typed stands here; send it again to keep it.";
 
     private static final int MOST_DIGITS = 7;
 
@@ -58,9 +63,23 @@ public final class Entries {
         return Optional.ofNullable(messages.get(field)).orElse("");
     }
 
-    /** All messages, for those fields that a page does not show. */
+    /** All messages. */
     public List<String> messages() {
-        return messages.values().stream().sorted().toList();
+        return messagesBut(Set.of());
+    }
+
+    /** The messages for fields that a page does not show. */
+    public List<String> messagesBut(Set<String> shown) {
+        return messages.entrySet().stream()
+                .filter(message -> !shown.contains(message.getKey()))
+                .map(Map.Entry::getValue)
+                .sorted()
+                .toList();
+    }
+
+    /** Whether what a field would show is a whole number that was typed. */
+    public boolean isCount(String field) {
+        return shown(field, "").matches("\\d{1,4}");
     }
 
     /** Notes what is wrong with a field; the first message stays. */
@@ -115,6 +134,12 @@ public final class Entries {
             return 1;
         }
         return Integer.parseInt(words);
+    }
+
+    /** The version a form was made from; −1 where it says none. */
+    public long version() {
+        String words = words("version");
+        return words.matches("\\d{1,18}") ? Long.parseLong(words) : -1;
     }
 
     /** The sum of money in a field, in hundredths; nothing typed is 0. */

@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -18,11 +19,14 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
+import kwibbet.app.store.DamagedDesignException;
+import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.StaleDesignException;
 
@@ -55,6 +59,37 @@ class Faults {
         return fault(request, response, model, "incomplete");
     }
 
+    @ExceptionHandler(MaxUploadSizeExceededException.class)
+    @ResponseStatus(HttpStatus.CONTENT_TOO_LARGE)
+    String tooLarge(HttpServletRequest request, HttpServletResponse response, Model model) {
+        return fault(request, response, model, "too-large");
+    }
+
+    /** The server could not take the form apart: it is too large, or what it holds is not in form. */
+    @ExceptionHandler(InvalidParameterException.class)
+    String unreadable(
+            InvalidParameterException refused, HttpServletRequest request, HttpServletResponse response, Model model) {
+        response.setStatus(refused.getErrorCode());
+        boolean tooLarge = refused.getErrorCode() == HttpStatus.CONTENT_TOO_LARGE.value();
+        return fault(request, response, model, tooLarge ? "too-large" : "incomplete");
+    }
+
+    /** A card whose document cannot be read is shown by what is known of it, with the way back to its last state. */
+    @ExceptionHandler(DamagedDesignException.class)
+    @ResponseStatus(HttpStatus.CONFLICT)
+    String damaged(
+            DamagedDesignException damaged, HttpServletRequest request, HttpServletResponse response, Model model) {
+        model.addAttribute("damaged", damaged.design());
+        return fault(request, response, model, "damaged");
+    }
+
+    /** There is no room to write: what is kept stays readable, and the page sends again what it could not. */
+    @ExceptionHandler(NoRoomException.class)
+    @ResponseStatus(HttpStatus.INSUFFICIENT_STORAGE)
+    String noRoom(HttpServletRequest request, HttpServletResponse response, Model model) {
+        return fault(request, response, model, "no-room");
+    }
+
     /** Another tab or person was first; what they made is kept, and what was asked here is not. */
     @ExceptionHandler(StaleDesignException.class)
     @ResponseStatus(HttpStatus.CONFLICT)
@@ -84,6 +119,7 @@ class Faults {
     /** A change asked for from within a page is answered within it; everything else gets a whole page. */
     private static String fault(HttpServletRequest request, HttpServletResponse response, Model model, String kind) {
         model.addAttribute("kind", kind);
+        model.addAttribute("within", request.getHeader("HX-Request") != null);
         if (request.getHeader("HX-Request") == null) {
             return "fault/page";
         }

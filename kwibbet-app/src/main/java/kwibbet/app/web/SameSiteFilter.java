@@ -2,6 +2,7 @@ package kwibbet.app.web;
 
 import java.io.IOException;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -20,7 +21,8 @@ class SameSiteFilter extends OncePerRequestFilter {
     private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> READING = Set.of("GET", "HEAD");
     private static final String MAY_LOAD =
-            "default-src 'self'; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'; form-action 'self'";
+            "default-src 'self'; base-uri 'none'; object-src 'none'; frame-ancestors 'none'; form-action 'self'";
+    private static final Pattern SHIPPED = Pattern.compile("/(css|js|fonts|webjars)/.*|/icon\\.svg");
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -28,6 +30,10 @@ class SameSiteFilter extends OncePerRequestFilter {
         response.setHeader("Content-Security-Policy", MAY_LOAD);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "same-origin");
+        if (!SHIPPED.matcher(request.getRequestURI()).matches()) {
+            // A page that is gone back to is asked for again, so that it shows what is and not what was.
+            response.setHeader("Cache-Control", "no-store");
+        }
         if (!HOSTS.contains(request.getServerName()) || isForeignChange(request)) {
             response.sendError(HttpServletResponse.SC_FORBIDDEN);
             return;
@@ -35,9 +41,16 @@ class SameSiteFilter extends OncePerRequestFilter {
         chain.doFilter(request, response);
     }
 
+    /** A browser that does not say from what site a request is says at least from what origin. */
     private static boolean isForeignChange(HttpServletRequest request) {
+        if (READING.contains(request.getMethod())) {
+            return false;
+        }
         String site = request.getHeader("Sec-Fetch-Site");
-        boolean foreign = site != null && !site.equals("same-origin") && !site.equals("none");
-        return foreign && !READING.contains(request.getMethod());
+        if (site != null) {
+            return !site.equals("same-origin") && !site.equals("none");
+        }
+        String origin = request.getHeader("Origin");
+        return origin != null && !origin.equals(request.getScheme() + "://" + request.getHeader("Host"));
     }
 }

@@ -16,6 +16,7 @@ import org.springframework.web.context.request.async.AsyncRequestNotUsableExcept
 
 import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Edit;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StaleDesignException;
 import kwibbet.app.store.StoredDesign;
@@ -63,6 +64,8 @@ class CardControllerTest {
     @BeforeEach
     void set() {
         when(designs.get("7")).thenReturn(STORED);
+        when(designs.madeBy(any(), any())).thenReturn(Optional.empty());
+        when(designs.current("7", 4)).thenReturn(STORED);
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         when(inventory.materials()).thenReturn(Materials.USUAL);
@@ -85,7 +88,7 @@ class CardControllerTest {
                         .param("spares", "1"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(startsWith("<main id=\"work\"")));
-        verify(designs).save("7", 4, DESIGN.withRun(new Run(5, 1)), "the count");
+        verify(designs).save("7", 4, DESIGN.withRun(new Run(5, 1)), Edit.of("the count"));
     }
 
     @Test
@@ -101,7 +104,7 @@ class CardControllerTest {
 
     @Test
     void whatIsLookedAtIsNeverTrusted() throws Exception {
-        when(designs.undo(any(), anyLong())).thenReturn(STORED);
+        when(designs.undo(any(), anyLong(), any())).thenReturn(STORED);
         mvc.perform(post("/cards/7/undo")
                         .param("version", "4")
                         .param("held", "../../x")
@@ -127,7 +130,7 @@ class CardControllerTest {
     void aStalePageIsAnsweredInThePageOrWithOneOfItsOwn() throws Exception {
         StaleDesignException stale = Mockito.mock(StaleDesignException.class);
         when(stale.id()).thenReturn("7");
-        when(designs.undo(any(), anyLong())).thenThrow(stale);
+        when(designs.undo(any(), anyLong(), any())).thenThrow(stale);
         mvc.perform(post("/cards/7/undo").header("HX-Request", "true").param("version", "3"))
                 .andExpect(status().isConflict())
                 .andExpect(header().string("HX-Retarget", "#notice"))

@@ -1,7 +1,9 @@
 package kwibbet.app.card;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -23,9 +25,12 @@ import kwibbet.card.Settings;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Mat;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -41,7 +46,10 @@ class CardEditsTest {
 
     @BeforeEach
     void set() {
-        when(inventory.materials()).thenReturn(Materials.USUAL);
+        List<Paper> papers = Stream.of("stock", "blue", "other")
+                .map(id -> Samples.paper(id, id, Materials.USUAL.caliper(PaperId.NONE)))
+                .toList();
+        when(inventory.materials()).thenReturn(new Materials(new PaperShelf(papers), Graduation.SIXTEENTHS));
     }
 
     private static Card card(Design design) {
@@ -141,6 +149,8 @@ class CardEditsTest {
                 "1",
                 "paper",
                 "blue",
+                "asks-foldAlongGrain",
+                "yes",
                 "foldAlongGrain",
                 "yes");
         Design changed = edits.base(PLAIN, entries).orElseThrow();
@@ -149,7 +159,7 @@ class CardEditsTest {
         assertThat(changed.papers()).containsEntry("paper", new PaperId("blue"));
         Entries unknown = typed("width", "6", "height", "5", "fold", "corner", "shortBy", "0", "paper", "blue");
         assertThat(edits.base(PLAIN, unknown)).isEmpty();
-        assertThat(unknown.message("fold")).contains("cannot be “corner”");
+        assertThat(unknown.message("fold")).isEqualTo("Choose one of the list.");
     }
 
     @Test

@@ -6,7 +6,6 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
-import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.context.annotation.Import;
@@ -26,6 +25,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -77,10 +78,10 @@ class InventoryControllerTest {
     @Test
     void theStarterSetIsLaidInOnlyOnAnEmptyShelf() throws Exception {
         mvc.perform(post("/inventory/starter-set")).andExpect(redirectedUrl("/inventory"));
-        verify(inventory, never()).save(any(Paper.class));
+        verify(inventory, never()).savePapers(any());
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         mvc.perform(post("/inventory/starter-set")).andExpect(redirectedUrl("/inventory"));
-        verify(inventory, Mockito.times(StarterSet.PAPERS.size())).save(any(Paper.class));
+        verify(inventory).savePapers(StarterSet.PAPERS);
     }
 
     @Test
@@ -125,12 +126,12 @@ class InventoryControllerTest {
         String good = "name,width,height,unit\nDusk,12,12,in\nDawn,210,297,mm\n";
         mvc.perform(multipart("/inventory/papers/csv").file("file", good.getBytes(StandardCharsets.UTF_8)))
                 .andExpect(redirectedUrl("/inventory"));
-        verify(inventory, Mockito.times(2)).save(any(Paper.class));
+        verify(inventory).savePapers(argThat(papers -> papers.size() == 2));
         String bad = "name,width,height,unit\nDusk,12,12,in\nDawn,tall,297,mm\n";
         mvc.perform(multipart("/inventory/papers/csv").file("file", bad.getBytes(StandardCharsets.UTF_8)))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("line 3, width")));
-        verify(inventory, Mockito.times(2)).save(any(Paper.class));
+        verify(inventory).savePapers(argThat(papers -> papers.size() == 2));
         mvc.perform(get("/inventory/papers.csv")).andExpect(content().string(containsString("name,kind,width")));
     }
 
@@ -151,7 +152,7 @@ class InventoryControllerTest {
                 .param("hand", "LEFT");
         mvc.perform(good).andExpect(redirectedUrl("/inventory"));
         ArgumentCaptor<Toolbox> kept = ArgumentCaptor.forClass(Toolbox.class);
-        verify(inventory).save(kept.capture());
+        verify(inventory).save(kept.capture(), eq(-1L));
         assertThat(kept.getValue().trimmer().longestCut()).isEqualTo(Length.ofInches(31, 2));
         assertThat(kept.getValue().board().grooves().places()).hasSize(49);
         assertThat(kept.getValue().hand()).isEqualTo(Hand.LEFT);

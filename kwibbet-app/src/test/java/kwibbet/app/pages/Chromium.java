@@ -29,6 +29,15 @@ final class Chromium implements AutoCloseable {
     private final Browser browser;
 
     Chromium() {
+        this(List.of());
+    }
+
+    /** One that keeps pages that were left, as browsers do unless a test tells them not to. */
+    static Chromium keepingPages() {
+        return new Chromium(List.of("--disable-back-forward-cache"));
+    }
+
+    private Chromium(List<String> withoutArguments) {
         // A busy machine may take its time; what is asserted is that it happens.
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         playwright = Playwright.create(
@@ -38,7 +47,8 @@ final class Chromium implements AutoCloseable {
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of(path))
-                        .setArgs(QUIET));
+                        .setArgs(QUIET)
+                        .setIgnoreDefaultArgs(withoutArguments));
     }
 
     Page page(int width, int height, ColorScheme scheme) {

@@ -2,6 +2,13 @@ package kwibbet.app.store;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -10,12 +17,14 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
 import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
 import org.springframework.context.annotation.Import;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 import kwibbet.app.Samples;
 import kwibbet.card.Design;
+import kwibbet.card.Settings;
 import kwibbet.paper.PaperId;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -29,12 +38,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 class DesignStoreTest {
 
     private static final Design DESIGN = Samples.design("First");
+    private static final Edit NAMED = Edit.of("the name");
 
     @Autowired
     private DesignStore store;
 
     @Autowired
     private Inventory inventory;
+
+    @Autowired
+    private JdbcTemplate jdbc;
 
     @MockitoBean
     private Clock clock;
@@ -48,7 +61,7 @@ class DesignStoreTest {
     }
 
     private StoredDesign rename(StoredDesign seen, String name) {
-        return store.save(kept.id(), seen.version(), seen.design().withName(name), "the name");
+        return store.save(kept.id(), seen.version(), seen.design().withName(name), NAMED);
     }
 
     @Test
@@ -56,21 +69,22 @@ class DesignStoreTest {
         StoredDesign second = rename(kept, "Second");
         StoredDesign third = rename(second, "Third");
         assertThat(third.undo()).contains("the name");
-        StoredDesign back = store.undo(kept.id(), third.version());
+        StoredDesign back = store.undo(kept.id(), third.version(), NAMED);
         assertThat(back.design().name()).isEqualTo("Second");
         assertThat(back.redo()).contains("the name");
-        assertThat(store.redo(kept.id(), back.version()).design().name()).isEqualTo("Third");
+        assertThat(store.redo(kept.id(), back.version(), NAMED).design().name()).isEqualTo("Third");
 
-        StoredDesign again = store.undo(kept.id(), store.get(kept.id()).version());
+        StoredDesign again = store.undo(kept.id(), store.get(kept.id()).version(), NAMED);
         StoredDesign branch = rename(again, "Other");
         assertThat(branch.redo()).isEmpty();
-        assertThat(store.redo(kept.id(), branch.version()).design().name()).isEqualTo("Other");
+        assertThat(store.redo(kept.id(), branch.version(), NAMED).design().name())
+                .isEqualTo("Other");
     }
 
     @Test
     void undoStopsAtTheStart() {
         assertThat(kept.undo()).isEmpty();
-        assertThat(store.undo(kept.id(), kept.version()).design()).isEqualTo(DESIGN);
+        assertThat(store.undo(kept.id(), kept.version(), NAMED).design()).isEqualTo(DESIGN);
     }
 
     @Test
@@ -78,6 +92,81 @@ class DesignStoreTest {
         rename(kept, "Mine");
         assertThatThrownBy(() -> rename(kept, "Theirs")).isInstanceOf(StaleDesignException.class);
         assertThat(store.get(kept.id()).design().name()).isEqualTo("Mine");
+    }
+
+    /** Its answer was lost on the way, so the page sends it again: it is done once, also after others could have come. */
+    @Test
+    void whatIsSentTwiceIsDoneOnce() {
+        Edit first = new Edit("the name", "edit-1", "");
+        StoredDesign once = store.save(kept.id(), kept.version(), DESIGN.withName("Once"), first);
+        assertThat(store.madeBy(kept.id(), first)).contains(once);
+        assertThat(store.save(kept.id(), kept.version(), DESIGN.withName("Once"), first))
+                .isEqualTo(once);
+        Edit back = new Edit("", "edit-2", "");
+        StoredDesign undone = store.undo(kept.id(), once.version(), back);
+        assertThat(store.undo(kept.id(), once.version(), back)).isEqualTo(undone);
+        assertThat(store.madeBy(kept.id(), first)).isEmpty();
+    }
+
+    @Test
+    void oneGestureIsOneStepBack() {
+        StoredDesign named = rename(kept, "Named");
+        StoredDesign moved = named;
+        for (int i = 1; i <= 5; i++) {
+            Edit nudge = new Edit("moving", "nudge-" + i, "held-down");
+            moved = store.save(kept.id(), moved.version(), DESIGN.withName("Moved " + i), nudge);
+        }
+        assertThat(moved.design().name()).isEqualTo("Moved 5");
+        assertThat(store.undo(kept.id(), moved.version(), NAMED).design().name())
+                .isEqualTo("Named");
+    }
+
+    @Test
+    void ofManyChangesToOneVersionOneIsKeptAndTheOthersAreStale() throws Exception {
+        ExecutorService makers = Executors.newFixedThreadPool(20);
+        CountDownLatch start = new CountDownLatch(1);
+        List<Future<String>> answers = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            String name = "Maker " + i;
+            answers.add(makers.submit(() -> {
+                start.await();
+                try {
+                    return rename(kept, name).design().name();
+                } catch (StaleDesignException stale) {
+                    return stale.id();
+                }
+            }));
+        }
+        start.countDown();
+        List<String> heard = new ArrayList<>();
+        for (Future<String> answer : answers) {
+            heard.add(answer.get());
+        }
+        makers.shutdown();
+        assertThat(heard).filteredOn(each -> each.equals(kept.id())).hasSize(19);
+        assertThat(heard).contains(store.get(kept.id()).design().name());
+    }
+
+    /** A document that cannot be read takes no other card with it, and can be stepped back from. */
+    @Test
+    void aDamagedStateIsToldAndSteppedBackFrom() {
+        StoredDesign second = rename(kept, "Second");
+        jdbc.update(
+                "update design_revision set document = replace(document, '\"key\":\"folded\"', '\"key\":\"\"') where design_id = ? and number = 1",
+                kept.id());
+        assertThat(store.all()).extracting(StoredDesign::id).doesNotContain(kept.id());
+        assertThat(store.damaged()).extracting(DamagedDesign::name).containsExactly("Second");
+        assertThatThrownBy(() -> store.get(kept.id())).isInstanceOf(DamagedDesignException.class);
+        assertThat(store.undo(kept.id(), second.version(), NAMED).design()).isEqualTo(DESIGN);
+        assertThat(store.damaged()).isEmpty();
+    }
+
+    @Test
+    void whatCouldNotBeReadBackIsNotKept() {
+        Settings nameless = new Settings(Map.of(), Map.of("short", ""), Map.of());
+        assertThatThrownBy(() -> store.save(kept.id(), kept.version(), DESIGN.with(nameless), NAMED))
+                .isInstanceOf(UnkeepableDesignException.class);
+        assertThat(store.get(kept.id())).isEqualTo(kept);
     }
 
     @Test

@@ -226,8 +226,13 @@ public record Mat() implements Feature {
         return site.bounds().contains(there)
                 ? Outcome.made(area)
                 : Outcome.refused(
-                        brief.is(Placing.ACROSS, Placing.BY) ? "fromLeft" : "fromTop",
+                        sticksOutAcross(site, there) ? Placing.FROM_LEFT.key() : Placing.FROM_TOP.key(),
                         site.name() + " would stick out past what it sits on, on the " + site.place() + ".");
+    }
+
+    private static boolean sticksOutAcross(Site site, Rect there) {
+        return there.left().isShorterThan(site.bounds().left())
+                || there.right().isLongerThan(site.bounds().right());
     }
 
     private static Size lessClearance(Site site) {

@@ -1,11 +1,13 @@
 package kwibbet.card.feature;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Face;
+import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
@@ -94,9 +96,74 @@ public final class Moves {
      * @param marks what it snaps to, besides the middle of its place
      */
     public static Optional<Design> moved(Card card, PieceId id, Length right, Length down, Graduation marks) {
-        return of(card, id, marks)
-                .filter(moves -> moves.addition.feature().parameters().contains((Parameter) Placing.ACROSS))
-                .map(moves -> moves.moved(right, down));
+        return of(card, id, marks).filter(Moves::isPlaced).map(moves -> moves.moved(right, down));
+    }
+
+    private boolean isPlaced() {
+        return addition.feature().asked(settings).contains((Parameter) Placing.ACROSS);
+    }
+
+    /**
+     * The settings of an addition, where what is newly placed by a distance starts from where it lies now, so that nothing jumps.
+     *
+     * @param card the card as it is
+     * @param addition the addition as it is
+     * @param changed its settings as they are wanted
+     */
+    public static Settings fromWhereItLies(Card card, Addition addition, Settings changed) {
+        return of(card, addition.id(), Graduation.SIXTEENTHS)
+                .map(moves -> moves.fromWhereItLies(changed))
+                .orElse(changed);
+    }
+
+    private Settings fromWhereItLies(Settings changed) {
+        Length inset = addition.feature().inset(settings);
+        Settings placed = changed;
+        if (isNewlyBy(changed, Placing.ACROSS, Placing.FROM_LEFT)) {
+            placed = placed.with(Placing.FROM_LEFT, place.left().plus(inset));
+        }
+        if (isNewlyBy(changed, Placing.DOWN, Placing.FROM_TOP)) {
+            placed = placed.with(Placing.FROM_TOP, place.top().plus(inset));
+        }
+        return placed;
+    }
+
+    private boolean isNewlyBy(Settings changed, Parameter.OfChoice way, Parameter.OfLength distance) {
+        return changed.is(way, Placing.BY)
+                && !settings.is(way, Placing.BY)
+                && changed.length(distance).equals(settings.length(distance));
+    }
+
+    /**
+     * What keeps something from being moved by hand, in a sentence that says what would free it; nothing where nothing does.
+     *
+     * @param card the card
+     * @param id what is taken hold of
+     */
+    public static Optional<String> obstacle(Card card, PieceId id) {
+        Optional<Addition> addition = card.design().addition(id);
+        if (addition.isEmpty()) {
+            return Optional.of("Only what is put on the card can be moved.");
+        }
+        Settings settings = card.design().present(addition.get());
+        Feature feature = addition.get().feature();
+        if (feature.asked(settings).contains((Parameter) Placing.ACROSS)) {
+            return Optional.empty();
+        }
+        String name = addition.get().name();
+        return feature.asked(settings).stream()
+                .filter(Parameter.OfChoice.class::isInstance)
+                .map(Parameter.OfChoice.class::cast)
+                .flatMap(way -> freeing(feature, settings, way)
+                        .map(free -> name + " lies where its " + way.label() + " puts it. Set " + way.label() + " to “"
+                                + free.label() + "” to move it."))
+                .findFirst()
+                .or(() -> Optional.of(name + " has its place from what it sits on and cannot be moved."));
+    }
+
+    private static Stream<Parameter.Choice> freeing(Feature feature, Settings settings, Parameter.OfChoice way) {
+        return way.choices().stream().filter(choice -> feature.asked(settings.with(way, choice.key()))
+                .contains((Parameter) Placing.ACROSS));
     }
 
     private Design moved(Length right, Length down) {
@@ -159,14 +226,12 @@ public final class Moves {
         return stretched(card, id, edge, outwards, marks);
     }
 
-    /** Moves an addition towards an edge of the flat base by one mark. */
-    public static Optional<Design> nudged(Card card, PieceId id, Edge towards, Graduation marks) {
-        return moved(
-                card,
-                id,
-                marks.step().multipliedBy(towards == Edge.RIGHT ? 1 : towards == Edge.LEFT ? -1 : 0),
-                marks.step().multipliedBy(towards == Edge.BOTTOM ? 1 : towards == Edge.TOP ? -1 : 0),
-                marks);
+    /** Moves an addition towards an edge of the flat base by so many marks. */
+    public static Optional<Design> nudged(Card card, PieceId id, Edge towards, int times, Graduation marks) {
+        Length far = marks.step().multipliedBy(times);
+        Length right = towards == Edge.RIGHT ? far : towards == Edge.LEFT ? far.negated() : Length.ZERO;
+        Length down = towards == Edge.BOTTOM ? far : towards == Edge.TOP ? far.negated() : Length.ZERO;
+        return moved(card, id, right, down, marks);
     }
 
     /**

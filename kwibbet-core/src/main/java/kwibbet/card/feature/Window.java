@@ -128,7 +128,10 @@ public record Window() implements Feature {
         }
         boolean wide = onSite.bounds().size().width().isLongerThan(site.size().width());
         boolean high = onSite.bounds().size().height().isLongerThan(site.size().height());
-        String field = wide ? Shapes.WIDTH.key() : high ? Shapes.HEIGHT.key() : Placing.FROM_LEFT.key();
+        boolean across = onSite.bounds().left().isShorterThan(site.bounds().left())
+                || onSite.bounds().right().isLongerThan(site.bounds().right());
+        String from = across ? Placing.FROM_LEFT.key() : Placing.FROM_TOP.key();
+        String field = wide ? Shapes.WIDTH.key() : high ? Shapes.HEIGHT.key() : from;
         return Outcome.refused(
                 field,
                 what + " runs past the edge of the " + site.place() + ", which is "

@@ -119,7 +119,8 @@ class MovesTest {
     @ParameterizedTest
     @CsvSource({"LEFT,15/16,", "RIGHT,1 1/16,", "TOP,1,2 15/16", "BOTTOM,1,3 1/16"})
     void anArrowKeyMovesByOneMark(Edge towards, String fromLeft, String fromTop) {
-        Design moved = Moves.nudged(label("back-inside"), LABEL, towards, MARKS).orElseThrow();
+        Design moved =
+                Moves.nudged(label("back-inside"), LABEL, towards, 1, MARKS).orElseThrow();
         assertThat(settings(moved).length(Placing.FROM_LEFT)).isEqualTo(in(fromLeft));
         assertThat(settings(moved).is(Placing.DOWN, Placing.MIDDLE)).isEqualTo(fromTop == null);
         if (fromTop != null) {

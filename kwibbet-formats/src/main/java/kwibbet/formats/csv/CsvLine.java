@@ -36,7 +36,7 @@ final class CsvLine {
     }
 
     String text(Enum<?> column) {
-        return line.isSet(word(column)) ? line.get(word(column)) : "";
+        return line.isSet(word(column)) ? CsvCell.read(line.get(word(column))) : "";
     }
 
     String textOr(Enum<?> column, String otherwise) {

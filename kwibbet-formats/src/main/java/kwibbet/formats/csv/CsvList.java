@@ -20,6 +20,7 @@ final class CsvList {
 
     private static final int MOST_LINES = 2_000;
     private static final int LARGEST = 1_000_000;
+    private static final int LONGEST_REASON = 200;
 
     private CsvList() {}
 
@@ -29,7 +30,8 @@ final class CsvList {
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(titles);
             for (T item : items) {
-                printer.printRecord(line.apply(item));
+                printer.printRecord(
+                        line.apply(item).stream().map(CsvCell::written).toList());
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
@@ -59,7 +61,9 @@ final class CsvList {
                 CSVParser.parse(new StringReader(text.startsWith("\uFEFF") ? text.substring(1) : text), format)) {
             return items(parser.getRecords(), item);
         } catch (IOException | IllegalArgumentException | UncheckedIOException misread) {
-            return Outcome.refused("", "This is not a list with a line of titles: " + misread.getMessage());
+            String why = String.valueOf(misread.getMessage());
+            String told = why.length() > LONGEST_REASON ? why.substring(0, LONGEST_REASON) + " …" : why;
+            return Outcome.refused("", "This is not a list with a line of titles: " + told);
         }
     }
 

@@ -1,0 +1,325 @@
+package kwibbet.app.pages;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+import kwibbet.app.KwibbetApplication;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What is typed and pressed arrives: once, in order, whoever is slow, was faster, or does not answer. The service is stopped and started again. */
+class EditingTest {
+
+    private static final String SLOW =
+            """
+            window.fetch = ((send) => (...asked) => new Promise((done) => { setTimeout(done, 400); }).then(() => send(...asked)))(window.fetch);""";
+
+    @TempDir
+    private static Path folder;
+
+    private static int port;
+    private static Chromium chromium;
+    private static ConfigurableApplicationContext service;
+
+    private Page page;
+    private final List<String> posts = new ArrayList<>();
+
+    @BeforeAll
+    static void start() throws IOException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        serve();
+        chromium = new Chromium();
+    }
+
+    private static void serve() {
+        service = new SpringApplicationBuilder(KwibbetApplication.class)
+                .run("--server.port=" + port, "--kwibbet.data=" + folder, "--spring.profiles.active=demo");
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        service.close();
+    }
+
+    @BeforeEach
+    void open() {
+        page = chromium.page();
+        page.onRequest(request -> {
+            if (request.method().equals("POST")) {
+                posts.add(request.url().replaceAll("^.*/cards/[0-9a-f-]+", ""));
+            }
+        });
+    }
+
+    @AfterEach
+    void close() {
+        page.context().close();
+    }
+
+    private static String at(String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    private void newCard(String name) {
+        page.navigate(at("/cards/new"));
+        page.locator("#new-name").fill(name);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start the card"))
+                .click();
+        assertThat(page).hasTitle(name + " – Kwibbet");
+        posts.clear();
+        page.evaluate("window.isTheSamePage = true");
+    }
+
+    private void isTheSamePage() {
+        assertThat(page.evaluate("window.isTheSamePage === true")).isEqualTo(true);
+    }
+
+    private Locator chip(String piece) {
+        return page.locator("#chip-" + piece);
+    }
+
+    private void add(String feature) {
+        page.locator("#add-feature").selectOption(feature);
+        page.locator("#add-it").click();
+        assertThat(chip(feature + "-1")).isVisible();
+    }
+
+    private void undo() {
+        page.locator("#undo").click();
+    }
+
+    /** Also after the part of the page was exchanged, where buttons for pages without script could be taken for real ones. */
+    @Test
+    void enterLeavesAFieldAndSendsOnce() {
+        newCard("Enter");
+        for (String width : List.of("6", "5 1/2", "6")) {
+            page.locator("#base-width").fill(width);
+            page.locator("#base-width").press("Enter");
+            assertThat(page.locator(".flat svg.drawing")).containsText(width.equals("6") ? "12" : "11");
+        }
+        assertThat(page.locator("#base-width")).isFocused();
+        page.locator("#card-name").fill("Entered");
+        page.locator("#card-name").press("Enter");
+        assertThat(page).hasTitle("Entered – Kwibbet");
+        isTheSamePage();
+        assertThat(posts).containsExactly("/base", "/base", "/base", "/name");
+    }
+
+    @Test
+    void aTickRightAfterAFigureIsKeptAsAStepOfItsOwn() {
+        newCard("Tick");
+        page.evaluate(SLOW);
+        page.locator("#base-width").fill("6");
+        page.locator("#base-fold-top").check();
+        assertThat(chip("base")).containsText("6 × 14 in");
+        add("mat");
+        page.locator("#addition-border").fill("1/4");
+        page.locator("#addition-raised-foam").check();
+        page.locator("#addition-name").fill("Raised");
+        page.locator("#make").fill("8");
+        chip("mat-1").click();
+        assertThat(chip("mat-1")).containsText("Raised");
+        assertThat(chip("mat-1")).containsText("5\u20091/2 × 6\u20091/2 in");
+        assertThat(chip("mat-1")).containsText("× 8");
+        assertThat(page.locator("#addition-raised-foam")).isChecked();
+        Stream.of("the count", "Mat 1", "Mat 1", "Mat 1", "something new", "the base", "the base")
+                .forEach(step -> undo());
+        assertThat(page.locator("#undo")).hasAttribute("aria-disabled", "true");
+        assertThat(chip("base")).containsText("10 × 7 in");
+        assertThat(page.locator("#undo")).isFocused();
+    }
+
+    @Test
+    void heldArrowsAreOneStepAndNothingIsRefused() {
+        newCard("Arrows");
+        add("ornament");
+        page.locator("#addition-down").selectOption("by");
+        assertThat(page.locator("#addition-fromTop")).isVisible();
+        String before = page.locator("#addition-fromTop").inputValue();
+        List<Integer> refused = new ArrayList<>();
+        page.onResponse(response -> {
+            if (response.status() >= 400) {
+                refused.add(response.status());
+            }
+        });
+        chip("ornament-1").focus();
+        page.keyboard().down("Alt");
+        for (int i = 0; i < 16; i++) {
+            page.keyboard().down("ArrowDown");
+        }
+        page.keyboard().up("ArrowDown");
+        page.keyboard().up("Alt");
+        int inchesBefore = Integer.parseInt(before.substring(0, before.indexOf(' ')));
+        assertThat(page.locator("#addition-fromTop"))
+                .hasValue(before.replaceFirst("^" + inchesBefore, String.valueOf(inchesBefore + 1)));
+        undo();
+        assertThat(page.locator("#addition-fromTop")).hasValue(before);
+        assertThat(refused).isEmpty();
+    }
+
+    @Test
+    void aLayerPlacedByItsBorderSaysWhatMovingItNeeds() {
+        newCard("By border");
+        add("mat");
+        chip("mat-1").focus();
+        page.keyboard().press("Alt+ArrowRight");
+        assertThat(page.locator(".hand [role='alert']")).containsText("Set Size to “fixed” to move it");
+        assertThat(page.locator("#card-name")).hasValue("By border");
+        assertThat(page.locator("#addition-border")).hasValue("1/8");
+    }
+
+    /** The browser keeps the page that was left, as it does outside of tests. */
+    @Test
+    void aPageGoneBackToIsUpToDateBeforeItIsUsed() {
+        Page others = page;
+        try (Chromium keeping = Chromium.keepingPages()) {
+            page = keeping.page();
+            newCard("Back");
+            page.locator("[data-key='3']").click();
+            assertThat(page.locator("#sheets-title")).isAttached();
+            page.locator("#make").fill("9");
+            page.locator("#make").press("Tab");
+            assertThat(page.locator(".paper-plan .yields").first()).containsText("1 × Base");
+            assertThat(page.locator("#undo")).hasAttribute("title", "Undo: the count");
+            page.evaluate("history.back()");
+            assertThat(page.locator("#sheets-title")).hasCount(0);
+            isTheSamePage();
+            assertThat(page.locator("#make")).hasValue("9");
+            page.locator("#base-width").fill("6");
+            page.locator("#base-width").press("Tab");
+            assertThat(chip("base")).containsText("12 × 7 in");
+            assertThat(chip("base")).containsText("× 9");
+        } finally {
+            page = others;
+        }
+    }
+
+    @Test
+    void whatWasTypedStandsOnTheCardAsItIsNowOrIsDoneToIt() {
+        newCard("Two tabs");
+        Page other = page.context().newPage();
+        other.navigate(page.url());
+        page.locator("#base-width").fill("6");
+        page.locator("#base-width").press("Tab");
+        assertThat(chip("base")).containsText("12 × 7");
+        other.locator("#base-height").fill("8");
+        other.locator("#base-height").press("Tab");
+        assertThat(other.locator("#notice")).containsText("changed elsewhere");
+        other.locator("[data-afresh='theirs']").click();
+        assertThat(other.locator("#base-width")).hasValue("6");
+        assertThat(other.locator("#base-height")).hasValue("8");
+        assertThat(other.locator("#chip-base")).containsText("12 × 7 in");
+        assertThat(other.locator("#base-height")).isFocused();
+        other.locator("#base-height").press("Enter");
+        assertThat(other.locator("#chip-base")).containsText("12 × 8 in");
+
+        page.locator("#base-fold-top").check();
+        assertThat(page.locator("#notice")).containsText("changed elsewhere");
+        page.locator("[data-afresh='mine']").click();
+        assertThat(chip("base")).containsText("6 × 16 in");
+    }
+
+    @Test
+    void whatIsTypedWhileNobodyAnswersIsSentWhenSomebodyDoes() {
+        newCard("Stopped");
+        Page paper = page.context().newPage();
+        paper.navigate(at("/inventory"));
+        service.close();
+        page.locator("#base-width").fill("6");
+        page.locator("#base-fold-top").check();
+        assertThat(page.locator("#notice")).containsText("does not answer");
+        page.locator("#base-height").fill("8");
+        assertThat(page.locator("#base-width")).hasValue("6");
+        paper.locator("#paper-name").fill("Dusk");
+        paper.getByText("Lay it in").first().click();
+        assertThat(paper.locator("#notice")).containsText("does not answer");
+        assertThat(paper.locator("#paper-name")).hasValue("Dusk");
+
+        serve();
+        assertThat(chip("base")).containsText("6 × 14 in");
+        assertThat(page.locator("#base-height")).hasValue("8");
+        assertThat(page.locator("#base-height")).isFocused();
+        page.locator("#base-height").press("Tab");
+        assertThat(chip("base")).containsText("6 × 16 in");
+        assertThat(page.locator("#notice")).isEmpty();
+        assertThat(paper.locator(".papers").getByText("Dusk")).isVisible();
+        isTheSamePage();
+    }
+
+    @Test
+    void aButtonPressedTwiceActsOnceAndWhatTakesLongIsSaid() {
+        newCard("Twice");
+        page.evaluate(SLOW);
+        page.locator("#add-it").dblclick();
+        assertThat(page.locator("#busy")).isVisible();
+        assertThat(chip("mat-1")).isVisible();
+        assertThat(page.locator("#busy")).not().isVisible();
+        assertThat(posts).containsExactly("/additions");
+        page.navigate(at("/cards/new"));
+        page.locator("#new-name").fill("Started once");
+        page.getByText("Start the card").dblclick();
+        assertThat(page).hasTitle("Started once – Kwibbet");
+        page.navigate(at("/"));
+        assertThat(page.locator(".shelf").getByText("Started once")).hasCount(1);
+    }
+
+    @Test
+    void theCaretStaysAndSoDoesWhatWasRefusedElsewhere() {
+        newCard("Caret");
+        page.locator("#make").fill("some");
+        page.locator("#make").press("Tab");
+        assertThat(page.locator("#count-help")).containsText("whole number");
+        page.evaluate(SLOW);
+        page.locator("#base-width").fill("6");
+        page.locator("#base-height").fill("7 1/4");
+        page.locator("#base-height").evaluate("field => field.setSelectionRange(1, 1)");
+        assertThat(chip("base")).containsText("12 × 7 in");
+        assertThat(page.locator("#base-height")).isFocused();
+        assertThat(page.locator("#base-height").evaluate("field => field.selectionStart"))
+                .isEqualTo(1);
+        page.keyboard().type("0");
+        assertThat(page.locator("#base-height")).hasValue("70 1/4");
+        assertThat(page.locator("#make")).hasValue("some");
+        assertThat(page.locator("#count-help")).containsText("whole number");
+    }
+
+    /** Where a choice asks for a figure of its own, that figure can be entered, and what was refused says so beside a field that is there. */
+    @Test
+    void aPlaceByDistanceStartsWhereTheLayerLies() {
+        newCard("Placed");
+        add("mat");
+        page.locator("#addition-fit").selectOption("size");
+        page.locator("#addition-width").fill("4 3/4");
+        page.locator("#addition-width").press("Tab");
+        page.locator("#addition-across").selectOption("by");
+        assertThat(page.locator("#addition-fromLeft")).hasValue("1/8");
+        page.locator("#addition-fromLeft").fill("1");
+        page.locator("#addition-fromLeft").press("Tab");
+        assertThat(page.locator("#addition-fromLeft-help")).containsText("would stick out");
+        assertThat(page.locator("#card-name")).hasValue("Placed");
+        page.locator("#addition-fromLeft").fill("1/4");
+        page.locator("#addition-fromLeft").press("Tab");
+        assertThat(page.locator("#addition-fromLeft-help")).isEmpty();
+        assertThat(page.locator("#undo")).hasAttribute("title", "Undo: Mat 1");
+    }
+}
