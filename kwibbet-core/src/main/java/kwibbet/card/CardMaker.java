@@ -76,7 +76,8 @@ public final class CardMaker {
                 return Outcome.refused(
                         "width",
                         piece.name() + " would be " + Figure.of(Length.max(size.width(), size.height()), system)
-                                + " long. No sheet is longer than " + Figure.of(LONGEST_SIDE, system) + ".");
+                                + " long. No sheet is longer than " + Figure.of(system.mostSaid(LONGEST_SIDE), system)
+                                + ".");
             }
         }
         return Outcome.made(form);
@@ -96,8 +97,10 @@ public final class CardMaker {
             return refusal(
                     within,
                     range,
-                    " must be " + Figure.of(range.least(), system).text() + " to " + Figure.of(range.most(), system)
-                            + ", not " + Figure.of(length, system) + ".");
+                    " must be "
+                            + Figure.of(system.leastSaid(range.least()), system).text() + " to "
+                            + Figure.of(system.mostSaid(range.most()), system) + ", not " + Figure.of(length, system)
+                            + ".");
         }
         if (parameter instanceof Parameter.OfCount range) {
             int count = settings.count(range);

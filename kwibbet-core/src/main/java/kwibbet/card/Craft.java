@@ -2,6 +2,8 @@ package kwibbet.card;
 
 import java.util.List;
 
+import kwibbet.measure.MeasureSystem;
+
 /** Something a maker can choose and set: a base or a feature. */
 public interface Craft {
 
@@ -20,6 +22,15 @@ public interface Craft {
     /** What has a meaning as the rest is set. */
     default List<Parameter> asked(Settings settings) {
         return parameters();
+    }
+
+    /**
+     * What it starts from: everything at its preset, for makers who measure in millimetres as {@link Presets} has it.
+     *
+     * @param system what the maker measures in
+     */
+    default Settings start(MeasureSystem system) {
+        return Presets.of(this, system);
     }
 
     /** The papers it is cut from. */

@@ -59,6 +59,16 @@ public record Figure(
         return other.isExact() ? other.textWithUnit() : length.toString();
     }
 
+    /**
+     * A length as it stands in an entry field of a card: as {@link #entry} has it, but for lengths that neither system can say exactly; these are
+     * given as near as the system of the field comes, and whoever reads the field takes that for the length itself.
+     */
+    public static String field(Length length, MeasureSystem system) {
+        boolean exact = inInches(length).isExact() || inMillimetres(length).isExact();
+        Figure near = of(length, system);
+        return exact ? entry(length, system) : near.text().replaceFirst("^≈ ", "");
+    }
+
     /** Decimal inches or millimetres, for those who ask for decimals. */
     public static Figure decimal(Length length, MeasureSystem system) {
         long perUnit = system == MeasureSystem.INCH ? Length.TICKS_PER_INCH : Length.TICKS_PER_MILLIMETRE;

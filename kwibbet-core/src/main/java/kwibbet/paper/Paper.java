@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
@@ -60,8 +61,8 @@ public record Paper(
         if (!Names.isOne(name)) {
             reasons.add(new Refusal("name", "Give the paper a name of 1 to " + Names.LONGEST + " letters."));
         }
-        checkSide(reasons, "sheetWidth", sheet.width());
-        checkSide(reasons, "sheetHeight", sheet.height());
+        checkSide(reasons, "sheetWidth", sheet.width(), system);
+        checkSide(reasons, "sheetHeight", sheet.height(), system);
         if (gramsPerSquareMetre < 20 || gramsPerSquareMetre > HEAVIEST) {
             reasons.add(new Refusal("weight", "The weight must be 20 to " + HEAVIEST + " g/m²."));
         }
@@ -105,9 +106,11 @@ public record Paper(
         return sizeOf.orElse(id);
     }
 
-    private static void checkSide(List<Refusal> reasons, String field, Length side) {
+    private static void checkSide(List<Refusal> reasons, String field, Length side, MeasureSystem system) {
         if (side.isShorterThan(SMALLEST_SIDE) || side.isLongerThan(LARGEST_SIDE)) {
-            reasons.add(new Refusal(field, "A sheet is " + SMALLEST_SIDE + " to " + LARGEST_SIDE + " a side."));
+            Figure least = Figure.of(system.leastSaid(SMALLEST_SIDE), system);
+            Figure most = Figure.of(system.mostSaid(LARGEST_SIDE), system);
+            reasons.add(new Refusal(field, "A sheet is " + least + " to " + most + " a side."));
         }
     }
 }

@@ -58,10 +58,13 @@ public record Die(
         if (!Names.isOne(name)) {
             reasons.add(new Refusal("name", "Give the die a name of 1 to " + Names.LONGEST + " letters."));
         }
-        checkSide(reasons, "width", shape.size().width());
-        checkSide(reasons, "height", shape.size().height());
+        checkSide(reasons, "width", shape.size().width(), system());
+        checkSide(reasons, "height", shape.size().height(), system());
         if (metal.isNegative() || metal.isLongerThan(WIDEST_METAL)) {
-            reasons.add(new Refusal("metal", "The metal stands 0 to " + WIDEST_METAL + " outside the cut."));
+            reasons.add(new Refusal(
+                    "metal",
+                    "The metal stands 0 to " + Figure.of(system().mostSaid(WIDEST_METAL), system())
+                            + " outside the cut."));
         }
         if (set.length() > Names.LONGEST) {
             reasons.add(new Refusal("set", "The name of a set has at most " + Names.LONGEST + " letters."));
@@ -72,9 +75,10 @@ public record Die(
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
     }
 
-    private static void checkSide(List<Refusal> reasons, String field, Length side) {
+    private static void checkSide(List<Refusal> reasons, String field, Length side, MeasureSystem system) {
         if (side.isLongerThan(LARGEST)) {
-            reasons.add(new Refusal(field, "A die cuts at most " + LARGEST + " a side."));
+            Length most = system.mostSaid(LARGEST);
+            reasons.add(new Refusal(field, "A die cuts at most " + Figure.of(most, system) + " a side."));
         }
     }
 

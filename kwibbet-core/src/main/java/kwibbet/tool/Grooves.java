@@ -108,8 +108,7 @@ public record Grooves(List<Series> series, List<Length> singles) {
             }
             return Outcome.made(new Grooves(series, singles));
         } catch (LengthParseException misread) {
-            return Outcome.refused(
-                    "grooves", misread.getMessage() + " Say it as “every 1/4 from 0 to 12, plus 3/8 and 5/8”.");
+            return Outcome.refused("grooves", misread.getMessage() + " Say it as “" + example(system) + "”.");
         } catch (IllegalArgumentException odd) {
             return Outcome.refused("grooves", "No: " + odd.getMessage() + ".");
         }
@@ -140,16 +139,23 @@ public record Grooves(List<Series> series, List<Length> singles) {
                 : MeasureSystem.METRIC;
     }
 
-    /** The rule, exactly, as {@link #parse} reads it with inches for what has no unit. */
-    public String words() {
+    /**
+     * The rule, exactly, as {@link #parse} reads it.
+     *
+     * @param system what has no unit is measured in
+     */
+    public String words(MeasureSystem system) {
         List<String> parts = new ArrayList<>();
-        series.forEach(
-                each -> parts.add("every " + entry(each.step) + " from " + entry(each.from) + " to " + entry(each.to)));
-        singles.forEach(single -> parts.add(entry(single)));
+        series.forEach(each -> parts.add("every " + Figure.entry(each.step, system) + " from "
+                + Figure.entry(each.from, system) + " to " + Figure.entry(each.to, system)));
+        singles.forEach(single -> parts.add(Figure.entry(single, system)));
         return String.join(", ", parts);
     }
 
-    private static String entry(Length length) {
-        return Figure.entry(length, MeasureSystem.INCH);
+    /** How such a rule is said, for example. */
+    public static String example(MeasureSystem system) {
+        return system == MeasureSystem.INCH
+                ? "every 1/4 from 0 to 12, plus 3/8 and 5/8"
+                : "every 5 from 0 to 300, plus 12 and 18";
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 
 /**
  * The tools at hand for a run.
@@ -34,6 +35,29 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
             List.of(),
             Hand.RIGHT);
 
+    /** The same for makers who measure in millimetres. */
+    public static final Toolbox GENERIC_METRIC = new Toolbox(
+            new Trimmer(
+                    "310 mm trimmer",
+                    Length.ofMillimetres(310),
+                    Graduation.MILLIMETRES,
+                    2,
+                    Length.ofMillimetres(7, 10),
+                    Trimmer.Slits.INSIDE),
+            new ScoringBoard(
+                    "300 mm scoring board",
+                    Length.ofMillimetres(300),
+                    Grooves.every(Length.ofMillimetres(5), Length.ofMillimetres(300)),
+                    ScoringBoard.Plate.AT_45),
+            new Press(Length.ofMillimetres(150), Length.ofMillimetres(230), 2),
+            List.of(),
+            Hand.RIGHT);
+
+    /** What a maker of a system is taken to have until the inventory says otherwise. */
+    public static Toolbox generic(MeasureSystem system) {
+        return system == MeasureSystem.INCH ? GENERIC : GENERIC_METRIC;
+    }
+
     /** Copies the dies. */
     public Toolbox {
         dies = List.copyOf(dies);
@@ -46,6 +70,11 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
 
     /** The same tools for a maker of the other hand. */
     public Toolbox forOtherHand() {
-        return new Toolbox(trimmer, board, press, dies, hand.other());
+        return withHand(hand.other());
+    }
+
+    /** The same tools for a maker of that hand. */
+    public Toolbox withHand(Hand other) {
+        return new Toolbox(trimmer, board, press, dies, other);
     }
 }

@@ -16,8 +16,10 @@ class GroovesTest {
         Grooves grooves = Grooves.parse("every 1/4 from 0 to 12, plus 3/8 and 5/8", MeasureSystem.INCH)
                 .orThrow();
         assertThat(grooves.places()).hasSize(50).startsWith(in("1/4"), in("3/8"), in("1/2"), in("5/8"));
-        assertThat(grooves.words()).isEqualTo("every 1/4 from 0 to 12, 3/8, 5/8");
-        assertThat(Grooves.parse(grooves.words(), MeasureSystem.INCH).orThrow()).isEqualTo(grooves);
+        assertThat(grooves.words(MeasureSystem.INCH)).isEqualTo("every 1/4 from 0 to 12, 3/8, 5/8");
+        assertThat(Grooves.parse(grooves.words(MeasureSystem.INCH), MeasureSystem.INCH)
+                        .orThrow())
+                .isEqualTo(grooves);
         assertThat(Grooves.parse("every 5mm to 300mm", MeasureSystem.INCH)
                         .orThrow()
                         .places())
@@ -30,8 +32,10 @@ class GroovesTest {
         Grooves grooves =
                 Grooves.parse("every 5 to 300, 12.5", MeasureSystem.METRIC).orThrow();
         assertThat(grooves.marks()).isEqualTo(MeasureSystem.METRIC);
-        assertThat(grooves.words()).isEqualTo("every 5 mm from 0 to 300 mm, 12.5 mm");
-        assertThat(Grooves.parse(grooves.words(), MeasureSystem.INCH).orThrow()).isEqualTo(grooves);
+        assertThat(grooves.words(MeasureSystem.INCH)).isEqualTo("every 5 mm from 0 to 300 mm, 12.5 mm");
+        assertThat(Grooves.parse(grooves.words(MeasureSystem.INCH), MeasureSystem.INCH)
+                        .orThrow())
+                .isEqualTo(grooves);
         assertThat(Grooves.every(in("1/8"), in("12")).marks()).isEqualTo(MeasureSystem.INCH);
     }
 

@@ -231,7 +231,7 @@ class CardEdits {
             }
             if (parameter instanceof Parameter.OfLength length) {
                 // What stands there as it was drawn is the length it was drawn for, also where the figure is not exact.
-                boolean stays = entries.words(length.key()).equals(Markup.entry(before.length(length), system));
+                boolean stays = entries.words(length.key()).equals(Markup.field(before.length(length), system));
                 Length entered = stays ? before.length(length) : entries.length(length.key(), system);
                 settings = entered.equals(before.length(length)) ? settings : settings.with(length, entered);
             } else if (parameter instanceof Parameter.OfCount count) {

@@ -54,7 +54,7 @@ public record Field(String name, String label, String help, String value, String
     private static Field of(Parameter parameter, Settings settings, Entries entries, MeasureSystem system) {
         String key = parameter.key();
         if (parameter instanceof Parameter.OfLength length) {
-            String value = Markup.entry(settings.length(length), system);
+            String value = Markup.field(settings.length(length), system);
             return new Field(key, length.label(), length.sentence(), value, system.symbol(), List.of());
         }
         if (parameter instanceof Parameter.OfCount count) {

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import kwibbet.app.store.Inventory;
 import kwibbet.app.web.Entries;
 import kwibbet.cutting.SheetCount;
 import kwibbet.cutting.SheetCount.Way;
@@ -27,16 +28,26 @@ class CountController {
     private static final Length LARGEST = Length.ofInches(60);
     private static final Length SMALLEST = Length.ofInches(1, 8);
 
-    /** What is shown as far as nothing else is asked: a standard card from a letter sheet. */
-    private static final Map<String, String> STANDARD_FROM_LETTER =
-            Map.of("width", "4 1/4", "height", "5 1/2", "sheetWidth", "8 1/2", "sheetHeight", "11", "system", "INCH");
+    /** What is shown as far as nothing else is asked: a standard card from a letter sheet, or an A6 from an A4. */
+    private static final Map<MeasureSystem, Map<String, String>> FIRST = Map.of(
+            MeasureSystem.INCH,
+            Map.of("width", "4 1/4", "height", "5 1/2", "sheetWidth", "8 1/2", "sheetHeight", "11", "system", "INCH"),
+            MeasureSystem.METRIC,
+            Map.of("width", "105", "height", "148", "sheetWidth", "210", "sheetHeight", "297", "system", "METRIC"));
+
+    private final Inventory inventory;
+
+    CountController(Inventory inventory) {
+        this.inventory = inventory;
+    }
 
     @GetMapping("/count")
     String count(
             @RequestParam Map<String, String> typed,
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
-        Map<String, String> asked = new HashMap<>(STANDARD_FROM_LETTER);
+        Map<String, String> asked =
+                new HashMap<>(FIRST.getOrDefault(inventory.studio().system(), Map.of()));
         asked.putAll(typed);
         Entries entries = Entries.of(asked);
         MeasureSystem system = entries.choice("system", MeasureSystem.class);
@@ -64,9 +75,9 @@ class CountController {
                     field,
                     Phrase.in(system)
                             .words("It must be ")
-                            .length(SMALLEST)
+                            .length(system.leastSaid(SMALLEST))
                             .words(" to ")
-                            .length(LARGEST)
+                            .length(system.mostSaid(LARGEST))
                             .words(".")
                             .end()
                             .text());

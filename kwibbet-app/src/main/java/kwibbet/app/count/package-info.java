@@ -1,7 +1,7 @@
 /**
  * The everyday question: how many of a piece come from one sheet.
  *
- * <p>Nothing is null. Uses {@code web} and the core.
+ * <p>Nothing is null. Uses {@code store}, {@code web} and the core.
  */
 @NullMarked
 package kwibbet.app.count;

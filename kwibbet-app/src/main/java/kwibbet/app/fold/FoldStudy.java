@@ -67,7 +67,9 @@ public record FoldStudy(
     /** What a pattern is drawn in whose paper nobody knows. */
     private static final Fill PLAIN = new Fill.Paper(new Colour("#dcc9a3"));
     /** Thickness is told to so much. */
-    private static final Graduation NEAR = new Graduation(Length.ofInches(1, 64));
+    private static Graduation near(MeasureSystem system) {
+        return new Graduation(system == MeasureSystem.INCH ? Length.ofInches(1, 64) : Length.ofMillimetres(1, 10));
+    }
 
     /** How a card closes. */
     public static FoldStudy of(Card card, CardFolding folding, PaperShelf shelf) {
@@ -239,9 +241,9 @@ public record FoldStudy(
     public Optional<Phrase> thick(MeasureSystem system) {
         return thickness.map(all -> Phrase.in(system)
                 .words("Shut, it is ")
-                .length(all.thickest().thick().roundedUpTo(NEAR).shown())
+                .length(all.thickest().thick().roundedUpTo(near(system)).shown())
                 .words(" at the thickest, where " + all.thickest().plies() + " plies meet, and ")
-                .length(all.thinnest().thick().roundedUpTo(NEAR).shown())
+                .length(all.thinnest().thick().roundedUpTo(near(system)).shown())
                 .words(" at the thinnest.")
                 .end());
     }

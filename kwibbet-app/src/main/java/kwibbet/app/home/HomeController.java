@@ -39,7 +39,6 @@ import kwibbet.shape.Size;
 class HomeController {
 
     private static final int SHELF = 60;
-    private static final String FIRST_SIZE = "five-by-seven";
 
     private final DesignStore designs;
     private final Inventory inventory;
@@ -79,6 +78,8 @@ class HomeController {
                         .toList());
         model.addAttribute("damaged", designs.damaged());
         model.addAttribute("hasPaper", !shelf.papers().isEmpty());
+        model.addAttribute(
+                "isFirst", inventory.chosenStudio().isEmpty() && shelf.papers().isEmpty());
         return "home/home";
     }
 
@@ -101,14 +102,20 @@ class HomeController {
         PaperShelf shelf = inventory.shelf();
         // What is wrong with a size typed so far is said when the card is started, not while it is typed.
         Entries looking = entries.copy();
-        CardSize size = chosenSize(looking);
-        CardSize shown = looking.areGood() ? size : CardSize.find(FIRST_SIZE).orElseThrow();
+        MeasureSystem system = inventory.studio().system();
+        CardSize size = chosenSize(looking, system);
+        CardSize shown = looking.areGood() ? size : CardSize.usual(system);
         PaperId paper = paper(entries, shelf);
         model.addAttribute("entries", entries);
         model.addAttribute("papers", foldable(shelf));
         model.addAttribute("paper", paper.value());
-        model.addAttribute("sizes", CardSize.ALL);
-        model.addAttribute("size", entries.has("size") ? entries.words("size") : FIRST_SIZE);
+        model.addAttribute("sizes", CardSize.in(system));
+        model.addAttribute("system", system);
+        model.addAttribute(
+                "size",
+                entries.has("size")
+                        ? entries.words("size")
+                        : CardSize.usual(system).key());
         model.addAttribute("chosen", entries.words("base"));
         model.addAttribute(
                 "bases",
@@ -172,7 +179,7 @@ class HomeController {
         if (base.isEmpty()) {
             entries.refuse("base", "Choose how it folds.");
         }
-        CardSize size = chosenSize(entries);
+        CardSize size = chosenSize(entries, inventory.studio().system());
         if (!entries.areGood() || base.isEmpty()) {
             return Optional.empty();
         }
@@ -189,9 +196,10 @@ class HomeController {
     }
 
     /** One of the everyday sizes, or the maker's own. */
-    private static CardSize chosenSize(Entries entries) {
-        String key = entries.has("size") ? entries.words("size") : FIRST_SIZE;
-        return CardSize.find(key).orElseGet(() -> ownSize(entries));
+    private static CardSize chosenSize(Entries entries, MeasureSystem system) {
+        return entries.has("size")
+                ? CardSize.find(entries.words("size")).orElseGet(() -> ownSize(entries))
+                : CardSize.usual(system);
     }
 
     private static CardSize ownSize(Entries entries) {

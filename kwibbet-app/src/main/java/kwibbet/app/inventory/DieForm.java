@@ -19,27 +19,37 @@ final class DieForm {
     private DieForm() {}
 
     /** The dies that were entered: one, or all of a nested set; none where something is wrong. */
-    static List<Die> read(DieId id, Entries entries, Supplier<DieId> newId) {
-        Length width = entries.side("width", MeasureSystem.INCH);
-        Length height = entries.side("height", MeasureSystem.INCH);
-        Length metal = entries.length("metal", MeasureSystem.INCH);
+    static List<Die> read(DieId id, Entries entries, MeasureSystem system, Supplier<DieId> newId) {
+        Length width = entries.side("width", system);
+        Length height = entries.side("height", system);
+        Length metal = entries.length("metal", system);
         Pattern edge = entries.choice("edge", Pattern.class);
-        Sides sides =
-                edge == Pattern.STRAIGHT ? Sides.STRAIGHT : new Sides(edge, entries.side("pitch", MeasureSystem.INCH));
+        Sides sides = sides(edge, entries, system);
         CutShape shape = new CutShape(entries.choice("shape", CutShape.Kind.class), new Size(width, height));
         Die.Detail detail = entries.choice("detail", Die.Detail.class);
         int onHand = entries.wholeNumber("onHand");
         Die die = new Die(id, entries.words("name"), shape, metal, detail, sides, entries.words("set"), onHand);
-        List<Die> dies = entries.words("upTo").isBlank() ? List.of(die) : nested(die, entries, newId);
+        boolean single =
+                entries.words("upTo").isBlank() && entries.words("step").isBlank();
+        List<Die> dies = single ? List.of(die) : nested(die, entries, system, newId);
         if (entries.areGood()) {
             dies.forEach(each -> entries.refuse(each.checked().reasons()));
         }
         return entries.areGood() ? dies : List.of();
     }
 
-    private static List<Die> nested(Die smallest, Entries entries, Supplier<DieId> newId) {
-        Length upTo = entries.side("upTo", MeasureSystem.INCH);
-        Length step = entries.side("step", MeasureSystem.INCH);
+    /** A straight edge repeats nothing; what was typed for it is read all the same, so that no wrong entry goes unsaid. */
+    private static Sides sides(Pattern edge, Entries entries, MeasureSystem system) {
+        if (edge == Pattern.STRAIGHT && entries.words("pitch").isBlank()) {
+            return Sides.STRAIGHT;
+        }
+        Length pitch = entries.side("pitch", system);
+        return edge == Pattern.STRAIGHT ? Sides.STRAIGHT : new Sides(edge, pitch);
+    }
+
+    private static List<Die> nested(Die smallest, Entries entries, MeasureSystem system, Supplier<DieId> newId) {
+        Length upTo = entries.side("upTo", system);
+        Length step = entries.side("step", system);
         if (upTo.isShorterThan(smallest.shape().size().width())) {
             entries.refuse("upTo", "The largest is no smaller than the smallest.");
         }

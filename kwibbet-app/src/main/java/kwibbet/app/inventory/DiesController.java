@@ -25,7 +25,6 @@ import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.drawing.Drawing;
 import kwibbet.formats.csv.DieCsv;
-import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.picture.DiePicture;
 import kwibbet.shape.CutShape;
@@ -63,12 +62,14 @@ class DiesController {
         model.addAttribute(
                 "version", inHand.map(die -> inventory.versionOf(die.id())).orElse(-1L));
         model.addAttribute("pictures", pictures);
-        model.addAttribute("sample", inHand.orElse(StarterSet.DIES.get(0)));
+        model.addAttribute(
+                "sample",
+                inHand.orElse(StarterSet.dies(inventory.studio().system()).get(0)));
         model.addAttribute("entries", entries);
         model.addAttribute("shapes", CutShape.Kind.values());
         model.addAttribute("details", Die.Detail.values());
         model.addAttribute("edges", Sides.Pattern.values());
-        model.addAttribute("inches", MeasureSystem.INCH);
+        model.addAttribute("system", inventory.studio().system());
         return "inventory/dies";
     }
 
@@ -81,7 +82,7 @@ class DiesController {
     @PostMapping("/starter-set")
     String layInStarterSet() {
         if (inventory.toolbox().dies().isEmpty()) {
-            inventory.saveDies(StarterSet.DIES);
+            inventory.saveDies(StarterSet.dies(inventory.studio().system()));
         }
         return HOME;
     }
@@ -104,7 +105,7 @@ class DiesController {
     private String keep(String chosen, Map<String, String> typed, Model model, HttpServletResponse response) {
         Entries entries = Entries.of(typed);
         DieId first = chosen.isEmpty() ? inventory.newDieId() : new DieId(chosen);
-        List<Die> dies = DieForm.read(first, entries, inventory::newDieId);
+        List<Die> dies = DieForm.read(first, entries, inventory.studio().system(), inventory::newDieId);
         if (dies.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(chosen, entries, model);

@@ -32,7 +32,7 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
 import kwibbet.paper.Pattern;
 import kwibbet.picture.BoardPicture;
-import kwibbet.tool.Hand;
+import kwibbet.tool.Grooves;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
 
@@ -64,7 +64,7 @@ class InventoryController {
                 "version", inHand.map(paper -> inventory.versionOf(paper.id())).orElse(-1L));
         model.addAttribute("toolVersion", inventory.versionOfTools());
         inHand.ifPresent(paper -> model.addAttribute("inHand", paper));
-        model.addAttribute("sample", inHand.orElse(StarterSet.PAPERS.get(0)));
+        model.addAttribute("sample", inHand.orElseGet(() -> StarterSet.sample(inventory.studio(), papers)));
         model.addAttribute("entries", paperEntries);
         model.addAttribute("toolEntries", toolEntries);
         model.addAttribute("tools", inventory.toolbox());
@@ -72,12 +72,12 @@ class InventoryController {
         model.addAttribute("patterns", Pattern.values());
         model.addAttribute("grains", Grain.values());
         model.addAttribute("marks", ToolForm.MARKS);
-        model.addAttribute("hands", Hand.values());
         model.addAttribute("slits", Trimmer.Slits.values());
         model.addAttribute(
                 "boardPicture",
                 BoardPicture.of(inventory.toolbox().board(), inventory.toolbox().hand()));
-        model.addAttribute("inches", MeasureSystem.INCH);
+        model.addAttribute("system", inventory.studio().system());
+        model.addAttribute("grooveExample", Grooves.example(inventory.studio().system()));
         model.addAttribute("millimetres", MeasureSystem.METRIC);
         return "inventory/inventory";
     }
@@ -85,7 +85,7 @@ class InventoryController {
     @PostMapping("/starter-set")
     String layInStarterSet() {
         if (inventory.shelf().papers().isEmpty()) {
-            inventory.savePapers(StarterSet.PAPERS);
+            inventory.savePapers(StarterSet.papers(inventory.studio()));
         }
         return "redirect:/inventory";
     }
@@ -180,7 +180,11 @@ class InventoryController {
     @PostMapping("/tools")
     String tools(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
         Entries entries = Entries.of(typed);
-        Outcome<Toolbox> tools = ToolForm.read(entries, inventory.toolbox().dies());
+        Outcome<Toolbox> tools = ToolForm.read(
+                entries,
+                inventory.toolbox().dies(),
+                inventory.toolbox().hand(),
+                inventory.studio().system());
         if (tools instanceof Outcome.Made<Toolbox> made) {
             try {
                 inventory.save(made.value(), entries.version());

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.app.web.Entries;
+import kwibbet.measure.Figure;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -33,20 +34,25 @@ final class ToolForm {
 
     private ToolForm() {}
 
-    /** The tools as they were entered, with the dies there are. */
-    static Outcome<Toolbox> read(Entries entries, List<Die> dies) {
-        Length longestCut = reach(entries, "longestCut", 4);
-        Length boardWidth = reach(entries, "boardWidth", 4);
+    /**
+     * The tools as they were entered.
+     *
+     * @param dies the dies there are
+     * @param hand the hand of the maker, which is said elsewhere
+     * @param system what numbers without a unit are measured in
+     */
+    static Outcome<Toolbox> read(Entries entries, List<Die> dies, Hand hand, MeasureSystem system) {
+        Length longestCut = reach(entries, "longestCut", 4, system);
+        Length boardWidth = reach(entries, "boardWidth", 4, system);
         Length trimmerMarks = marks(entries, "trimmerMarks");
-        Optional<Grooves> grooves = grooves(entries, boardWidth);
+        Optional<Grooves> grooves = grooves(entries, boardWidth, system);
         Length thickest = entries.length("thickestStack", MeasureSystem.METRIC);
         if (!thickest.isPositive()) {
             entries.refuse("thickestStack", "It must be more than 0.");
         }
         Trimmer.Slits slits = entries.choice("slits", Trimmer.Slits.class);
-        Length bed = reach(entries, "bed", 1);
-        Length plates = reach(entries, "plateLength", 1);
-        Hand hand = entries.choice("hand", Hand.class);
+        Length bed = reach(entries, "bed", 1, system);
+        Length plates = reach(entries, "plateLength", 1, system);
         ScoringBoard.Plate plate = entries.choice("plate", ScoringBoard.Plate.class);
         int sheetsAtOnce = entries.wholeNumber("sheetsAtOnce");
         if (sheetsAtOnce < 1 || sheetsAtOnce > 50) {
@@ -69,12 +75,14 @@ final class ToolForm {
                 hand));
     }
 
-    private static Optional<Grooves> grooves(Entries entries, Length boardWidth) {
+    private static Optional<Grooves> grooves(Entries entries, Length boardWidth, MeasureSystem system) {
         if (entries.words("grooves").length() > LONGEST_GROOVES) {
-            entries.refuse("grooves", "Say it in up to " + LONGEST_GROOVES + " letters: “every 1/4 from 0 to 12”.");
+            entries.refuse(
+                    "grooves",
+                    "Say it in up to " + LONGEST_GROOVES + " letters, such as “" + Grooves.example(system) + "”.");
             return Optional.empty();
         }
-        Outcome<Grooves> grooves = Grooves.parse(entries.words("grooves"), MeasureSystem.INCH);
+        Outcome<Grooves> grooves = Grooves.parse(entries.words("grooves"), system);
         entries.refuse(grooves.reasons());
         if (grooves instanceof Outcome.Made<Grooves> made) {
             if (made.value().last().isLongerThan(boardWidth)) {
@@ -85,10 +93,12 @@ final class ToolForm {
         return Optional.empty();
     }
 
-    private static Length reach(Entries entries, String field, int leastInches) {
-        Length length = entries.length(field, MeasureSystem.INCH);
-        if (length.isShorterThan(Length.ofInches(leastInches)) || length.isLongerThan(LONGEST)) {
-            entries.refuse(field, "It must be " + leastInches + " to 60 in.");
+    private static Length reach(Entries entries, String field, int leastInches, MeasureSystem system) {
+        Length length = entries.length(field, system);
+        Length least = Length.ofInches(leastInches);
+        if (length.isShorterThan(least) || length.isLongerThan(LONGEST)) {
+            String from = Figure.of(system.leastSaid(least), system).text();
+            entries.refuse(field, "It must be " + from + " to " + Figure.of(system.mostSaid(LONGEST), system) + ".");
             return LONGEST;
         }
         return length;

@@ -73,6 +73,7 @@ class OffcutsController {
         model.addAttribute("pictures", pictures);
         model.addAttribute("papers", shelf.papers());
         model.addAttribute("entries", entries);
+        model.addAttribute("system", inventory.studio().system());
         return "offcuts/offcuts";
     }
 
@@ -95,7 +96,7 @@ class OffcutsController {
         if (paper.isEmpty()) {
             entries.refuse("paper", "Choose the paper it is of.");
         }
-        MeasureSystem system = paper.map(Paper::system).orElse(MeasureSystem.INCH);
+        MeasureSystem system = inventory.studio().system();
         Size size = new Size(entries.side("width", system), entries.side("height", system));
         int count = entries.wholeNumber("count");
         if (count < 1) {

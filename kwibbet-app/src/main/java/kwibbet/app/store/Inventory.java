@@ -22,6 +22,7 @@ import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
 
 /** Keeps the papers and tools a maker has. Every edit asks for all of them, so they are read once and again after a change. */
@@ -32,6 +33,7 @@ public class Inventory {
     private final ToolboxRows toolboxes;
     private final DieRows dies;
     private final OffcutRows offcuts;
+    private final StudioRows studios;
     private final DesignStore designs;
     private final TransactionTemplate transactions;
     private Optional<AtHand> atHand = Optional.empty();
@@ -41,17 +43,19 @@ public class Inventory {
             ToolboxRows toolboxes,
             DieRows dies,
             OffcutRows offcuts,
+            StudioRows studios,
             DesignStore designs,
             TransactionTemplate transactions) {
         this.papers = papers;
         this.toolboxes = toolboxes;
         this.dies = dies;
         this.offcuts = offcuts;
+        this.studios = studios;
         this.designs = designs;
         this.transactions = transactions;
     }
 
-    private record AtHand(PaperShelf shelf, Toolbox tools) {}
+    private record AtHand(PaperShelf shelf, Toolbox tools, Optional<Studio> studio) {}
 
     private synchronized AtHand atHand() {
         AtHand known = atHand.orElseGet(this::read);
@@ -64,14 +68,16 @@ public class Inventory {
                 papers.findAllByOrderByPlaceAsc().stream().map(PaperRow::paper).toList();
         List<Die> laidIn =
                 dies.findAllByOrderByPlaceAsc().stream().map(DieRow::die).toList();
+        Optional<Studio> studio = studios.findById(StudioRow.ONLY).map(StudioRow::studio);
         Toolbox tools = toolboxes
                 .findById(ToolboxRow.ONLY)
                 .map(row -> row.toolbox(laidIn))
-                .orElse(Toolbox.GENERIC.withDies(laidIn));
+                .orElseGet(() ->
+                        Toolbox.generic(studio.orElse(Studio.UNCHOSEN).system()).withDies(laidIn));
         List<Offcut> drawer = offcuts.findAllByOrderByPaperAscWidthDescHeightDesc().stream()
                 .map(OffcutRow::offcut)
                 .toList();
-        return new AtHand(new PaperShelf(shelf, drawer), tools);
+        return new AtHand(new PaperShelf(shelf, drawer), tools, studio);
     }
 
     /** Nobody reads while a change is on its way, so what was there before cannot be taken for what is. */
@@ -171,6 +177,30 @@ public class Inventory {
     /** The tools at hand; generic ones until others were kept. */
     public Toolbox toolbox() {
         return atHand().tools();
+    }
+
+    /** What holds for the whole studio; nothing until the maker chose. */
+    public Optional<Studio> chosenStudio() {
+        return atHand().studio();
+    }
+
+    /** What holds for the whole studio. */
+    public Studio studio() {
+        return chosenStudio().orElse(Studio.UNCHOSEN);
+    }
+
+    /** Keeps what holds for the whole studio, and the hand of the maker, which the tools are used with. */
+    public void save(Studio studio, Hand hand) {
+        boolean isOther = toolbox().hand() != hand;
+        Toolbox tools = toolbox().withHand(hand);
+        change(() -> {
+            StudioRow row = studios.findById(StudioRow.ONLY).orElseGet(StudioRow::empty);
+            row.set(studio);
+            studios.save(row);
+            if (isOther) {
+                keep(tools);
+            }
+        });
     }
 
     /** What cards are worked out from. */

@@ -50,6 +50,11 @@ public final class Markup {
         return Figure.entry(length, system);
     }
 
+    /** A length as it stands in an entry field of a card; such as no system can say exactly are given as near as can be. */
+    public static String field(Length length, MeasureSystem system) {
+        return Figure.field(length, system);
+    }
+
     /** A sum of money as it stands in an entry field; nothing where it is not known. */
     public static String money(int cents) {
         return cents == 0 ? "" : BigDecimal.valueOf(cents, 2).toPlainString();

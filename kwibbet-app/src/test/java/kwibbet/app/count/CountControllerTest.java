@@ -1,12 +1,18 @@
 package kwibbet.app.count;
 
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Studio;
 
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
+import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -16,6 +22,14 @@ class CountControllerTest {
 
     @Autowired
     private MockMvc mvc;
+
+    @MockitoBean
+    private Inventory inventory;
+
+    @BeforeEach
+    void set() {
+        when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
+    }
 
     @Test
     void countsAsItIsTyped() throws Exception {

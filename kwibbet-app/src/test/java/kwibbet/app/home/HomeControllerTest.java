@@ -15,6 +15,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Studio;
 import kwibbet.app.store.Workshop;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
@@ -79,6 +80,8 @@ class HomeControllerTest {
     void set() {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of(STOCK)));
         when(inventory.materials()).thenReturn(Materials.USUAL);
+        when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
+        when(inventory.chosenStudio()).thenReturn(Optional.of(Studio.UNCHOSEN));
     }
 
     private Design created() {

@@ -13,7 +13,9 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Studio;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
 import kwibbet.tool.Sides;
@@ -35,6 +37,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 @WebMvcTest(DiesController.class)
 class DiesControllerTest {
 
+    private static final List<Die> DIES = StarterSet.dies(MeasureSystem.INCH);
+
     @Autowired
     private MockMvc mvc;
 
@@ -43,7 +47,8 @@ class DiesControllerTest {
 
     @BeforeEach
     void set() {
-        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC.withDies(StarterSet.DIES));
+        when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC.withDies(DIES));
         when(inventory.newDieId()).thenReturn(new DieId("new"));
     }
 
@@ -69,7 +74,7 @@ class DiesControllerTest {
 
     @Test
     void theStarterDiesCanBeAndAreLaidInOnce() throws Exception {
-        assertThat(StarterSet.DIES)
+        assertThat(DIES)
                 .allSatisfy(die -> assertThat(die.checked().reasons()).isEmpty())
                 .extracting(Die::id)
                 .doesNotHaveDuplicates();
@@ -77,7 +82,7 @@ class DiesControllerTest {
         verify(inventory, never()).saveDies(any());
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         mvc.perform(post("/inventory/dies/starter-set"));
-        assertThat(saved()).isEqualTo(StarterSet.DIES);
+        assertThat(saved()).isEqualTo(DIES);
     }
 
     @Test
@@ -114,7 +119,7 @@ class DiesControllerTest {
                 .getContentAsString();
         mvc.perform(multipart("/inventory/dies/csv").file("file", text.getBytes(StandardCharsets.UTF_8)))
                 .andExpect(redirectedUrl("/inventory/dies"));
-        assertThat(saved()).isEqualTo(StarterSet.DIES);
+        assertThat(saved()).isEqualTo(DIES);
         mvc.perform(multipart("/inventory/dies/csv").file("file", "name\nA\n".getBytes(StandardCharsets.UTF_8)))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("line 2, width")));

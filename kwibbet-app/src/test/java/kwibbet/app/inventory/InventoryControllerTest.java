@@ -14,6 +14,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Studio;
 import kwibbet.measure.Length;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
@@ -41,6 +42,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 @Import(PaperForm.class)
 class InventoryControllerTest {
 
+    private static final List<Paper> PAPERS = StarterSet.papers(Studio.UNCHOSEN);
+
     @Autowired
     private MockMvc mvc;
 
@@ -49,7 +52,8 @@ class InventoryControllerTest {
 
     @BeforeEach
     void set() {
-        when(inventory.shelf()).thenReturn(new PaperShelf(StarterSet.PAPERS));
+        when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
+        when(inventory.shelf()).thenReturn(new PaperShelf(PAPERS));
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         when(inventory.newPaperId()).thenReturn(new PaperId("new"));
     }
@@ -71,7 +75,7 @@ class InventoryControllerTest {
 
     @Test
     void everyStarterPaperIsAPaper() {
-        assertThat(StarterSet.PAPERS)
+        assertThat(PAPERS)
                 .allSatisfy(paper -> assertThat(paper.checked().reasons()).isEmpty());
     }
 
@@ -81,7 +85,7 @@ class InventoryControllerTest {
         verify(inventory, never()).savePapers(any());
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         mvc.perform(post("/inventory/starter-set")).andExpect(redirectedUrl("/inventory"));
-        verify(inventory).savePapers(StarterSet.PAPERS);
+        verify(inventory).savePapers(PAPERS);
     }
 
     @Test
@@ -103,7 +107,7 @@ class InventoryControllerTest {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
                         .string(allOf(
-                                containsString("A sheet is 1 in to 48 in a side"), containsString("20 to 2000"))));
+                                containsString("A sheet is 26 mm to 1219 mm a side"), containsString("20 to 2000"))));
         verify(inventory, never()).save(any(Paper.class));
     }
 
@@ -148,14 +152,13 @@ class InventoryControllerTest {
                 .param("boardWidth", "12")
                 .param("grooves", "every 1/4 to 12, plus 3/8")
                 .param("thickestStack", "0.9")
-                .param("plate", "NONE")
-                .param("hand", "LEFT");
+                .param("plate", "NONE");
         mvc.perform(good).andExpect(redirectedUrl("/inventory"));
         ArgumentCaptor<Toolbox> kept = ArgumentCaptor.forClass(Toolbox.class);
         verify(inventory).save(kept.capture(), eq(-1L));
         assertThat(kept.getValue().trimmer().longestCut()).isEqualTo(Length.ofInches(31, 2));
         assertThat(kept.getValue().board().grooves().places()).hasSize(49);
-        assertThat(kept.getValue().hand()).isEqualTo(Hand.LEFT);
+        assertThat(kept.getValue().hand()).isEqualTo(Hand.RIGHT);
         assertThat(kept.getValue().press().layers()).isEqualTo(3);
         mvc.perform(post("/inventory/tools")
                         .param("longestCut", "2")

@@ -12,6 +12,7 @@ import org.springframework.test.web.servlet.MockMvc;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Studio;
 import kwibbet.app.store.Workshop;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -54,6 +55,7 @@ class OffcutsControllerTest {
 
     @BeforeEach
     void set() {
+        when(inventory.studio()).thenReturn(new Studio(MeasureSystem.METRIC, Studio.Sheets.A4));
         when(inventory.newOffcutId()).thenReturn(new OffcutId("new"));
         Paper dusk = new Paper(
                 DUSK,

@@ -4,6 +4,9 @@ import kwibbet.card.Base;
 import kwibbet.card.Design;
 import kwibbet.card.Parameter;
 import kwibbet.card.Settings;
+import kwibbet.measure.Figure;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
@@ -14,22 +17,42 @@ public final class Starts {
     private Starts() {}
 
     /**
-     * The settings of a base for a shut card of that size, whatever else it needs grown or shrunk with it from its preset.
+     * The settings of a base for a shut card of that size, whatever else it needs grown or shrunk with it from its preset. What no mark of a tool
+     * stands for, as where a size is divided by a root, is at the nearest one that is: the card is then nearly of that size.
      *
      * @param base the base
      * @param finished the shut card
      * @param system decides what grown lengths are rounded to
      */
     public static Settings sized(Base base, Size finished, MeasureSystem system) {
-        Settings entered = Settings.PRESET;
+        Settings entered = base.start(system);
         for (Parameter parameter : base.parameters()) {
             if (parameter instanceof Parameter.OfLength length && length.follows() != Parameter.Follows.NOTHING) {
                 entered = entered.with(length, length.preset());
             }
         }
-        return Design.of("start", system, base, entered, PaperId.NONE)
-                .resized(finished)
-                .settled()
-                .settings();
+        return marked(
+                base,
+                Design.of("start", system, base, entered, PaperId.NONE)
+                        .resized(finished)
+                        .settled()
+                        .settings(),
+                system);
+    }
+
+    private static Settings marked(Base base, Settings settings, MeasureSystem system) {
+        Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        Settings marked = settings;
+        for (Parameter parameter : base.parameters()) {
+            if (parameter instanceof Parameter.OfLength length && !isSaid(settings.length(length))) {
+                marked = marked.with(
+                        length, settings.length(length).roundedTo(marks).shown());
+            }
+        }
+        return marked;
+    }
+
+    private static boolean isSaid(Length length) {
+        return Figure.inInches(length).isExact() || Figure.inMillimetres(length).isExact();
     }
 }

@@ -34,13 +34,15 @@ public final class Beginnings {
      */
     public static Settings of(Feature feature, Card card, Host host) {
         Size room = room(card, host);
-        Graduation marks = card.design().system() == MeasureSystem.INCH ? Graduation.EIGHTHS : Graduation.MILLIMETRES;
-        Settings settings = Settings.PRESET;
+        MeasureSystem system = card.design().system();
+        Graduation marks = system == MeasureSystem.INCH ? Graduation.EIGHTHS : Graduation.MILLIMETRES;
+        Settings settings = feature.start(system);
         for (Parameter parameter : feature.parameters()) {
             if (parameter instanceof Parameter.OfLength length && isSize(length)) {
                 Length side = length.follows() == Parameter.Follows.WIDTH ? room.width() : room.height();
                 Length most = part(side).roundedDownTo(marks).shown();
-                settings = settings.with(length, Length.max(length.least(), Length.min(length.preset(), most)));
+                Length least = system.leastSaid(length.least());
+                settings = settings.with(length, Length.max(least, Length.min(settings.length(length), most)));
             }
         }
         return settings;

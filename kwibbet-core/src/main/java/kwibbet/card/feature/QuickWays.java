@@ -16,7 +16,6 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.measure.Length;
-import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 
 /** What is done all day, done at once. Each gives the changed design; what cannot be made is left out of it. */
@@ -26,7 +25,7 @@ public final class QuickWays {
 
     /** 1/8 in, common practice, no source; 3 mm for those who measure in millimetres. */
     public static Length usualBorder(Design design) {
-        return design.system() == MeasureSystem.INCH ? Length.ofInches(1, 8) : Length.ofMillimetres(3);
+        return design.system().usual(Length.ofInches(1, 8));
     }
 
     /** A mat with the usual border on every outer face but the back. */
@@ -38,8 +37,8 @@ public final class QuickWays {
                     .filter(panel -> card.isClear(panel.piece()))
                     .isPresent();
             if (outer && !clear) {
-                Settings settings = Settings.PRESET.with(Mat.BORDER, usualBorder(design));
                 Host top = design.topOf(new Host.OnFace(face.key()));
+                Settings settings = new Mat().start(design.system()).with(Mat.BORDER, usualBorder(design));
                 design = tried(card, design, mat(design, top, settings, Beginnings.paper(card, top)));
             }
         }
@@ -108,6 +107,6 @@ public final class QuickWays {
                 .flatMap(card::piece)
                 .map(Piece::paper)
                 .orElse(card.base().paper());
-        return design.plus(mat(design, top, Settings.PRESET.with(Mat.BORDER, border), paper));
+        return design.plus(mat(design, top, new Mat().start(design.system()).with(Mat.BORDER, border), paper));
     }
 }

@@ -9,10 +9,12 @@ import kwibbet.card.Feature;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
+import kwibbet.card.Presets;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
@@ -63,6 +65,15 @@ public record StretchedDie() implements Feature {
         List<Parameter> all = new ArrayList<>(List.of(WIDTH, DIE, WANTED, PITCH));
         all.addAll(Placing.ALL);
         return all;
+    }
+
+    /** A pitch that what is wanted is longer by whole repeats of. */
+    @Override
+    public Settings start(MeasureSystem system) {
+        Settings usual = Presets.of(this, system);
+        return system == MeasureSystem.INCH
+                ? usual
+                : usual.with(PITCH, Length.ofMillimetres(5)).with(WANTED, Length.ofMillimetres(60));
     }
 
     @Override

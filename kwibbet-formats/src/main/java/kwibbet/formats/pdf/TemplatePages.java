@@ -7,6 +7,8 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import kwibbet.card.Piece;
 import kwibbet.drawing.Drawing;
+import kwibbet.measure.Figure;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.PiecePicture;
 import kwibbet.picture.RulerPicture;
@@ -14,13 +16,12 @@ import kwibbet.picture.RulerPicture;
 /**
  * One piece at full size, with rulers that prove it; over several pages where it is larger than one.
  *
- * <p>Each page shows a window of the piece; neighbouring windows share a strip of half an inch, so that the pages can be
+ * <p>Each page shows a window of the piece; neighbouring windows share a strip, so that the pages can be
  * laid over each other and taped.
  */
 final class TemplatePages {
 
     private static final float FULL_SIZE = 72;
-    private static final float OVERLAP = 36;
     /** A quarter inch, as close to the edge as printers at home come. */
     private static final float MARGIN = 18;
     /** Kept free below the piece for a row of rulers and the foot of the page. */
@@ -30,6 +31,8 @@ final class TemplatePages {
 
     private final PageFlow flow;
     private final Piece piece;
+    private final MeasureSystem system;
+    private final Length overlap;
     private final Drawing template;
     private final PDRectangle page;
     private final float windowWidth;
@@ -38,6 +41,8 @@ final class TemplatePages {
     TemplatePages(PageFlow flow, Piece piece, MeasureSystem system, PageFormat format) {
         this.flow = flow;
         this.piece = piece;
+        this.system = system;
+        this.overlap = system.usual(Length.ofInches(1, 2));
         this.template = PiecePicture.template(piece, system);
         this.page = fewerPages(format);
         this.windowWidth = windowWidth(page);
@@ -70,8 +75,8 @@ final class TemplatePages {
         return (float) (piece.size().height().toInches() * FULL_SIZE);
     }
 
-    private static int windows(float length, float window) {
-        return length <= window ? 1 : 1 + (int) Math.ceil((length - window) / (window - OVERLAP));
+    private int windows(float length, float window) {
+        return length <= window ? 1 : 1 + (int) Math.ceil((length - window) / (window - shared()));
     }
 
     void draw() throws IOException {
@@ -84,10 +89,15 @@ final class TemplatePages {
         }
     }
 
-    private static String part(int column, int row, int columns, int rows) {
+    /** What two neighbouring windows share, in points. */
+    private float shared() {
+        return (float) (overlap.toInches() * FULL_SIZE);
+    }
+
+    private String part(int column, int row, int columns, int rows) {
         return ", part " + (row * columns + column + 1) + " of " + columns * rows
-                + (column > 0 ? ", lay half an inch over the part to the left" : "")
-                + (row > 0 ? ", lay half an inch over the part above" : "");
+                + (column > 0 ? ", lay " + Figure.of(overlap, system) + " over the part to the left" : "")
+                + (row > 0 ? ", lay " + Figure.of(overlap, system) + " over the part above" : "");
     }
 
     private void draw(int column, int row, String part) throws IOException {
@@ -99,8 +109,8 @@ final class TemplatePages {
         // A line's breadth more than the window, so that an edge on its border is drawn whole.
         content.addRect(left - 1, windowTop - windowHeight - 1, windowWidth + 2, windowHeight + 2);
         content.clip();
-        float shiftedLeft = left - column * (windowWidth - OVERLAP);
-        float shiftedTop = windowTop + row * (windowHeight - OVERLAP);
+        float shiftedLeft = left - column * (windowWidth - shared());
+        float shiftedTop = windowTop + row * (windowHeight - shared());
         new PdfDrawing(content, flow.text(), template, shiftedLeft, shiftedTop, FULL_SIZE).draw();
         content.restoreGraphicsState();
         rulers(content);

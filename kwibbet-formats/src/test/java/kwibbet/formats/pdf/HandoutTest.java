@@ -80,7 +80,7 @@ class HandoutTest {
             for (PDPage part : parts) {
                 assertThat(LineReader.lines(part)).anyMatch(line -> line.isHorizontal() && line.isLong(288));
             }
-            assertThat(text(document)).contains("lay half an inch over the part to the left");
+            assertThat(text(document)).contains("lay 1/2 in over the part to the left");
         }
     }
 

@@ -1,0 +1,99 @@
+package kwibbet.card;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import kwibbet.card.base.Bases;
+import kwibbet.card.base.Starts;
+import kwibbet.card.feature.Beginnings;
+import kwibbet.card.feature.Features;
+import kwibbet.card.feature.QuickWays;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperId;
+import kwibbet.shape.Size;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** What is offered to makers who measure in millimetres is round in them, and can be made as what is offered in inches can. */
+class PresetsTest {
+
+    private static final Graduation HALVES = new Graduation(Length.ofMillimetres(1, 2));
+    private static final Materials METRIC = new Materials(Materials.USUAL.shelf(), Graduation.MILLIMETRES);
+
+    /** 1/8 in is usual and 3 mm is where millimetres are; common practice, no source. The others are the nearest of our own row. */
+    @ParameterizedTest
+    @CsvSource({"1/8,3", "1/16,1.5", "1/4,6", "1/2,12", "3/8,10", "1,25", "2,50", "4,100", "1/64,0.5", "-1/4,-6", "0,0"
+    })
+    void hasAUsualLengthForEachOfTheInchTrade(String inches, String millimetres) {
+        Length length = Length.parse(inches, MeasureSystem.INCH);
+        assertThat(MeasureSystem.METRIC.usual(length)).isEqualTo(Length.parse(millimetres, MeasureSystem.METRIC));
+        assertThat(MeasureSystem.INCH.usual(length)).isEqualTo(length);
+    }
+
+    private static Card card(Base base, MeasureSystem system, Size size) {
+        Design design = Design.of("Offered", system, base, Starts.sized(base, size, system), PaperId.NONE);
+        return CardMaker.make(design, system == MeasureSystem.METRIC ? METRIC : Materials.USUAL)
+                .orThrow();
+    }
+
+    private static List<String> odd(String what, Settings settings, Graduation marks) {
+        return settings.lengths().entrySet().stream()
+                .filter(entry -> !entry.getValue().roundedTo(marks).isExact())
+                .map(entry -> what + " " + entry.getKey() + " " + entry.getValue())
+                .toList();
+    }
+
+    @Test
+    void everyLengthOfEveryBaseAndFeatureIsRound() {
+        List<String> odd = new ArrayList<>();
+        for (Base base : Bases.ALL) {
+            Card card = card(
+                    base,
+                    MeasureSystem.METRIC,
+                    CardSize.find("a5").orElseThrow().size());
+            odd.addAll(odd(base.key(), card.design().settings(), HALVES));
+            for (Feature feature : Features.ALL) {
+                Host host = new Host.OnFace(card.faces().get(0).key());
+                odd.addAll(odd(base.key() + ", " + feature.key(), Beginnings.of(feature, card, host), HALVES));
+            }
+            QuickWays.matEveryPanel(card).additions().forEach(mat -> odd.addAll(odd("mats", mat.settings(), HALVES)));
+        }
+        assertThat(odd).isEmpty();
+    }
+
+    @Test
+    void whatCanBeMadeInInchesCanBeMadeInMillimetres() {
+        List<String> refused = new ArrayList<>();
+        for (Base base : Bases.ALL) {
+            Card inches = card(
+                    base,
+                    MeasureSystem.INCH,
+                    CardSize.find("five-by-seven").orElseThrow().size());
+            Card millimetres = card(
+                    base,
+                    MeasureSystem.METRIC,
+                    CardSize.find("a5").orElseThrow().size());
+            for (Feature feature : Features.ALL) {
+                if (added(inches, feature).isEmpty()) {
+                    added(millimetres, feature).forEach(reason -> refused.add(base.key() + ": " + reason));
+                }
+            }
+        }
+        assertThat(refused).isEmpty();
+    }
+
+    private static List<String> added(Card card, Feature feature) {
+        Host host = new Host.OnFace(card.faces().get(0).key());
+        Addition addition = card.design().next(feature, host, Beginnings.of(feature, card, host), Map.of());
+        return CardMaker.make(card.design().plus(addition), card.materials()).reasons().stream()
+                .map(reason -> reason.field() + " " + reason.message())
+                .toList();
+    }
+}
