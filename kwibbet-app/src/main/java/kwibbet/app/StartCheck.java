@@ -31,6 +31,12 @@ class StartCheck implements ApplicationListener<ApplicationEnvironmentPreparedEv
                 .addFirst(new MapPropertySource(
                         "absolute data folder",
                         Map.of("kwibbet.data", folder(environment).toString())));
+        if (isCommand(environment)) {
+            // A command does its work and ends; it serves no pages.
+            environment
+                    .getPropertySources()
+                    .addFirst(new MapPropertySource("command", Map.of("spring.main.web-application-type", "none")));
+        }
         Optional<String> obstacle = obstacle(environment);
         if (obstacle.isPresent()) {
             System.err.println("Kwibbet cannot start: " + obstacle.get());
@@ -55,7 +61,11 @@ class StartCheck implements ApplicationListener<ApplicationEnvironmentPreparedEv
     static Optional<String> obstacle(Environment environment) {
         return folderObstacle(folder(environment))
                 .or(() -> lockObstacle(databaseFile(environment)))
-                .or(() -> portObstacle(environment));
+                .or(() -> isCommand(environment) ? Optional.empty() : portObstacle(environment));
+    }
+
+    private static boolean isCommand(Environment environment) {
+        return environment.containsProperty("kwibbet.backup");
     }
 
     private static Path folder(Environment environment) {

@@ -18,6 +18,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.web.FileNames;
+import kwibbet.app.web.Uploads;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.formats.document.DesignDocument;
@@ -53,7 +54,7 @@ class DesignFileController {
     /** A file that is damaged, newer, or makes no card here is refused with the place; nothing is kept of it. */
     @PostMapping("/designs")
     String load(@RequestParam MultipartFile file, RedirectAttributes after) throws IOException {
-        Outcome<Design> read = DesignDocument.read(new String(file.getBytes(), StandardCharsets.UTF_8));
+        Outcome<Design> read = Uploads.text(file).then(DesignDocument::read);
         Outcome<Design> made = read.then(
                 design -> CardMaker.make(design, inventory.materials()).then(card -> Outcome.made(design)));
         if (made instanceof Outcome.Made<Design> design) {

@@ -1,7 +1,6 @@
 package kwibbet.app.fold;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
 import jakarta.servlet.http.HttpServletResponse;
@@ -17,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 
+import kwibbet.app.web.Uploads;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
 import kwibbet.formats.fold.FoldPattern;
@@ -36,9 +36,9 @@ class FoldFileController {
 
     @PostMapping
     String study(@RequestParam MultipartFile file, Model model, HttpServletResponse response) throws IOException {
-        String text = new String(file.getBytes(), StandardCharsets.UTF_8);
-        Outcome<FoldPattern> read =
-                file.isEmpty() ? Outcome.refused("", "Choose a file first.") : FoldReader.read(text);
+        Outcome<String> sent = Uploads.text(file);
+        String text = sent instanceof Outcome.Made<String> made ? made.value() : "";
+        Outcome<FoldPattern> read = sent.then(FoldReader::read);
         if (read instanceof Outcome.Made<FoldPattern> made) {
             String name = Optional.ofNullable(file.getOriginalFilename()).orElse("pattern");
             model.addAttribute(

@@ -1,7 +1,6 @@
 package kwibbet.app.inventory;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +22,7 @@ import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StaleItemException;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
+import kwibbet.app.web.Uploads;
 import kwibbet.drawing.Drawing;
 import kwibbet.formats.csv.DieCsv;
 import kwibbet.outcome.Outcome;
@@ -133,10 +133,8 @@ class DiesController {
     /** Lays in the dies of a CSV file, all of them or none. */
     @PostMapping("/csv")
     String readCsv(@RequestParam MultipartFile file, Model model, HttpServletResponse response) throws IOException {
-        Outcome<List<Die>> dies = DieCsv.read(
-                new String(file.getBytes(), StandardCharsets.UTF_8),
-                inventory.toolbox().dies(),
-                inventory::newDieId);
+        Outcome<List<Die>> dies = Uploads.text(file)
+                .then(text -> DieCsv.read(text, inventory.toolbox().dies(), inventory::newDieId));
         if (dies instanceof Outcome.Made<List<Die>> made) {
             inventory.saveDies(made.value());
             return HOME;

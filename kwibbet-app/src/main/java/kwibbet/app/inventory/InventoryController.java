@@ -1,7 +1,6 @@
 package kwibbet.app.inventory;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,6 +22,7 @@ import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StaleItemException;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
+import kwibbet.app.web.Uploads;
 import kwibbet.formats.csv.PaperCsv;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
@@ -145,8 +145,8 @@ class InventoryController {
     /** Lays in the papers of a CSV file, all of them or none. */
     @PostMapping("/papers/csv")
     String readCsv(@RequestParam MultipartFile file, Model model, HttpServletResponse response) throws IOException {
-        Outcome<List<Paper>> papers = PaperCsv.read(
-                new String(file.getBytes(), StandardCharsets.UTF_8), inventory.shelf(), inventory::newPaperId);
+        Outcome<List<Paper>> papers =
+                Uploads.text(file).then(text -> PaperCsv.read(text, inventory.shelf(), inventory::newPaperId));
         if (papers instanceof Outcome.Made<List<Paper>> made) {
             inventory.savePapers(made.value());
             return "redirect:/inventory";

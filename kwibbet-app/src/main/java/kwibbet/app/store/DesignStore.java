@@ -4,6 +4,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -35,12 +36,14 @@ public class DesignStore {
     private final RevisionRows revisions;
     private final TransactionTemplate transaction;
     private final Clock clock;
+    private final Room room;
 
-    DesignStore(DesignRows designs, RevisionRows revisions, TransactionTemplate transaction, Clock clock) {
+    DesignStore(DesignRows designs, RevisionRows revisions, TransactionTemplate transaction, Clock clock, Room room) {
         this.designs = designs;
         this.revisions = revisions;
         this.transaction = transaction;
         this.clock = clock;
+        this.room = room;
     }
 
     /** The designs changed last, newest first; such as cannot be read are left out. */
@@ -199,11 +202,12 @@ public class DesignStore {
      *
      * @throws NoSuchDesignException when there is none
      */
-    @Transactional
     public String remove(String id) {
-        DesignRow row = row(id, false);
-        row.setRemoved(true);
-        return row.name();
+        return room.forWriting(() -> Objects.requireNonNull(transaction.execute(status -> {
+            DesignRow row = row(id, false);
+            row.setRemoved(true);
+            return row.name();
+        })));
     }
 
     /**
@@ -211,9 +215,11 @@ public class DesignStore {
      *
      * @throws NoSuchDesignException when there is no removed design of that id
      */
-    @Transactional
     public void restore(String id) {
-        row(id, true).setRemoved(false);
+        room.forWriting(() -> {
+            transaction.executeWithoutResult(status -> row(id, true).setRemoved(false));
+            return id;
+        });
     }
 
     private StoredDesign change(String id, long seen, Edit edit, Consumer<DesignRow> work) {
@@ -232,7 +238,10 @@ public class DesignStore {
     /** Of several changes to one version that come in at once the first is kept; whichever way the others clash, they are stale. */
     private StoredDesign changed(String id, Runnable work) {
         try {
-            transaction.executeWithoutResult(status -> work.run());
+            room.forWriting(() -> {
+                transaction.executeWithoutResult(status -> work.run());
+                return id;
+            });
         } catch (ConcurrencyFailureException clash) {
             throw new StaleDesignException(id);
         } catch (DataIntegrityViolationException fault) {

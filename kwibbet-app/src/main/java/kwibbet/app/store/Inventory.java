@@ -1,8 +1,10 @@
 package kwibbet.app.store;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
@@ -36,6 +38,7 @@ public class Inventory {
     private final StudioRows studios;
     private final DesignStore designs;
     private final TransactionTemplate transactions;
+    private final Room room;
     private Optional<AtHand> atHand = Optional.empty();
 
     Inventory(
@@ -45,7 +48,8 @@ public class Inventory {
             OffcutRows offcuts,
             StudioRows studios,
             DesignStore designs,
-            TransactionTemplate transactions) {
+            TransactionTemplate transactions,
+            Room room) {
         this.papers = papers;
         this.toolboxes = toolboxes;
         this.dies = dies;
@@ -53,6 +57,7 @@ public class Inventory {
         this.studios = studios;
         this.designs = designs;
         this.transactions = transactions;
+        this.room = room;
     }
 
     private record AtHand(PaperShelf shelf, Toolbox tools, Optional<Studio> studio) {}
@@ -84,10 +89,34 @@ public class Inventory {
     private synchronized void change(Runnable change) {
         atHand = Optional.empty();
         try {
-            transactions.executeWithoutResult(status -> change.run());
+            room.forWriting(() -> {
+                transactions.executeWithoutResult(status -> change.run());
+                return true;
+            });
         } catch (ConcurrencyFailureException clash) {
             throw new StaleItemException();
         }
+    }
+
+    /**
+     * Replaces what is kept, by others than this class: what was read before is forgotten.
+     *
+     * @param work done in one transaction, of which nothing stays where it fails
+     */
+    public <T> T replaced(Supplier<T> work) {
+        synchronized (this) {
+            atHand = Optional.empty();
+            try {
+                return room.forWriting(() -> Objects.requireNonNull(transactions.execute(status -> work.get())));
+            } finally {
+                atHand = Optional.empty();
+            }
+        }
+    }
+
+    /** Reads all that is kept here, as it is now. */
+    public void readAfresh() {
+        read();
     }
 
     /** All papers, in the order they were laid in. */

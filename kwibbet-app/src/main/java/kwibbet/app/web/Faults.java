@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.ui.Model;
@@ -28,6 +29,7 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 import kwibbet.app.store.DamagedDesignException;
 import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.NoSuchDesignException;
+import kwibbet.app.store.Readiness;
 import kwibbet.app.store.StaleDesignException;
 
 /** A page of its own for each way a request can fail. */
@@ -35,6 +37,12 @@ import kwibbet.app.store.StaleDesignException;
 class Faults {
 
     private static final Logger LOG = LoggerFactory.getLogger(Faults.class);
+
+    private final ObjectProvider<Readiness> readiness;
+
+    Faults(ObjectProvider<Readiness> readiness) {
+        this.readiness = readiness;
+    }
 
     @ExceptionHandler({
         NoSuchDesignException.class,
@@ -111,6 +119,10 @@ class Faults {
         if (hasGone(fault)) {
             LOG.debug("{} {} was not waited for", request.getMethod(), request.getRequestURI(), fault);
             return new ModelAndView();
+        }
+        if (readiness.stream().anyMatch(each -> each.opensAgain(fault))) {
+            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            return new ModelAndView(fault(request, response, model, "no-room"), model.asMap());
         }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), fault);
         return new ModelAndView(fault(request, response, model, "broken"), model.asMap());

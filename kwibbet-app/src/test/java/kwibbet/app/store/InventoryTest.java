@@ -37,7 +37,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Against the real schema in memory: what is kept comes back, and cutting a run moves paper from the shelf into the drawer. */
 @DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:inventory;DB_CLOSE_DELAY=-1")
 @AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
-@Import({DesignStore.class, Inventory.class})
+@Import({DesignStore.class, Inventory.class, Room.class})
 @MockitoBean(types = Clock.class)
 @Transactional(propagation = Propagation.NOT_SUPPORTED)
 class InventoryTest {
