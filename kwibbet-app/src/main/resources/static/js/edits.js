@@ -227,6 +227,7 @@
     } else {
       say(html);
     }
+    document.dispatchEvent(new CustomEvent('kwibbet:shown', { detail: { status: answer.status } }));
     next();
   };
 

@@ -25,13 +25,13 @@ public final class EditInBrowser {
               field.value = text;
               performance.clearResourceTimings();
               const began = performance.now();
-              const settled = new Promise((done) => document.addEventListener('htmx:afterSettle', (event) => done(event.detail.xhr.status), { once: true }));
+              const settled = new Promise((done) => document.addEventListener('kwibbet:shown', (event) => done(event.detail.status), { once: true }));
               field.dispatchEvent(new Event('change', { bubbles: true }));
               const status = await settled;
               if (status !== 200) throw new Error(`${text} was answered with ${status}`);
               await new Promise((done) => requestAnimationFrame(done));
               const shown = performance.now() - began;
-              const request = performance.getEntriesByType('resource').find((entry) => entry.initiatorType === 'xmlhttprequest');
+              const request = performance.getEntriesByType('resource').find((entry) => entry.initiatorType === 'fetch');
               return [shown, request.responseEnd - request.startTime];
             }""";
 
