@@ -160,6 +160,7 @@
   const tell = () => {
     if (!isCard()) return;
     if (work().dataset.title) document.title = work().dataset.title;
+    if (work().dataset.here && `${location.pathname}${location.search}` !== work().dataset.here) history.replaceState({ htmx: true }, '', work().dataset.here);
     const said = document.getElementById('said');
     if (said && work().dataset.said && said.textContent !== work().dataset.said) said.textContent = work().dataset.said;
   };
@@ -219,11 +220,11 @@
     if (!answer.ok) follow = null;
     if (isPart) {
       say('');
-      swap(html, task);
       if (task.isLook && task.isKept) {
         history.replaceState({ htmx: true }, '');
         history.pushState({ htmx: true }, '', task.path);
       }
+      swap(html, task);
     } else {
       say(html);
     }

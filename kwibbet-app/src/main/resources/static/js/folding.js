@@ -51,6 +51,7 @@
     const spread = figure.querySelector('.spread');
     const now = figure.querySelector('.now');
     const film = [...figure.parentElement.querySelectorAll('.film-step')];
+    const still = window.matchMedia('(prefers-reduced-motion: reduce)');
     let animations = [];
     let length = 0;
     let until = 0;
@@ -69,7 +70,7 @@
       if (now.textContent !== words) {
         now.textContent = words;
         const strip = step.closest('.film');
-        strip.scrollTo({ left: step.parentElement.offsetLeft - strip.offsetLeft, behavior: 'smooth' });
+        strip.scrollTo({ left: step.parentElement.offsetLeft - strip.offsetLeft, behavior: still.matches ? 'auto' : 'smooth' });
       }
       slider.setAttribute('aria-valuetext', words);
     };
@@ -93,6 +94,13 @@
     };
     const run = (from, to) => {
       running = to < from ? -1 : 1;
+      if (still.matches) {
+        // Step by step, as pictures: nothing moves for whoever asked for that.
+        const step = running > 0 ? Math.min(to, (Math.floor(from / A_STEP) + 1) * A_STEP) : Math.max(to, (Math.ceil(from / A_STEP) - 1) * A_STEP);
+        show(step);
+        running = 0;
+        return;
+      }
       show(from);
       until = to;
       if (running > 0) play.textContent = 'Pause';

@@ -1,4 +1,4 @@
-// Keys: 1 to 9 walk the run line, arrows and the space bar go from setting to setting at a tool, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, each outside of entry fields.
+// Keys, and swipes at a tool: 1 to 9 walk the run line, arrows and the space bar go from setting to setting at a tool, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, each outside of entry fields.
 (() => {
   const typing = (target) => target.matches && target.matches('input:not([type="radio"]):not([type="checkbox"]), select, textarea');
 
@@ -29,4 +29,20 @@
       if (station) station.click();
     }
   });
+
+  // A finger drawn across a tool walks its settings.
+  const FAR = 60;
+  let from = null;
+  document.addEventListener('pointerdown', (event) => {
+    const onTool = event.pointerType === 'touch' && event.target.closest && event.target.closest('.tool-now, .trial-sheets');
+    from = onTool ? { x: event.clientX, y: event.clientY } : null;
+  });
+  document.addEventListener('pointerup', (event) => {
+    if (!from) return;
+    const across = event.clientX - from.x;
+    const down = event.clientY - from.y;
+    from = null;
+    if (Math.abs(across) > FAR && Math.abs(down) < Math.abs(across) / 2) press(across < 0 ? 'step-on' : 'step-back');
+  });
+  document.addEventListener('pointercancel', () => { from = null; });
 })();

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.net.Socket;
 import java.net.SocketTimeoutException;
+import java.net.URI;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -107,7 +108,7 @@ public final class DamagedRequests {
         command("jcmd", process, "GC.run");
         return command("jcmd", process, "GC.heap_info").stream()
                 .filter(line -> line.contains("used") && !line.contains("etaspace") && !line.contains("class space"))
-                .map(line -> line.replaceAll(".*?(\\w[\\w ]*) +total (\\d+K), used (\\d+K).*", "$1 $3"))
+                .map(line -> line.replaceAll("\\s*(\\w[\\w -]*?) +total (\\d+K), used (\\d+K).*", "$1 $3"))
                 .map(String::strip)
                 .reduce("", (one, other) -> one.isEmpty() ? other : one + "; " + other);
     }
@@ -134,7 +135,7 @@ public final class DamagedRequests {
                 while (field.find()) {
                     fields.put(field.group(1), field.group(2) == null ? "" : field.group(2));
                 }
-                forms.put(form.group(1).replace(" ", "%20"), fields);
+                forms.put(address(form.group(1)), fields);
             }
             Matcher link = LINK.matcher(html);
             while (link.find()) {
@@ -146,6 +147,10 @@ public final class DamagedRequests {
                 }
             }
         }
+    }
+
+    private static String address(String action) {
+        return URI.create(action.replace(" ", "%20")).toASCIIString();
     }
 
     private void one() throws IOException {
@@ -341,7 +346,7 @@ public final class DamagedRequests {
             // A line without an address is one of HTTP 0.9, whose answers say no status; a head that is too long is cut
             // off.
             boolean saysNone =
-                    line.startsWith("GET  ") || line.length() + headers.length() > LONGEST_HEAD && answer.isEmpty();
+                    line.startsWith("GET  ") || line.length() + headers.length() > LONGEST_HEAD;
             String status =
                     answer.matches("(?s)HTTP/1.1 \\d{3}.*") ? answer.substring(9, 12) : saysNone ? "no status" : "none";
             boolean isFault = status.startsWith("5") && !status.equals("501") && !status.equals("505")

@@ -14,6 +14,7 @@ import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.WorkOrder;
 import kwibbet.paper.PaperShelf;
 import kwibbet.press.PressPlan;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
 
 /**
@@ -67,6 +68,21 @@ public record RunPlan(
     /** The same run with its sheets cut in another way. */
     public RunPlan withSheets(SheetPlan other) {
         return of(cards, shelf, tools, order, other, bench.press());
+    }
+
+    /** The same run, its sheets and all, for a maker of that hand. */
+    public RunPlan forHand(Hand hand) {
+        if (tools.hand() == hand) {
+            return this;
+        }
+        Toolbox other = tools.withHand(hand);
+        return of(
+                cards,
+                shelf,
+                other,
+                order,
+                sheets,
+                PressList.of(cards, bench.press().plan(), hand));
     }
 
     /** The card of a run of one. */

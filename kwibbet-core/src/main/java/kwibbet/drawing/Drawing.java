@@ -15,6 +15,13 @@ import kwibbet.shape.Rect;
  */
 public record Drawing(String title, Rect frame, Length textHeight, List<Mark> marks) {
 
+    /** The same seen from the other side: left is right, and words stay readable. */
+    public Drawing mirrored() {
+        Mirror mirror = new Mirror(frame);
+        return new Drawing(
+                title, frame, textHeight, marks.stream().map(mirror::of).toList());
+    }
+
     /** Copies the marks. */
     public Drawing {
         marks = List.copyOf(marks);

@@ -31,6 +31,7 @@ import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.DiePass;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Press;
 import kwibbet.wording.Phrase;
 
@@ -41,11 +42,13 @@ public final class PressPicture {
     private static final int ROWS = 30;
 
     private final Palette palette;
+    private final Hand hand;
     private final Rect bed;
     private final Sketch sketch;
 
-    private PressPicture(PressSetting setting, Press press, PaperShelf shelf, MeasureSystem system) {
+    private PressPicture(PressSetting setting, Press press, Hand hand, PaperShelf shelf, MeasureSystem system) {
         this.palette = new Palette(shelf);
+        this.hand = hand;
         this.bed = Rect.atOrigin(new Size(press.plate(), press.bed()));
         Length width = press.plate();
         Length height = press.bed();
@@ -54,17 +57,19 @@ public final class PressPicture {
             height = Length.max(height, each.place().bottom());
         }
         Length row = Length.ofTicks(Length.max(width, height).toTicks() / ROWS);
+        Length beyond =
+                hand.fence() == Edge.LEFT ? Length.ZERO : width.minus(bed.size().width());
         Rect frame = Rect.of(
-                row.multipliedBy(4).negated(),
+                row.multipliedBy(4).plus(beyond).negated(),
                 row.multipliedBy(3).negated(),
                 width.plus(row.multipliedBy(8)),
                 height.plus(row.multipliedBy(7)));
         this.sketch = new Sketch(frame, row, system);
     }
 
-    /** Draws what lies on the bed. */
-    public static Drawing of(PressSetting setting, Press press, PaperShelf shelf, MeasureSystem system) {
-        PressPicture picture = new PressPicture(setting, press, shelf, system);
+    /** Draws what lies on the bed, for whoever is left-handed from the right on. */
+    public static Drawing of(PressSetting setting, Press press, Hand hand, PaperShelf shelf, MeasureSystem system) {
+        PressPicture picture = new PressPicture(setting, press, hand, shelf, system);
         picture.sketch.add(Mark.Area.of(picture.bed, Fill.NONE, Line.SHEET, Ink.ON_PAGE));
         boolean isAlone = setting.steps().size() == 1;
         setting.steps().forEach(step -> picture.paper(step, isAlone));
@@ -75,6 +80,9 @@ public final class PressPicture {
 
     /** How far papers stick out at the right, where the bed is measured. */
     private double rowsBeyond(PressSetting setting) {
+        if (hand.fence() != Edge.LEFT) {
+            return 0;
+        }
         Length right =
                 setting.load().laid().stream().map(each -> each.place().right()).reduce(bed.right(), Length::max);
         return right.minus(bed.right()).toInches() / sketch.rows(1).toInches();
@@ -141,10 +149,13 @@ public final class PressPicture {
     }
 
     /** From the frame of the piece onto the bed. */
-    private static Placement placement(OnBed each) {
+    private Placement placement(OnBed each) {
         Placement turned = new Placement(Point.ORIGIN, each.turned() ? 90 : 0, false);
         Point corner = Outline.of(each.layup().extent()).in(turned).bounds().corner();
-        Point there = each.place().corner();
+        Point there = hand.fence() == Edge.LEFT
+                ? each.place().corner()
+                : new Point(
+                        bed.right().minus(each.place().right()), each.place().top());
         return new Placement(there.plus(corner.x().negated(), corner.y().negated()), turned.degrees(), false);
     }
 

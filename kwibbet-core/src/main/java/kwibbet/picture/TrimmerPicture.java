@@ -17,10 +17,11 @@ import kwibbet.shape.Edge;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Trimmer;
 import kwibbet.wording.Phrase;
 
-/** The trimmer seen from above: the fence at the left, the paper against it, and the blade where it comes down. */
+/** The trimmer seen from above: the fence at the side away from the hand, the paper against it, and the blade where it comes down. */
 public final class TrimmerPicture {
 
     /** Text heights to the width of the trimmer, or to what lies on it. */
@@ -50,9 +51,10 @@ public final class TrimmerPicture {
         this.sketch = new Sketch(frame, row, system);
     }
 
-    /** Draws it. */
-    public static Drawing of(TrimStep step, Trimmer trimmer, MeasureSystem system) {
-        return new TrimmerPicture(step, trimmer, system).draw();
+    /** Draws it for a hand: whoever is left-handed has the fence at the right, and lays the paper against it there. */
+    public static Drawing of(TrimStep step, Trimmer trimmer, Hand hand, MeasureSystem system) {
+        Drawing drawing = new TrimmerPicture(step, trimmer, system).draw();
+        return hand.fence() == Edge.LEFT ? drawing : drawing.mirrored();
     }
 
     private Drawing draw() {

@@ -29,6 +29,7 @@ import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.tool.Die;
+import kwibbet.tool.Hand;
 
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.TOOLS;
@@ -108,32 +109,40 @@ class ToolPicturesTest {
         assertThat(texts(ruler)).hasSizeGreaterThan(4);
     }
 
-    /** The blade comes down as far from the fence as is set, on paper that lies at the fence. */
-    @Test
-    void theTrimmerIsDrawnAsItIsSet() {
+    /** The blade comes down as far from the fence as is set, on paper that lies at the fence, which is at the side away from the hand. */
+    @ParameterizedTest
+    @EnumSource(Hand.class)
+    void theTrimmerIsDrawnAsItIsSet(Hand hand) {
         RunPlan plan = RunPlan.of(
                 card(folded("4 1/4", "5 1/2"), 8, mat("mat-1", front(), border("1/8"))),
                 shelf(paper(SheetSizes.TWELVE_SQUARE)),
                 TOOLS);
         for (TrimSetting setting : plan.bench().trim().settings()) {
             for (TrimStep step : setting.steps()) {
-                Drawing picture = TrimmerPicture.of(step, TOOLS.trimmer(), MeasureSystem.INCH);
+                Drawing picture = TrimmerPicture.of(step, TOOLS.trimmer(), hand, MeasureSystem.INCH);
+                boolean left = hand == Hand.RIGHT;
                 Length blade = strokes(picture)
                         .filter(stroke -> stroke.line() == Line.MOVE)
                         .map(stroke -> stroke.path().get(0).x())
                         .findFirst()
                         .orElseThrow();
-                assertThat(blade).isEqualTo(setting.set().shown());
                 Length fence = strokes(picture)
                         .filter(stroke -> stroke.line() == Line.FENCE)
                         .map(stroke -> stroke.path().get(0).x())
                         .findFirst()
                         .orElseThrow();
-                assertThat(fence).isEqualTo(Length.ZERO);
+                assertThat(left ? blade.minus(fence) : fence.minus(blade))
+                        .isEqualTo(setting.set().shown());
                 Mark.Area lying =
                         areas(picture).filter(Mark.Area::raised).findFirst().orElseThrow();
-                assertThat(bounds(lying.outline()).left()).isEqualTo(Length.ZERO);
-                assertThat(bounds(lying.outline()).right()).isGreaterThanOrEqualTo(blade);
+                Rect paper = bounds(lying.outline());
+                assertThat(left ? paper.left() : paper.right()).isEqualTo(fence);
+                assertThat(picture.frame().contains(paper)).isTrue();
+                assertThat(
+                                left
+                                        ? !paper.right().isShorterThan(blade)
+                                        : !paper.left().isLongerThan(blade))
+                        .isTrue();
             }
         }
     }
@@ -202,7 +211,10 @@ class ToolPicturesTest {
             RunPlan plan =
                     RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), leftHand ? tools.forOtherHand() : tools);
             PressSetting setting = plan.bench().press().settings().get(0);
-            check(setting, PressPicture.of(setting, TOOLS.press(), plan.shelf(), MeasureSystem.INCH), leftHand);
+            check(
+                    setting,
+                    PressPicture.of(setting, TOOLS.press(), plan.tools().hand(), plan.shelf(), MeasureSystem.INCH),
+                    leftHand);
         }
     }
 

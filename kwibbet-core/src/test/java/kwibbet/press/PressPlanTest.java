@@ -33,6 +33,7 @@ import kwibbet.shape.Rect;
 import kwibbet.tool.Die;
 import kwibbet.tool.Die.Detail;
 import kwibbet.tool.DieId;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Press;
 import kwibbet.tool.Sides;
 import kwibbet.tool.Sides.Pattern;
@@ -231,7 +232,7 @@ class PressPlanTest {
         assertThat(makes(RunPlan.of(card, papers, TOOLS))).anyMatch(words -> words.contains("in 2 passes"));
         TrialRun slipped = TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(2, in("1/16"))));
         assertThat(slipped.isFine()).isFalse();
-        assertThat(PressPicture.of(press.settings().get(1), PRESS, papers, MeasureSystem.INCH)
+        assertThat(PressPicture.of(press.settings().get(1), PRESS, Hand.RIGHT, papers, MeasureSystem.INCH)
                         .marks())
                 .hasSizeGreaterThan(5);
     }

@@ -102,7 +102,14 @@ public record CardPage(
 
     /** What the window is called. */
     public String title() {
-        return design().name() + " – Kwibbet";
+        String at = looking.station() == Station.CARD ? "" : looking.station().title() + ", ";
+        return at + design().name() + " – Kwibbet";
+    }
+
+    /** The address that shows just what is looked at, so that it is in hand after a reload too. */
+    public String here() {
+        String more = looking.station() == Station.CARD ? "&pose=" + look() : "&at=" + looking.at();
+        return path() + looking.station().path() + "?held=" + hand().key() + more;
     }
 
     /** What those hear who cannot see what a change did: the size, the pieces, what is worth a look. */
@@ -318,7 +325,7 @@ public record CardPage(
     }
 
     public Drawing step(TrimStep step) {
-        return TrimmerPicture.of(step, plan().tools().trimmer(), system());
+        return TrimmerPicture.of(step, plan().tools().trimmer(), plan().tools().hand(), system());
     }
 
     public Drawing step(ScoreStep step) {
@@ -326,7 +333,7 @@ public record CardPage(
     }
 
     public Drawing bed(PressSetting setting) {
-        return PressPicture.of(setting, plan().tools().press(), plan().shelf(), system());
+        return PressPicture.of(setting, plan().tools().press(), plan().tools().hand(), plan().shelf(), system());
     }
 
     public Drawing step(MakeStep step) {

@@ -65,7 +65,8 @@ public class TogetherController {
                     sheet.letter(), SheetPicture.of(sheet, run.bench().trim().numbersOn(sheet), system));
         }
         List<Drawing> beds = run.bench().press().settings().stream()
-                .map(setting -> PressPicture.of(setting, run.tools().press(), run.shelf(), system))
+                .map(setting -> PressPicture.of(
+                        setting, run.tools().press(), run.tools().hand(), run.shelf(), system))
                 .toList();
         model.addAttribute("beds", beds);
         model.addAttribute("plan", plan);

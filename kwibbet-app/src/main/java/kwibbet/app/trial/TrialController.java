@@ -181,7 +181,8 @@ class TrialController {
                 .toList();
         return run.progress()
                 .atPress()
-                .map(load -> List.of(PressPicture.of(load, plan.tools().press(), plan.shelf(), system)))
+                .map(load -> List.of(
+                        PressPicture.of(load, plan.tools().press(), plan.tools().hand(), plan.shelf(), system)))
                 .orElse(board);
     }
 

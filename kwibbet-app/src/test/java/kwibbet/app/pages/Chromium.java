@@ -62,6 +62,16 @@ final class Chromium implements AutoCloseable {
         return page(1280, 800, ColorScheme.LIGHT);
     }
 
+    /** A page on a phone or tablet, touched with fingers. */
+    Page touchPage(int width, int height) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setHasTouch(true)
+                .setIsMobile(true));
+        context.setDefaultTimeout(15_000);
+        return context.newPage();
+    }
+
     Page pageWithoutScript() {
         return browser.newContext(new Browser.NewContextOptions().setJavaScriptEnabled(false))
                 .newPage();
