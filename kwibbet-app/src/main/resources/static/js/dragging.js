@@ -81,8 +81,8 @@
       y: event.clientY,
       moved: false,
     };
-    // What it began on may be drawn anew under the finger; the part around it stays.
-    work().setPointerCapture(event.pointerId);
+    // What it began on may be drawn anew under the finger; the part around it stays. A mouse needs no such hold, and its click would go astray by it.
+    if (event.pointerType !== 'mouse') work().setPointerCapture(event.pointerId);
     event.preventDefault();
   };
 

@@ -345,8 +345,7 @@ public final class DamagedRequests {
             long millis = (System.nanoTime() - began) / 1_000_000;
             // A line without an address is one of HTTP 0.9, whose answers say no status; a head that is too long is cut
             // off.
-            boolean saysNone =
-                    line.startsWith("GET  ") || line.length() + headers.length() > LONGEST_HEAD;
+            boolean saysNone = line.startsWith("GET  ") || line.length() + headers.length() > LONGEST_HEAD;
             String status =
                     answer.matches("(?s)HTTP/1.1 \\d{3}.*") ? answer.substring(9, 12) : saysNone ? "no status" : "none";
             boolean isFault = status.startsWith("5") && !status.equals("501") && !status.equals("505")

@@ -25,17 +25,22 @@ record PartlyOn() implements Rule {
     @Override
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
-        List<Join> joins = card.joins();
-        for (int i = 0; i < joins.size(); i++) {
-            for (int j = i + 1; j < joins.size(); j++) {
-                Join under = joins.get(i);
-                Join over = joins.get(j);
-                if (areBeside(card, under, over) && Overlay.overlap(under.zone(), over.zone())) {
-                    findings.add(finding(card, under, over));
-                }
-            }
+        for (int over = 1; over < card.joins().size(); over++) {
+            topmostBelow(card, over).ifPresent(findings::add);
         }
         return findings;
+    }
+
+    /** Of several that it lies on the topmost is told: put on that, it lies flat. */
+    private Optional<Finding> topmostBelow(Card card, int at) {
+        Join over = card.joins().get(at);
+        for (int below = at - 1; below >= 0; below--) {
+            Join under = card.joins().get(below);
+            if (areBeside(card, under, over) && Overlay.overlap(under.zone(), over.zone())) {
+                return Optional.of(finding(card, under, over));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Pieces of one feature, on clear film, or loose round the card may lie over each other. */

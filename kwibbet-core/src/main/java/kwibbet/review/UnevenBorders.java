@@ -36,7 +36,9 @@ record UnevenBorders() implements Rule {
                 Length difference =
                         border(mats.get(i)).minus(border(mats.get(j))).abs();
                 boolean meant = difference.isZero() || difference.isLongerThan(MEANT);
-                if (!meant && side(mats.get(i)).equals(side(mats.get(j)))) {
+                boolean compared = side(mats.get(i)).equals(side(mats.get(j)))
+                        && !mats.get(i).host().equals(mats.get(j).host());
+                if (!meant && compared) {
                     findings.add(finding(card, mats.get(i), mats.get(j)));
                 }
             }

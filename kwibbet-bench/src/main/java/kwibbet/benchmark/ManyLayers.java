@@ -1,0 +1,117 @@
+package kwibbet.benchmark;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Design;
+import kwibbet.card.Host;
+import kwibbet.card.Materials;
+import kwibbet.card.Parameter;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.card.Run;
+import kwibbet.card.Settings;
+import kwibbet.card.base.FoldedBase;
+import kwibbet.card.feature.Mat;
+import kwibbet.fold.CardFolding;
+import kwibbet.formats.svg.SvgOptions;
+import kwibbet.formats.svg.SvgWriter;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Colour;
+import kwibbet.paper.Grain;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.PaperShelf;
+import kwibbet.paper.Pattern;
+import kwibbet.paper.SheetSizes;
+import kwibbet.picture.FinishedPicture;
+import kwibbet.picture.FlatPicture;
+import kwibbet.picture.TableScale;
+import kwibbet.review.Finding;
+import kwibbet.review.Review;
+import kwibbet.tool.Toolbox;
+
+/** How long an edit of a card with very many layers is worked on: 20 and 60 mats, each on the one below or all on the front, of which 24 are made. */
+public final class ManyLayers {
+
+    private static final int ROUNDS = 7;
+    private static final PaperId STOCK = new PaperId("stock");
+    private static final PaperShelf SHELF = new PaperShelf(List.of(new Paper(
+            STOCK,
+            "Stock",
+            PaperKind.CARD_STOCK,
+            SheetSizes.TWELVE_SQUARE,
+            MeasureSystem.INCH,
+            Colour.WHITE,
+            Pattern.PLAIN,
+            Grain.UNKNOWN,
+            270,
+            Length.ofMillimetres(3, 10),
+            1_000,
+            0,
+            Length.ZERO,
+            Optional.empty())));
+
+    private ManyLayers() {}
+
+    /** Prints the median and the longest of some rounds, each with a size of its own. */
+    public static void main(String[] arguments) {
+        System.out.printf("%-28s %9s %9s%n", "an edit, ms", "median", "longest");
+        for (int mats : new int[] {20, 60}) {
+            print(mats + " mats, each on another", mats, true);
+            print(mats + " mats, all on the front", mats, false);
+        }
+    }
+
+    private static void print(String what, int mats, boolean nested) {
+        double[] millis = new double[ROUNDS];
+        for (int round = -2; round < ROUNDS; round++) {
+            long began = System.nanoTime();
+            edit(design(mats, nested, round + 2));
+            if (round >= 0) {
+                millis[round] = (System.nanoTime() - began) / 1e6;
+            }
+        }
+        Arrays.sort(millis);
+        System.out.printf("%-28s %9.0f %9.0f%n", what, millis[ROUNDS / 2], millis[ROUNDS - 1]);
+    }
+
+    private static Design design(int mats, boolean nested, int round) {
+        List<Addition> layers = new ArrayList<>();
+        Host host = new Host.OnFace("front-outside");
+        for (int i = 1; i <= mats; i++) {
+            PieceId id = new PieceId("mat-" + i);
+            Settings settings = Settings.PRESET.with(Mat.BORDER, Length.ofInches(nested ? 1 : i, 32));
+            layers.add(new Addition(id, "Mat " + i, new Mat(), host, settings, Map.of("paper", STOCK)));
+            host = nested ? new Host.OnPiece(id) : host;
+        }
+        Settings size = Settings.PRESET.with(
+                (Parameter.OfLength) new FoldedBase().parameters().get(0), Length.ofInches(5 * 64L + round, 64));
+        return Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), size, STOCK)
+                .withAdditions(layers)
+                .withRun(new Run(24, 0));
+    }
+
+    /** All that an edit waits for, but for the way to the browser. */
+    private static int edit(Design design) {
+        Card card = CardMaker.make(design, new Materials(SHELF, Graduation.SIXTEENTHS))
+                .orThrow();
+        List<Finding> findings = Review.of(card, CardFolding.of(card));
+        RunPlan plan = RunPlan.of(card, SHELF, Toolbox.GENERIC);
+        TableScale scale = TableScale.of(card);
+        String flat = SvgWriter.write(FlatPicture.of(card, SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);
+        String shut = SvgWriter.write(
+                FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.SHUT), scale, findings), SvgOptions.PICTURE);
+        return flat.length() + shut.length() + plan.sheets().sheets();
+    }
+}
