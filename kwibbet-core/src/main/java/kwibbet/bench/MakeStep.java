@@ -93,7 +93,7 @@ public sealed interface MakeStep {
             boolean valley = score.fold() == Score.Fold.VALLEY;
             String way = piece.id().equals(PieceId.BASE)
                     ? (valley ? "inside" : "outside") + " faces together"
-                    : valley ? "towards you" : "away from you";
+                    : valley ? "a valley" : "a mountain";
             String which = piece.scores().size() == 1
                     ? "its score"
                     : "its score " + (piece.scores().indexOf(score) + 1);

@@ -41,7 +41,7 @@ public record TrimSetting(int number, Rounded set, Blade blade, List<TrimStep> s
 
     @Override
     public Phrase aside(MeasureSystem system) {
-        String passes = passes() + (passes() == 1 ? " pass" : " passes");
+        String passes = passes() + (passes() == 1 ? " cut" : " cuts");
         return Phrase.of(
                 switch (blade) {
                     case TRIMMER -> passes;

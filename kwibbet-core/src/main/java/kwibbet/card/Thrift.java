@@ -2,11 +2,11 @@ package kwibbet.card;
 
 import java.util.stream.Stream;
 
-/** What a run is to spare. */
+/** What a run is to save. */
 public enum Thrift {
     FEWEST_SHEETS("the fewest sheets", "fewest sheets"),
     LEAST_COST("the least cost", "least cost"),
-    LEFTOVERS_FIRST("leftovers first, then the fewest sheets", "fewest new sheets");
+    LEFTOVERS_FIRST("offcuts first, then the fewest sheets", "fewest new sheets");
 
     private final String words;
     private final String first;
@@ -18,7 +18,7 @@ public enum Thrift {
 
     /** What is looked for, in order: the rest only where it costs nothing of what comes before. */
     public String aims() {
-        return "Looked for in this order: " + first + ", largest leftovers, few layouts, few settings.";
+        return "Looked for in this order: " + first + ", largest offcuts, few layouts, few settings.";
     }
 
     /** The one of that name; the fewest sheets where there is none. */

@@ -140,8 +140,7 @@ public record CreaseGraph(List<Vertex> vertices, List<Edge> edges) {
                     int first = Math.min(order.get(i), order.get(j));
                     return Optional.of(refusal(
                             Math.max(order.get(i), order.get(j)),
-                            "It meets edge " + first
-                                    + " where neither has a vertex, so the pattern is not flat paper."));
+                            "It meets edge " + first + " where neither has a vertex, so this is not flat paper."));
                 }
             }
         }

@@ -3,7 +3,9 @@ package kwibbet.paper;
 import java.util.ArrayList;
 import java.util.List;
 
+import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.Size;
@@ -29,24 +31,30 @@ public record Offcut(OffcutId id, PaperId paper, Size size, int count) {
      */
     public Offcut {
         if (count < 1) {
-            throw new IllegalArgumentException("a leftover is there at least once, not " + count + " times");
+            throw new IllegalArgumentException("an offcut is there at least once, not " + count + " times");
         }
     }
 
     /** The leftovers if there can be such, otherwise everything that is wrong, by field. */
     public Outcome<Offcut> checked() {
         List<Refusal> reasons = new ArrayList<>();
-        checkSide(reasons, "width", size.width());
-        checkSide(reasons, "height", size.height());
+        boolean inches = Figure.inInches(size.width()).isExact()
+                && Figure.inInches(size.height()).isExact();
+        MeasureSystem system = inches ? MeasureSystem.INCH : MeasureSystem.METRIC;
+        checkSide(reasons, "width", size.width(), system);
+        checkSide(reasons, "height", size.height(), system);
         if (count > MOST) {
             reasons.add(new Refusal("count", "There are at most 10 000 of it."));
         }
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
     }
 
-    private static void checkSide(List<Refusal> reasons, String field, Length side) {
+    private static void checkSide(List<Refusal> reasons, String field, Length side, MeasureSystem system) {
         if (side.isShorterThan(SMALLEST) || side.isLongerThan(LARGEST)) {
-            reasons.add(new Refusal(field, "A leftover is " + SMALLEST + " to " + LARGEST + " a side."));
+            reasons.add(new Refusal(
+                    field,
+                    "An offcut is " + Figure.of(system.leastSaid(SMALLEST), system) + " to "
+                            + Figure.of(system.mostSaid(LARGEST), system) + " a side."));
         }
     }
 }

@@ -30,14 +30,14 @@ public final class Legend {
     /** The legend of a flat piece. */
     public static final List<Entry> PIECE = List.of(
             line(Line.CUT, "cut"),
-            line(Line.VALLEY, "score, folds towards you"),
-            line(Line.MOUNTAIN, "score, folds away"),
+            line(Line.VALLEY, "valley score"),
+            line(Line.MOUNTAIN, "mountain score"),
             line(Line.HIDDEN, "edge behind"));
 
     /** The legend of a sheet. */
     public static final List<Entry> SHEET = List.of(
             line(Line.CUT, "cut"),
-            new Entry(sample("left over", Hatching.of(FRAME, UNIT.dividedBy(2), Ink.ON_PAGE)), "left over"),
+            new Entry(sample("offcut", Hatching.of(FRAME, UNIT.dividedBy(2), Ink.ON_PAGE)), "offcut"),
             entry("number of the setting", new Mark.Disc(MIDDLE, UNIT, "1")),
             new Entry(
                     sample("grain", Arrows.both(Axis.HORIZONTAL, MIDDLE, UNIT.multipliedBy(2), UNIT.dividedBy(2))),

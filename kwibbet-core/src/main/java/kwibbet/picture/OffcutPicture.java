@@ -29,6 +29,6 @@ public final class OffcutPicture {
         sketch.add(Mark.Area.of(whole, Fill.NONE, Line.SHEET, Ink.ON_PAGE));
         sketch.add(Mark.Area.of(Rect.atOrigin(offcut.size()), Palette.fill(paper), Line.CUT, Ink.on(paper.colour()))
                 .lifted());
-        return sketch.drawing("leftover of " + paper.name());
+        return sketch.drawing("offcut of " + paper.name());
     }
 }

@@ -66,7 +66,7 @@ record NothingBridges() implements Rule {
                 film.outline(),
                 Phrase.in(card.design().system())
                         .words(
-                                "Nothing stiff reaches across the clear gap, so the front bows. A topper taller than the gap holds it, with a second copy behind."),
+                                "Nothing stiff reaches across the clear gap, so the front bows. An ornament taller than the gap holds it, with a second copy behind."),
                 topper(card, film));
     }
 
@@ -85,8 +85,8 @@ record NothingBridges() implements Rule {
                 : new Size(taller(film.size().width()), half.height());
         settings = Beginnings.sized(settings, size).with(Ornament.COPY, "behind");
         Addition topper =
-                design.next(ornament, new Host.OnFace(face), settings, Map.of()).withName("Topper");
-        return Optional.of(new Remedy("add a topper that bridges it", design.plus(topper)));
+                design.next(ornament, new Host.OnFace(face), settings, Map.of()).withName("Bridging ornament");
+        return Optional.of(new Remedy("add an ornament that bridges it", design.plus(topper)));
     }
 
     private static Length half(Length side) {

@@ -1,5 +1,6 @@
 package kwibbet.app.card;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -38,6 +39,7 @@ import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.Feature;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.feature.Features;
@@ -192,10 +194,12 @@ class CardController {
     @PostMapping("/additions")
     String add(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
         Design before = designs.get(asked.id()).design();
-        String id = Features.find(asked.entries().words("feature"))
-                .map(feature -> before.nextId(feature).value())
+        Optional<Feature> feature = Features.find(asked.entries().words("feature"));
+        String id = feature.map(each -> before.nextId(each).value())
                 .orElse(asked.looking().hand());
-        return change(asked, "something new", model, response, edits::add, id);
+        String label = feature.map(each -> "adding " + each.title().toLowerCase(Locale.ROOT))
+                .orElse("adding");
+        return change(asked, label, model, response, edits::add, id);
     }
 
     @PostMapping("/additions/{addition}")
@@ -280,8 +284,7 @@ class CardController {
     @PostMapping("/thrift")
     String thrift(
             @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(
-                asked, "what is spared", model, response, (card, entries) -> edits.thrift(card.design(), entries));
+        return change(asked, "what is saved", model, response, (card, entries) -> edits.thrift(card.design(), entries));
     }
 
     @PostMapping("/name")

@@ -113,7 +113,7 @@ class OffcutsControllerTest {
                         .param("height", "9000")
                         .param("count", "20000"))
                 .andExpect(content()
-                        .string(allOf(containsString("A leftover is"), containsString("at most 10 000 of it"))));
+                        .string(allOf(containsString("An offcut is"), containsString("at most 10 000 of it"))));
         verify(inventory, never()).putIn(any());
     }
 }

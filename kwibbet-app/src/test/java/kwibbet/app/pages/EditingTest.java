@@ -142,7 +142,7 @@ class EditingTest {
         assertThat(chip("mat-1")).containsText("5\u20091/2 × 6\u20091/2 in");
         assertThat(chip("mat-1")).containsText("× 8");
         assertThat(page.locator("#addition-raised-foam")).isChecked();
-        Stream.of("the count", "Mat 1", "Mat 1", "Mat 1", "something new", "the base", "the base")
+        Stream.of("the count", "Mat 1", "Mat 1", "Mat 1", "adding mat", "the base", "the base")
                 .forEach(step -> undo());
         assertThat(page.locator("#undo")).hasAttribute("aria-disabled", "true");
         assertThat(chip("base")).containsText("10 × 7 in");

@@ -141,7 +141,7 @@ class PagesTest {
         assertThat(night.locator(".disc")).hasCount(2);
 
         station(4).click();
-        assertThat(page.locator(".tool-list li").first()).containsText("passes");
+        assertThat(page.locator(".tool-list li").first()).containsText("cuts");
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".tool-list [aria-current]")).containsText("2");
         page.keyboard().press("ArrowLeft");
@@ -226,7 +226,7 @@ class PagesTest {
         assertThat(page.locator(".sheets-head .lead")).containsText("2 sheets in all");
         page.locator("#thrift").selectOption("LEFTOVERS_FIRST");
         assertThat(page.locator(".sheets-head .lead"))
-                .containsText("1 sheet in all and 1 leftover, and no plan can use fewer");
+                .containsText("1 sheet in all and 1 offcut, and no plan can use fewer");
         page.locator("#undo").click();
         assertThat(page.locator(".sheets-head .lead")).containsText("2 sheets in all, and no plan can use fewer");
 
@@ -509,7 +509,7 @@ class PagesTest {
         assertThat(page.locator(".flat .disc").first()).isVisible();
         int before = findings.count();
         page.locator("#remedy-1").click();
-        assertThat(chip("ornament-1")).containsText("Topper");
+        assertThat(chip("ornament-1")).containsText("Bridging ornament");
         assertThat(findings).not().hasCount(before);
         page.locator("#undo").click();
         assertThat(findings).hasCount(before);

@@ -99,7 +99,7 @@ class TrialControllerTest {
                                 containsString("Gas meter, Base"),
                                 containsString("Turnstile, Base"),
                                 containsString(">Score</h2>"),
-                                containsString(" passes"),
+                                containsString(" cuts"),
                                 containsString("/together/trial?card=1&amp;card=2&amp;thrift=FEWEST_SHEETS"))));
         mvc.perform(get("/together/trial").param("card", "1", "2").param("at", "99999"))
                 .andExpect(content()

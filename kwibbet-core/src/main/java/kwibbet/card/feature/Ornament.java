@@ -59,7 +59,7 @@ public record Ornament() implements Feature {
 
     @Override
     public String sentence() {
-        return "A topper or a label, cut to a shape, flat or raised.";
+        return "A label or a figure, cut to a shape, flat or raised.";
     }
 
     @Override

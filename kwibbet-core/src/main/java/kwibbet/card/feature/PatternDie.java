@@ -27,7 +27,7 @@ public record PatternDie() implements Feature {
 
     /** How large a motif is. */
     public static final Parameter.OfLength MOTIF =
-            Shapes.length("motif", "Motif", "Across one opening of the pattern.", "1/8", "2", "3/8");
+            Shapes.length("motif", "Motif", "Across one opening of the die.", "1/8", "2", "3/8");
     /** From one motif to the next. */
     public static final Parameter.OfLength PITCH =
             Shapes.length("pitch", "Pitch", "From one opening to the next.", "3/16", "4", "5/8");
@@ -44,7 +44,7 @@ public record PatternDie() implements Feature {
 
     @Override
     public String title() {
-        return "Pattern die";
+        return "Decorative die";
     }
 
     @Override
@@ -79,7 +79,7 @@ public record PatternDie() implements Feature {
         Point corner = Placing.corner(site, field);
         Length limit = site.brief().length(LIMIT);
         Outline held = Outline.of(new Rect(corner, field).grown(limit));
-        return Window.fitting(site, held, "The pattern with what it stays off")
+        return Window.fitting(site, held, "The die with what it stays off")
                 .then(ok -> motifs(site, field, corner, held));
     }
 

@@ -179,7 +179,7 @@ public record Shaker() implements Feature {
             work.direction(
                     site.id(),
                     Phrase.of("Wipe " + site.name()
-                            + " with powder against static before you fill it, then fill a third."));
+                            + " with powder against static before you fill it, then fill it a third full."));
             return work.end();
         }
 

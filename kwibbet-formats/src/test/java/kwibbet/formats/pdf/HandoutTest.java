@@ -53,7 +53,7 @@ class HandoutTest {
                     .contains("Base, inside up, left edge at the fence: score in groove 5 in.")
                     .contains("If you are left-handed:", "right edge at the fence: score in groove 5 in.")
                     .contains("Stick Lower mat on the front, centred: ")
-                    .contains("score, folds towards you", "left over")
+                    .contains("valley score", "offcut")
                     .contains("Base at full size", "4 in", "100 mm");
         }
     }

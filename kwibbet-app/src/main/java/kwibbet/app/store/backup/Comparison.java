@@ -35,7 +35,7 @@ public record Comparison(List<Kind> kinds) {
         words.put(Tables.DESIGN, "cards with their history");
         words.put("paper", "papers");
         words.put("die", "dies");
-        words.put("offcut", "leftovers in the drawer");
+        words.put("offcut", "offcuts in the drawer");
         words.put("toolbox", "tools");
         words.put("studio", "studio");
         return words;

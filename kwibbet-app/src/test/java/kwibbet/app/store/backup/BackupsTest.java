@@ -147,7 +147,7 @@ class BackupsTest {
         assertThat(comparison.kinds())
                 .contains(
                         new Comparison.Kind("cards with their history", 0, 1, 0),
-                        new Comparison.Kind("leftovers in the drawer", 1, 0, 0),
+                        new Comparison.Kind("offcuts in the drawer", 1, 0, 0),
                         new Comparison.Kind("papers", 0, 0, 1));
         backups.restore(file, Differing.KEEP).orThrow();
         assertThat(designs.get(card.id())).isEqualTo(mine);
