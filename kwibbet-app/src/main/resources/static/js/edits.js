@@ -106,7 +106,7 @@
         && !(task && task.action === field.form.getAttribute('action') && task.name === field.name && task.value === live(field)))
         .map((field) => [field.id, field.value]),
       refused: fields.filter((field) => field.matches('[aria-invalid="true"]') && !(task && task.action === field.form.getAttribute('action')))
-        .map((field) => ({ id: field.id, value: field.value, help: field.getAttribute('aria-describedby') }))
+        .map((field) => ({ id: field.id, value: field.value, help: (field.getAttribute('aria-describedby') || '').split(' ').pop() }))
         .map((each) => ({ ...each, said: each.help && document.getElementById(each.help) ? document.getElementById(each.help).innerHTML : '' })),
     };
   };

@@ -6,9 +6,15 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.time.Duration;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -21,6 +27,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class KillTest {
 
     private static final Duration START = Duration.ofMinutes(2);
+    private static final int LINES = 1_500;
 
     @TempDir
     private Path folder;
@@ -50,12 +57,76 @@ class KillTest {
         kill(second);
     }
 
+    /** A list is laid in whole or not at all, wherever in the middle of it the process ends. */
+    @Test
+    @SuppressWarnings("FutureReturnValueIgnored") // nobody waits for an answer that is cut off
+    void aListIsLaidInWholeOrNotAtAll() throws Exception {
+        StringBuilder list = new StringBuilder("name,width,height\r\n");
+        for (int i = 0; i < LINES; i++) {
+            list.append("Paper ").append(i).append(",12,12\r\n");
+        }
+        String body = "--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a.csv\"\r\n\r\n" + list
+                + "\r\n--b--\r\n";
+        for (int millis : new int[] {60, 250}) {
+            Process process = start();
+            client.sendAsync(
+                    request("/inventory/papers/csv")
+                            .header("Content-Type", "multipart/form-data; boundary=b")
+                            .POST(HttpRequest.BodyPublishers.ofString(body))
+                            .build(),
+                    HttpResponse.BodyHandlers.discarding());
+            Thread.sleep(millis);
+            kill(process);
+        }
+        Process last = start();
+        int laidIn = (int) get("/inventory/papers.csv").lines().count() - 1;
+        kill(last);
+        assertThat(laidIn).isIn(0, LINES);
+    }
+
+    @Test
+    void dataThatCannotBeOpenedIsToldInOneLine() throws Exception {
+        Files.write(
+                folder.resolve("kwibbet.mv.db"), "no data of ours".repeat(900).getBytes(StandardCharsets.UTF_8));
+        assertThat(refusal()).matches("Kwibbet cannot start: the data file in .* is damaged\\. .*");
+        Files.delete(folder.resolve("kwibbet.mv.db"));
+        kill(start());
+        try (Connection data = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("kwibbet"), "kwibbet", "");
+                Statement later = data.createStatement()) {
+            later.executeUpdate(
+                    "insert into \"flyway_schema_history\" select 99, '99', 'later', \"type\", 'V99__later.sql', \"checksum\", \"installed_by\", \"installed_on\","
+                            + " \"execution_time\", \"success\" from \"flyway_schema_history\" where \"installed_rank\" = 1");
+        }
+        assertThat(refusal()).matches("Kwibbet cannot start: the data in .* is of a later release of Kwibbet\\. .*");
+    }
+
+    /** What a start that is refused says, which is one line. */
+    private String refusal() throws IOException, InterruptedException {
+        Process process = process();
+        assertThat(process.waitFor(START.toSeconds(), TimeUnit.SECONDS)).isTrue();
+        assertThat(process.exitValue()).isEqualTo(1);
+        List<String> said = Files.readAllLines(folder.resolve("log.txt"));
+        assertThat(said).hasSize(1);
+        return said.get(0);
+    }
+
     private Process start() throws IOException, InterruptedException {
+        Process process = process();
+        long deadline = System.nanoTime() + START.toNanos();
+        while (!answers()) {
+            assertThat(process.isAlive()).isTrue();
+            assertThat(System.nanoTime()).isLessThan(deadline);
+            Thread.sleep(200);
+        }
+        return process;
+    }
+
+    private Process process() throws IOException {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-        Process process = new ProcessBuilder(List.of(
+        return new ProcessBuilder(List.of(
                         java,
                         "-cp",
                         System.getProperty("java.class.path"),
@@ -65,13 +136,6 @@ class KillTest {
                 .redirectErrorStream(true)
                 .redirectOutput(folder.resolve("log.txt").toFile())
                 .start();
-        long deadline = System.nanoTime() + START.toNanos();
-        while (!answers()) {
-            assertThat(process.isAlive()).isTrue();
-            assertThat(System.nanoTime()).isLessThan(deadline);
-            Thread.sleep(200);
-        }
-        return process;
     }
 
     /** {@code destroyForcibly} is SIGKILL where there are signals: no hook runs, nothing is flushed. */

@@ -4,6 +4,7 @@ import java.io.BufferedReader;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.net.InetAddress;
 import java.net.Socket;
 import java.net.SocketTimeoutException;
 import java.net.URI;
@@ -322,7 +323,7 @@ public final class DamagedRequests {
     private String send(String line, String headers, byte[] body) throws IOException {
         String what = line + " "
                 + new String(body, 0, Math.min(body.length, 300), StandardCharsets.UTF_8).replaceAll("\\s+", " ");
-        try (Socket socket = new Socket("127.0.0.1", port)) {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
             socket.setSoTimeout(LONGEST_MILLIS);
             long began = System.nanoTime();
             try {

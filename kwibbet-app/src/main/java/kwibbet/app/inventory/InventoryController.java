@@ -71,7 +71,11 @@ class InventoryController {
         model.addAttribute("kinds", PaperKind.values());
         model.addAttribute("patterns", Pattern.values());
         model.addAttribute("grains", Grain.values());
-        model.addAttribute("marks", ToolForm.MARKS);
+        model.addAttribute(
+                "marks",
+                ToolForm.marks(
+                        inventory.studio().system(),
+                        inventory.toolbox().trimmer().graduation().step()));
         model.addAttribute("slits", Trimmer.Slits.values());
         model.addAttribute(
                 "boardPicture",

@@ -34,6 +34,13 @@ final class ToolForm {
 
     private ToolForm() {}
 
+    /** The marks to choose from: those of a system, and those the trimmer has. */
+    static List<Length> marks(MeasureSystem system, Length present) {
+        return MARKS.stream()
+                .filter(mark -> system == MeasureSystem.INCH || mark.equals(present) || isMetric(mark))
+                .toList();
+    }
+
     /**
      * The tools as they were entered.
      *
@@ -73,6 +80,10 @@ final class ToolForm {
                 new Press(bed, plates, layers),
                 dies,
                 hand));
+    }
+
+    private static boolean isMetric(Length mark) {
+        return Figure.inMillimetres(mark).isExact() && !Figure.inInches(mark).isExact();
     }
 
     private static Optional<Grooves> grooves(Entries entries, Length boardWidth, MeasureSystem system) {

@@ -68,8 +68,8 @@ class EveryFieldTest {
                   if (answer.status !== 422) complaints.push(`${what}: ${answer.status}`);
                   refused(what, answer);
                   const there = answer.html.getElementById(field.id);
-                  const help = there && answer.html.getElementById(there.getAttribute('aria-describedby'));
-                  if (!help || !help.querySelector('[role="alert"]')) complaints.push(`${what}: nothing beside the field`);
+                  const told = there ? (there.getAttribute('aria-describedby') || '').split(' ').map((id) => answer.html.getElementById(id)) : [];
+                  if (!told.some((each) => each && each.querySelector('[role="alert"]'))) complaints.push(`${what}: nothing beside the field`);
                 }
               };
               const seen = new Set();

@@ -37,6 +37,38 @@ class SameSiteFilterTest {
         assertThat(chain.getRequest() != null).isEqualTo(passes);
         assertThat(response.getStatus())
                 .isEqualTo(passes ? HttpServletResponse.SC_OK : HttpServletResponse.SC_FORBIDDEN);
-        assertThat(response.getHeader("Content-Security-Policy")).contains("default-src 'self'");
+        assertThat(response.getHeader("Content-Security-Policy"))
+                .contains("default-src 'self'", "base-uri 'none'")
+                .doesNotContain("unsafe");
+    }
+
+    /** A browser without that header says the origin of a change; RFC 6454 section 7. */
+    @ParameterizedTest
+    @CsvSource({
+        "http://127.0.0.1:8470, true",
+        "http://127.0.0.1:9999, false",
+        "https://127.0.0.1:8470, false",
+        "null, false",
+        "http://elsewhere.example, false"
+    })
+    void whereNoSiteIsSaidTheOriginIs(String origin, boolean passes) throws Exception {
+        MockHttpServletRequest request = new MockHttpServletRequest("POST", "/cards");
+        request.setServerName("127.0.0.1");
+        request.addHeader("Host", "127.0.0.1:8470");
+        request.addHeader("Origin", origin);
+        MockFilterChain chain = new MockFilterChain();
+        new SameSiteFilter().doFilter(request, new MockHttpServletResponse(), chain);
+        assertThat(chain.getRequest() != null).isEqualTo(passes);
+    }
+
+    /** RFC 9111 section 5.2.2.5: what is gone back to is asked for again; what is shipped may be kept. */
+    @ParameterizedTest
+    @CsvSource({"/cards/7, no-store", "/js/edits.js, "})
+    void pagesAreNotStored(String path, String said) throws Exception {
+        MockHttpServletRequest request = new MockHttpServletRequest("GET", path);
+        request.setServerName("127.0.0.1");
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        new SameSiteFilter().doFilter(request, response, new MockFilterChain());
+        assertThat(response.getHeader("Cache-Control")).isEqualTo(said);
     }
 }
