@@ -22,20 +22,32 @@
     event.preventDefault();
     if (sent.has(form)) return;
     sent.add(form);
-    document.documentElement.classList.add('is-busy');
+    document.documentElement.classList.add('is-busy', 'is-leaving');
     const notice = document.getElementById('notice');
-    while (!(await answers())) {
+    while (sent.has(form) && !(await answers())) {
       notice.innerHTML = document.getElementById('does-not-answer').innerHTML;
       await new Promise((done) => { setTimeout(done, AGAIN); });
     }
     notice.textContent = '';
+    if (!sent.has(form)) return;
     passed.add(form);
     form.requestSubmit(event.submitter);
   });
 
+  const idle = () => document.documentElement.classList.remove('is-busy', 'is-leaving');
+
+  // What takes long can be let go: the page stays as it was, with all that was entered.
+  document.addEventListener('click', (event) => {
+    if (event.target.id !== 'stop-waiting') return;
+    window.stop();
+    document.querySelectorAll('form').forEach((form) => sent.delete(form));
+    document.getElementById('notice').textContent = '';
+    idle();
+  });
+
   // What a download or a page that was gone back to left behind can be sent again.
   window.addEventListener('pageshow', (event) => {
-    document.documentElement.classList.remove('is-busy');
+    idle();
     if (event.persisted) document.querySelectorAll('form').forEach((form) => sent.delete(form));
   });
 
@@ -43,4 +55,7 @@
     document.getElementById('notice').innerHTML = document.getElementById('does-not-answer').innerHTML;
   };
   ['htmx:sendError', 'htmx:timeout'].forEach((failure) => document.addEventListener(failure, fails));
+  document.addEventListener('htmx:afterOnLoad', (event) => {
+    if (event.detail.successful && document.querySelector('#notice .away')) document.getElementById('notice').textContent = '';
+  });
 })();

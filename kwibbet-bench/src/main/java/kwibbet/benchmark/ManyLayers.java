@@ -1,11 +1,15 @@
 package kwibbet.benchmark;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
+import java.util.stream.IntStream;
 
+import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
@@ -18,9 +22,14 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
+import kwibbet.card.Thrift;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
+import kwibbet.crease.FlatFolding;
+import kwibbet.crease.FoldSequence;
+import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
+import kwibbet.formats.fold.FoldReader;
 import kwibbet.formats.svg.SvgOptions;
 import kwibbet.formats.svg.SvgWriter;
 import kwibbet.measure.Graduation;
@@ -41,7 +50,8 @@ import kwibbet.review.Finding;
 import kwibbet.review.Review;
 import kwibbet.tool.Toolbox;
 
-/** How long an edit of a card with very many layers is worked on: 20 and 60 mats, each on the one below or all on the front, of which 24 are made. */
+/** What takes longest: an edit of a card with 20 and 60 mats, each on the one below or all on the front, of which 24 are made; six runs cut together; and a
+ * crease file of others with nothing assigned. */
 public final class ManyLayers {
 
     private static final int ROUNDS = 7;
@@ -71,6 +81,73 @@ public final class ManyLayers {
             print(mats + " mats, each on another", mats, true);
             print(mats + " mats, all on the front", mats, false);
         }
+        time("six runs cut together, 2 s", round -> together(round));
+        time("391 unassigned creases", round -> folded(14, 15));
+    }
+
+    private static int together(int round) {
+        List<Card> cards = IntStream.range(0, 6)
+                .mapToObj(each -> CardMaker.make(
+                                design(3, true, 8 * round + each), new Materials(SHELF, Graduation.SIXTEENTHS))
+                        .orThrow())
+                .toList();
+        return JointPlan.of(cards, SHELF, Toolbox.GENERIC, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(2)))
+                .run()
+                .sheets()
+                .sheets();
+    }
+
+    /** A slanted map with no fold assigned, as a FOLD file: read, folded and its order found. */
+    private static int folded(int across, int down) {
+        StringBuilder vertices = new StringBuilder();
+        StringBuilder edges = new StringBuilder();
+        StringBuilder folds = new StringBuilder();
+        for (int y = 0; y <= down; y++) {
+            for (int x = 0; x <= across; x++) {
+                int here = y * (across + 1) + x;
+                vertices.append(vertices.isEmpty() ? "" : ",")
+                        .append('[')
+                        .append(x + 0.3 * (y % 2))
+                        .append(',')
+                        .append(y)
+                        .append(']');
+                if (y < down) {
+                    edge(edges, folds, here, here + across + 1, x > 0 && x < across);
+                }
+                if (x < across) {
+                    edge(edges, folds, here, here + 1, y > 0 && y < down);
+                }
+            }
+        }
+        String file = "{\"file_spec\":1.1,\"vertices_coords\":[" + vertices + "],\"edges_vertices\":[" + edges
+                + "],\"edges_assignment\":[" + folds + "]}";
+        FlatFolding folding = FlatFolding.of(FoldReader.read(file).orThrow().pattern());
+        return folding instanceof FlatFolding.Folds found
+                ? FoldSequence.of(found).steps().size()
+                : 0;
+    }
+
+    private static void edge(StringBuilder edges, StringBuilder folds, int from, int to, boolean isCrease) {
+        edges.append(edges.isEmpty() ? "" : ",")
+                .append('[')
+                .append(from)
+                .append(',')
+                .append(to)
+                .append(']');
+        folds.append(folds.isEmpty() ? "" : ",").append(isCrease ? "\"U\"" : "\"B\"");
+    }
+
+    private static void time(String what, IntUnaryOperator work) {
+        double[] millis = new double[3];
+        for (int round = -1; round < millis.length; round++) {
+            long began = System.nanoTime();
+            work.applyAsInt(round + 1);
+            if (round >= 0) {
+                millis[round] = (System.nanoTime() - began) / 1e6;
+            }
+        }
+        Arrays.sort(millis);
+        System.out.printf("%-28s %9.0f %9.0f%n", what, millis[1], millis[2]);
     }
 
     private static void print(String what, int mats, boolean nested) {

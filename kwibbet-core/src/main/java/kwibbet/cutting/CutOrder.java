@@ -3,10 +3,11 @@ package kwibbet.cutting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.HashSet;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
+import java.util.Map;
+import java.util.TreeMap;
 
 import kwibbet.cutting.Bar.Kind;
 
@@ -29,6 +30,32 @@ final class CutOrder {
 
     private static final int WASTE = -1;
 
+    /**
+     * The bars, with the widths of their kinds at hand: they are looked up millions of times.
+     *
+     * @param bars the bars
+     * @param widths in ticks, by bar and kind
+     * @param numbers of the widths, the same for the same width
+     */
+    @SuppressWarnings("ArrayRecordComponent") // never compared, never given away
+    private record Stocked(List<Bar> bars, long[][] widths, int[][] numbers) {
+        static Stocked of(List<Bar> bars) {
+            Map<Long, Integer> known = new HashMap<>();
+            long[][] widths = new long[bars.size()][];
+            int[][] numbers = new int[bars.size()][];
+            for (int bar = 0; bar < widths.length; bar++) {
+                widths[bar] = bars.get(bar).kinds().stream()
+                        .mapToLong(kind -> kind.width().toTicks())
+                        .toArray();
+                numbers[bar] = Arrays.stream(widths[bar])
+                        .mapToInt(width -> known.computeIfAbsent(width, first -> known.size()))
+                        .toArray();
+            }
+            return new Stocked(List.copyOf(bars), widths, numbers);
+        }
+    }
+
+    private final Stocked stocked;
     private final List<Bar> bars;
     private final BitSet atHand;
     /** For each bar, a bit for each kind that is still on it, and the next higher for its waste. */
@@ -37,8 +64,9 @@ final class CutOrder {
     private final List<Off> done;
     private final int settings;
 
-    private CutOrder(List<Bar> bars, BitSet atHand, long[] on, List<Off> done, int settings) {
-        this.bars = bars;
+    private CutOrder(Stocked stocked, BitSet atHand, long[] on, List<Off> done, int settings) {
+        this.stocked = stocked;
+        this.bars = stocked.bars();
         this.atHand = (BitSet) atHand.clone();
         this.on = on.clone();
         this.done = new ArrayList<>(done);
@@ -54,7 +82,7 @@ final class CutOrder {
         }
         BitSet atHand = new BitSet();
         sheets.stream().filter(bar -> bar >= 0).forEach(atHand::set);
-        return new CutOrder(bars, atHand, on, List.of(), 0);
+        return new CutOrder(Stocked.of(bars), atHand, on, List.of(), 0);
     }
 
     List<Off> done() {
@@ -65,30 +93,40 @@ final class CutOrder {
         return atHand.isEmpty();
     }
 
-    /** What the fence may be set to next; a setting at which nothing can be cut is not among them. */
-    List<Long> choices() {
-        TreeSet<Long> choices = new TreeSet<>();
+    /**
+     * What the fence may be set to next; a setting at which nothing can be cut is not among them.
+     *
+     * @param most of more than so many only those are given that most can be cut at now
+     */
+    List<Long> choices(int most) {
+        TreeMap<Long, Integer> choices = new TreeMap<>(Comparator.reverseOrder());
         for (int bar = atHand.nextSetBit(0); bar >= 0; bar = atHand.nextSetBit(bar + 1)) {
             long left = left(bar);
             List<Kind> kinds = bars.get(bar).kinds();
             for (int kind = 0; kind < kinds.size(); kind++) {
                 if (isOn(bar, kind)) {
-                    choices.add(width(bar, kind));
+                    choices.merge(width(bar, kind), 1, Integer::sum);
                     if (canFallOff(bar, kind)) {
-                        choices.add(left - width(bar, kind));
+                        choices.merge(left - width(bar, kind), 1, Integer::sum);
                     }
                 }
             }
             if (hasWaste(bar)) {
-                choices.add(left - bars.get(bar).waste().toTicks());
+                choices.merge(left - bars.get(bar).waste().toTicks(), 1, Integer::sum);
             }
         }
-        return new ArrayList<>(choices.descendingSet());
+        return choices.size() <= most
+                ? List.copyOf(choices.keySet())
+                : choices.entrySet().stream()
+                        .sorted(Map.Entry.<Long, Integer>comparingByValue().reversed())
+                        .limit(most)
+                        .map(Map.Entry::getKey)
+                        .toList();
     }
 
     /** This, with everything cut that can be cut at a setting. */
     CutOrder at(long setting) {
-        CutOrder next = new CutOrder(bars, atHand, on, done, settings + 1);
+        CutOrder next = new CutOrder(stocked, atHand, on, done, settings + 1);
         boolean cut = true;
         while (cut) {
             cut = false;
@@ -176,7 +214,7 @@ final class CutOrder {
     }
 
     private long width(int bar, int kind) {
-        return bars.get(bar).kinds().get(kind).width().toTicks();
+        return stocked.widths()[bar][kind];
     }
 
     private boolean isOn(int bar, int kind) {
@@ -189,20 +227,23 @@ final class CutOrder {
 
     /** How many different widths are still to be cut: about how many settings are still needed. */
     int widthsLeft() {
-        Set<Long> widths = new HashSet<>();
+        BitSet widths = new BitSet();
         for (int bar = 0; bar < on.length; bar++) {
-            for (int kind = 0; kind < bars.get(bar).kinds().size(); kind++) {
-                if (isOn(bar, kind)) {
-                    widths.add(width(bar, kind));
-                }
+            int[] numbers = stocked.numbers()[bar];
+            for (long kinds = on[bar] & ((1L << numbers.length) - 1); kinds != 0; kinds &= kinds - 1) {
+                widths.set(numbers[Long.numberOfTrailingZeros(kinds)]);
             }
         }
-        return widths.size();
+        return widths.cardinality();
     }
 
     /** How much is still to be cut. */
     int pieces() {
-        return Arrays.stream(on).mapToInt(Long::bitCount).sum();
+        int pieces = 0;
+        for (long kinds : on) {
+            pieces += Long.bitCount(kinds);
+        }
+        return pieces;
     }
 
     /** Whether both have the same left to cut. */

@@ -28,7 +28,11 @@ import kwibbet.shape.Rect;
 public final class FenceSearch {
 
     private static final int WIDTH = 12;
-    /** More bars than this, and only the best order is followed. */
+    /** Widths tried on bars, in all: more is not worth waiting for. */
+    private static final long WORK = 18_000_000;
+    /** Where one order only is followed, so many settings are tried at each step. */
+    private static final int FEW = 80;
+    /** More bars than this, and only the best two orders are followed. */
     private static final int MANY = 250;
 
     private final List<SheetLayout> layouts;
@@ -65,16 +69,25 @@ public final class FenceSearch {
     }
 
     private CutOrder search() {
-        int width = bars.size() > MANY ? 2 : WIDTH;
-        List<CutOrder> beam = List.of(CutOrder.begin(bars, sheets));
+        CutOrder begin = CutOrder.begin(bars, sheets);
+        int width = width(begin.widthsLeft());
+        int choices = width == 1 ? FEW : Integer.MAX_VALUE;
+        List<CutOrder> beam = List.of(begin);
         while (beam.stream().noneMatch(CutOrder::isFinished)) {
             List<CutOrder> next = new ArrayList<>();
             for (CutOrder order : beam) {
-                order.choices().forEach(setting -> next.add(order.at(setting)));
+                order.choices(choices).forEach(setting -> next.add(order.at(setting)));
             }
             beam = best(next, width);
         }
         return beam.stream().filter(CutOrder::isFinished).findFirst().orElseThrow();
+    }
+
+    /** How many orders are followed: each step tries every width on every bar, and there are about as many steps as widths. */
+    private int width(long widths) {
+        long steps = Math.max(1, widths * widths * bars.size());
+        int affordable = (int) Math.max(1, Math.min(WIDTH, WORK / steps));
+        return bars.size() > MANY ? Math.min(2, affordable) : affordable;
     }
 
     /** The best few that differ in what is left to cut. */

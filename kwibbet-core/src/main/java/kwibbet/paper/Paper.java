@@ -67,7 +67,9 @@ public record Paper(
             reasons.add(new Refusal("weight", "The weight must be 20 to " + HEAVIEST + " g/m²."));
         }
         if (!caliper.isPositive() || caliper.isLongerThan(THICKEST)) {
-            reasons.add(new Refusal("caliper", "The thickness must be more than 0 and at most " + THICKEST + "."));
+            reasons.add(new Refusal(
+                    "caliper",
+                    "The thickness must be more than 0 and at most " + Figure.inMillimetres(THICKEST) + "."));
         }
         if (onHand < 0 || onHand > MOST_ON_HAND) {
             reasons.add(new Refusal("onHand", "Sheets on hand must be 0 to " + MOST_ON_HAND + "."));

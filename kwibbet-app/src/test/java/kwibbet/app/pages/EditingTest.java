@@ -283,6 +283,20 @@ class EditingTest {
         assertThat(page.locator(".shelf").getByText("Started once")).hasCount(1);
     }
 
+    /** What takes longer than a moment says so and can be stopped; what was entered stays, and can be sent again. */
+    @Test
+    void whatTakesLongCanBeStopped() {
+        page.navigate(at("/cards/new"));
+        page.locator("#new-name").fill("Never mind");
+        page.evaluate(SLOW.replace("400", "4000"));
+        page.getByText("Start the card").click();
+        page.locator("#stop-waiting").click();
+        assertThat(page.locator("#busy")).not().isVisible();
+        page.waitForTimeout(4_500);
+        assertThat(page).hasTitle("New card – Kwibbet");
+        assertThat(page.locator("#new-name")).hasValue("Never mind");
+    }
+
     @Test
     void theCaretStaysAndSoDoesWhatWasRefusedElsewhere() {
         newCard("Caret");

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -62,13 +63,15 @@ class MetricTest {
     }
 
     private void isMetric(String where) {
-        Matcher inches = INCHES.matcher(said().replace("in hand", "").replace("inches", "").replaceAll("(?m)^in$", ""));
+        Matcher inches = INCHES.matcher(
+                said().replace("in hand", "").replace("inches", "").replaceAll("(?m)^in$", ""));
         assertThat(inches.find() ? where + ": " + inches.group() : "").isEmpty();
     }
 
     @Test
     @Order(1)
     void theFirstCardTakesTwoTouches() {
+        assertThat(new AxeBuilder(page).analyze().getViolations()).isEmpty();
         page.getByText("Millimetres, A4 sheets").click();
         page.getByText("Start the card").click();
         assertThat(page.locator("#chip-base")).containsText("210 × 148 mm");

@@ -464,6 +464,8 @@ class PagesTest {
                 "/together?card=" + train.replace("/cards/", ""),
                 "/compare",
                 card + "?pose=section",
+                "/studio",
+                "/studio/backup",
                 "/nowhere");
         for (String path : paths) {
             seen.navigate(at(path));
