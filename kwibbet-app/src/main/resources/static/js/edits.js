@@ -180,6 +180,7 @@
 
   const busy = () => {
     document.documentElement.classList.toggle('is-busy', waiting.length > 0);
+    document.documentElement.dataset.waiting = String(waiting.length);
     if (work() && waiting.length > 0) work().setAttribute('aria-busy', 'true');
     else if (work()) work().removeAttribute('aria-busy');
   };

@@ -22,11 +22,14 @@
     event.preventDefault();
     if (sent.has(form)) return;
     sent.add(form);
-    document.documentElement.classList.add('is-busy', 'is-leaving');
+    document.documentElement.classList.add('is-leaving');
+    const wait = (millis) => new Promise((done) => { setTimeout(done, millis); });
+    // What was asked before goes out before.
+    while (sent.has(form) && Number(document.documentElement.dataset.waiting || 0) > 0) await wait(50);
     const notice = document.getElementById('notice');
     while (sent.has(form) && !(await answers())) {
       notice.innerHTML = document.getElementById('does-not-answer').innerHTML;
-      await new Promise((done) => { setTimeout(done, AGAIN); });
+      await wait(AGAIN);
     }
     notice.textContent = '';
     if (!sent.has(form)) return;
@@ -34,7 +37,7 @@
     form.requestSubmit(event.submitter);
   });
 
-  const idle = () => document.documentElement.classList.remove('is-busy', 'is-leaving');
+  const idle = () => document.documentElement.classList.remove('is-leaving');
 
   // What takes long can be let go: the page stays as it was, with all that was entered.
   document.addEventListener('click', (event) => {

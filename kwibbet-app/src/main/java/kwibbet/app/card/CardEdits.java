@@ -258,7 +258,9 @@ class CardEdits {
                 continue;
             }
             String chosen = entries.words(field);
-            if (chosen.equals(materials.paper(slot, before).value())) {
+            PaperId present = materials.paper(slot, before);
+            boolean isNoneYet = materials.shelf().find(present).isEmpty();
+            if (chosen.equals(present.value()) || (chosen.isEmpty() && isNoneYet)) {
                 continue;
             }
             if (chosen.isEmpty() || materials.shelf().find(new PaperId(chosen)).isEmpty()) {

@@ -1,6 +1,7 @@
 package kwibbet.app.pages;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -134,6 +135,13 @@ class MetricTest {
                     page.evaluate(
                             "() => [...document.querySelectorAll('.hand input.input')].filter((field) => /^-?\\d+\\.\\d*[1-9]\\d$|\\d\\.[1-46-9]$/.test(field.value)).map((field) => field.name + ' ' + field.value)");
             assertThat(odd).as(feature.key()).isEmpty();
+            // Also what needs a paper that is not on the shelf can be changed.
+            page.locator("#addition-name").fill("Renamed");
+            page.locator("#addition-name").press("Enter");
+            assertThat(page.locator(".hand-name")).containsText("Renamed");
+            page.locator("#undo").click();
+            assertThat(page.locator("#undo"))
+                    .hasAttribute("title", "Undo: adding " + feature.title().toLowerCase(Locale.ROOT));
             page.locator("#undo").click();
             assertThat(page.locator("#undo")).hasAttribute("title", before);
         }
