@@ -178,6 +178,23 @@
       : fetch(task.path, { method: 'POST', headers, signal, body: body(task) });
   };
 
+  // A press that has begun ends where it began: nothing is exchanged under a finger that is down, or its click would be lost.
+  const LONGEST_PRESS = 2000;
+  let pressed = false;
+  const releases = [];
+  const down = () => { pressed = true; };
+  const up = () => setTimeout(() => {
+    pressed = false;
+    releases.splice(0).forEach((done) => done());
+  });
+  const released = () => (pressed
+    ? Promise.race([new Promise((done) => { releases.push(done); }), new Promise((done) => { setTimeout(done, LONGEST_PRESS); })])
+    : Promise.resolve());
+  document.addEventListener('pointerdown', down, true);
+  ['pointerup', 'pointercancel', 'keyup'].forEach((kind) => document.addEventListener(kind, up, true));
+  document.addEventListener('keydown', (event) => { if (event.key === ' ' && !event.target.matches(TEXT)) down(); }, true);
+  window.addEventListener('blur', up);
+
   const busy = () => {
     document.documentElement.classList.toggle('is-busy', waiting.length > 0);
     document.documentElement.dataset.waiting = String(waiting.length);
@@ -196,6 +213,7 @@
     try {
       const answer = await send(task);
       const html = await answer.text();
+      await released();
       running = false;
       answered(task, answer, html);
     } catch (unreachable) {

@@ -298,4 +298,38 @@ class ReviewTest {
         assertThat(review(design)).isEmpty();
         assertThat(card(design).piece(new PieceId("ornament-1-foam"))).isPresent();
     }
+
+    /** Mats all meant for the front: each is told of the one it lies on, not of all below it, and put there it lies flat. */
+    @Test
+    void aLayerThatLiesOnSeveralIsToldOfTheTopmost() {
+        List<Addition> mats = new ArrayList<>();
+        for (int i = 1; i <= 12; i++) {
+            mats.add(add("mat", "mat-" + i, new Host.OnFace("front-outside"), "border", i + "/16"));
+        }
+        Card card = CardMaker.make(base("folded", "5", "7").withAdditions(mats), MATERIALS)
+                .orThrow();
+        List<Finding> findings = new PartlyOn().check(card);
+        assertThat(findings).hasSize(11);
+        assertThat(findings).extracting(Finding::key).doesNotHaveDuplicates();
+        Finding last = findings.get(10);
+        assertThat(last.words().text()).contains("lies on " + card.nameOf(new PieceId("mat-11")));
+        Design put = last.remedy().orElseThrow().design();
+        assertThat(put.addition(new PieceId("mat-12")).orElseThrow().host())
+                .isEqualTo(new Host.OnPiece(new PieceId("mat-11")));
+        assertThat(new UnevenBorders().check(card)).isEmpty();
+    }
+
+    /** A way out is asked for by the key of its finding, which another change leaves as it is. */
+    @Test
+    void aFindingKeepsItsKeyWhileItsPlaceStays() {
+        Design bridged = base("bridged", "5", "7");
+        List<String> keys = Review.of(CardMaker.make(bridged, MATERIALS).orThrow()).stream()
+                .map(Finding::key)
+                .toList();
+        assertThat(keys).isNotEmpty().doesNotHaveDuplicates();
+        assertThat(Review.of(
+                        CardMaker.make(bridged.withName("Other"), MATERIALS).orThrow()))
+                .extracting(Finding::key)
+                .isEqualTo(keys);
+    }
 }

@@ -34,12 +34,14 @@ import kwibbet.layout.OtherSizes;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperShelf;
 import kwibbet.paper.SheetSizes;
 import kwibbet.picture.TrialPicture;
 import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
+import kwibbet.tool.Hand;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
@@ -104,6 +106,40 @@ class TrialRunTest {
         TrialRun begun = TrialRun.of(plan, 0, List.of());
         assertThat(begun.pieces().get(0).right()).isZero();
         assertThat(begun.isDone()).isFalse();
+    }
+
+    /**
+     * Very many widths, for which the search for few settings follows one order only: the lists still make just what was asked, and planned again
+     * they are the same.
+     */
+    @Test
+    void sixtyMatsOnOneFaceComeOut() {
+        List<Addition> mats = new ArrayList<>();
+        for (int i = 1; i <= 60; i++) {
+            mats.add(add("mat", "mat-" + i, front(), "border", i + "/64"));
+        }
+        Card card = make(base("folded", "5 1/64", "7").withAdditions(mats).withRun(new Run(3, 0)))
+                .orThrow();
+        PaperShelf shelf = shelf(paper(SheetSizes.TWELVE_SQUARE));
+        RunPlan plan = RunPlan.of(card, shelf, TOOLS);
+        TrialRun run = TrialRun.of(plan, Integer.MAX_VALUE, List.of());
+        assertThat(run.cut().faults()).isEmpty();
+        assertThat(run.pieces())
+                .allSatisfy(made ->
+                        assertThat(made.missing()).as(made.piece().name()).isZero());
+        assertThat(plan.withSheets(plan.sheets()).bench().trim().settings())
+                .hasSameSizeAs(plan.bench().trim().settings());
+    }
+
+    /** For the other hand the sheets stay as they are; only where is measured from changes. */
+    @Test
+    void theOtherHandCutsTheSameSheets() {
+        RunPlan right = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        RunPlan left = right.forHand(Hand.LEFT);
+        assertThat(left.sheets()).isEqualTo(right.sheets());
+        assertThat(left.tools().hand()).isEqualTo(Hand.LEFT);
+        assertThat(left.forHand(Hand.LEFT)).isSameAs(left);
+        assertThat(TrialRun.of(left, 99, List.of()).isFine()).isTrue();
     }
 
     /** Slits are where the fence puts them: beside their place where the trimmer cuts beside its mark. */

@@ -15,9 +15,12 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.DamagedDesign;
+import kwibbet.app.store.DamagedDesignException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Edit;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.StaleDesignException;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
@@ -166,5 +169,66 @@ class CardControllerTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.steps").value(1))
                 .andExpect(jsonPath("$.leaves.length()").value(2));
+    }
+
+    /** Its answer was lost on the way; sent once more it is answered with what it had done. */
+    @Test
+    void anEditSentTwiceIsAnsweredAndNotDoneAgain() throws Exception {
+        when(designs.madeBy("7", new Edit("", "edit-1", ""))).thenReturn(Optional.of(STORED));
+        mvc.perform(post("/cards/7/additions/mat-9/remove")
+                        .header("HX-Request", "true")
+                        .param("edit", "edit-1")
+                        .param("version", "3"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(startsWith("<main id=\"work\"")));
+        verify(designs, never()).save(any(), anyLong(), any(), any());
+    }
+
+    @Test
+    void aFullDiskIsSaidAndNothingElseIsClaimed() throws Exception {
+        when(designs.save(any(), anyLong(), any(), any())).thenThrow(new NoRoomException("7 bytes are free"));
+        mvc.perform(post("/cards/7/run")
+                        .header("HX-Request", "true")
+                        .param("version", "4")
+                        .param("make", "5")
+                        .param("spares", "1"))
+                .andExpect(status().isInsufficientStorage())
+                .andExpect(content().string(containsString("The disk is full")));
+        mvc.perform(get("/cards/7")).andExpect(status().isOk());
+    }
+
+    @Test
+    void aDamagedCardOffersTheStateBefore() throws Exception {
+        DamagedDesignException damaged = Mockito.mock(DamagedDesignException.class);
+        when(damaged.design()).thenReturn(new DamagedDesign("7", 12, "Night train", true, "Words are missing here."));
+        when(designs.get("7")).thenThrow(damaged);
+        mvc.perform(get("/cards/7"))
+                .andExpect(status().isConflict())
+                .andExpect(content().string(containsString("“Night train” cannot be read")))
+                .andExpect(content().string(containsString("action=\"/cards/7/undo\"")))
+                .andExpect(content().string(containsString("name=\"version\" value=\"12\"")));
+    }
+
+    /** What was typed into one form is not taken for what another shows. */
+    @Test
+    void theNameOfALayerIsNotTakenForThatOfTheCard() throws Exception {
+        mvc.perform(post("/cards/7/base")
+                        .header("HX-Request", "true")
+                        .param("version", "4")
+                        .param("width", "wide")
+                        .param("name", "Not the card"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("id=\"card-name\" name=\"name\"")))
+                .andExpect(content().string(not(containsString("Not the card"))));
+    }
+
+    @Test
+    void aWayOutThatIsThereNoLongerIsRefused() throws Exception {
+        mvc.perform(post("/cards/7/findings")
+                        .header("HX-Request", "true")
+                        .param("version", "4")
+                        .param("finding", "partly-on@mat-1@0,0,1,1"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("needs putting right no longer")));
     }
 }

@@ -7,9 +7,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -147,6 +150,21 @@ class EditingTest {
         assertThat(page.locator("#undo")).hasAttribute("aria-disabled", "true");
         assertThat(chip("base")).containsText("10 × 7 in");
         assertThat(page.locator("#undo")).isFocused();
+    }
+
+    /** A mouse goes down on a tick, which leaves the field before; its answer is there before the mouse goes up. */
+    @Test
+    void aSlowPressIsAPressAllTheSame() {
+        newCard("Slow press");
+        page.locator("#base-width").fill("6");
+        BoundingBox tick = page.locator("#base-fold-top").boundingBox();
+        page.mouse().move(tick.x + tick.width / 2, tick.y + tick.height / 2);
+        page.mouse().down();
+        page.waitForTimeout(900);
+        assertThat(posts).containsExactly("/base");
+        page.mouse().up();
+        assertThat(chip("base")).containsText("6 × 14 in");
+        assertThat(page.locator("#base-fold-top")).isChecked();
     }
 
     @Test
@@ -335,5 +353,74 @@ class EditingTest {
         page.locator("#addition-fromLeft").press("Tab");
         assertThat(page.locator("#addition-fromLeft-help")).isEmpty();
         assertThat(page.locator("#undo")).hasAttribute("title", "Undo: Mat 1");
+    }
+
+    /** The whole studio out as a file, something lost and something changed, and back: nothing is overwritten unasked. */
+    @Test
+    void aBackupIsDownloadedAndBroughtBack() {
+        newCard("Kept aside");
+        String card = page.locator("#work").getAttribute("data-path");
+        page.navigate(at("/studio/backup"));
+        Download backup =
+                page.waitForDownload(() -> page.locator("#download-backup").click());
+        assertThat(backup.suggestedFilename()).matches("kwibbet-\\d{4}-\\d\\d-\\d\\d\\.zip");
+        Path file = folder.resolve("backup.zip");
+        backup.saveAs(file);
+        page.navigate(at(card));
+        page.locator("#card-name").fill("Changed since");
+        page.locator("#card-name").press("Enter");
+        assertThat(page).hasTitle("Changed since – Kwibbet");
+
+        for (String way : List.of("KEEP", "REPLACE")) {
+            page.navigate(at("/studio/backup"));
+            page.locator("#backup-file").setInputFiles(file);
+            page.getByText("See what it holds").click();
+            assertThat(page.locator("table")).containsText("cards with their history");
+            page.locator("input[value='" + way + "']").check();
+            page.locator("#bring-back").click();
+            assertThat(page.locator(".notice")).containsText("brought back");
+            page.navigate(at(card));
+            assertThat(page).hasTitle((way.equals("KEEP") ? "Changed since" : "Kept aside") + " – Kwibbet");
+        }
+        page.navigate(at("/studio/backup"));
+        page.locator("#backup-file")
+                .setInputFiles(new FilePayload("backup.zip", "application/zip", new byte[] {'P', 'K', 3, 4, 9}));
+        page.getByText("See what it holds").click();
+        assertThat(page.locator("#backup-help")).containsText("no whole backup");
+    }
+
+    /** Two tabs with the same paper: the second is told, keeps what was typed, and sent again it is kept. */
+    @Test
+    void aPaperChangedElsewhereIsNotOverwrittenUnseen() {
+        page.navigate(at("/inventory?paper=cogs"));
+        Page other = page.context().newPage();
+        other.navigate(at("/inventory?paper=cogs"));
+        page.locator("#paper-onHand").fill("40");
+        page.getByText("Keep the change").click();
+        assertThat(page.locator(".papers")).containsText("40 sheets on hand");
+        other.locator("#paper-weight").fill("190");
+        other.getByText("Keep the change").click();
+        assertThat(other.locator(".hand [role='alert']")).containsText("changed elsewhere");
+        assertThat(other.locator("#paper-weight")).hasValue("190");
+        other.getByText("Keep the change").click();
+        assertThat(other.locator(".papers")).containsText("190 g/m²");
+    }
+
+    /** Marks and a wrong length in one form: corrected, the form says what was chosen, and so do the tools. */
+    @Test
+    void aChoiceBesideAWrongFigureIsNotForgotten() {
+        page.navigate(at("/inventory"));
+        page.locator("#tool-marks").selectOption("1 mm");
+        page.locator("#tool-longestCut").fill("two");
+        page.getByText("Keep the tools").click();
+        assertThat(page.locator("#tool-longestCut-help")).containsText("is not a length");
+        assertThat(page.locator("#tool-marks")).hasValue("1 mm");
+        page.locator("#tool-longestCut").fill("12");
+        page.getByText("Keep the tools").click();
+        assertThat(page.locator("#tool-longestCut-help")).isEmpty();
+        assertThat(page.locator("#tool-marks")).hasValue("1 mm");
+        page.locator("#tool-marks").selectOption("1/16 in");
+        page.getByText("Keep the tools").click();
+        assertThat(page.locator("#tool-marks")).hasValue("1/16 in");
     }
 }

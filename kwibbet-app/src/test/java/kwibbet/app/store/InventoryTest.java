@@ -9,6 +9,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
 import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
 import org.springframework.context.annotation.Import;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,17 +23,21 @@ import kwibbet.card.Materials;
 import kwibbet.card.Run;
 import kwibbet.card.Thrift;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
+import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.SheetSizes;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
+import kwibbet.tool.Hand;
 import kwibbet.tool.Sides;
 import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** Against the real schema in memory: what is kept comes back, and cutting a run moves paper from the shelf into the drawer. */
 @DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:inventory;DB_CLOSE_DELAY=-1")
@@ -138,5 +143,43 @@ class InventoryTest {
         assertThat(inventory.toolbox().dies()).containsExactly(die);
         inventory.remove(die.id());
         assertThat(inventory.toolbox().dies()).isEmpty();
+    }
+
+    /** A paper whose name has no room in its row: of a list none is kept. */
+    @Test
+    void ofAListAllIsKeptOrNothing() {
+        Paper good = Samples.paper("good", "Good", Length.ofMillimetres(3, 10));
+        Paper bad = Samples.paper("bad", "x".repeat(200), Length.ofMillimetres(3, 10));
+        assertThatThrownBy(() -> inventory.savePapers(List.of(good, bad)))
+                .isInstanceOf(DataIntegrityViolationException.class);
+        assertThat(inventory.shelf().find(good.id())).isEmpty();
+        inventory.savePapers(List.of(good));
+        assertThat(inventory.shelf().find(good.id())).contains(good);
+    }
+
+    @Test
+    void aPaperDieOrToolChangedElsewhereIsNotOverwritten() {
+        Paper paper = inventory.shelf().find(STOCK).orElseThrow();
+        long seen = inventory.versionOf(STOCK);
+        inventory.save(Samples.paper(STOCK.value(), "Theirs", Length.ofMillimetres(3, 10)), seen);
+        assertThatThrownBy(() -> inventory.save(paper, seen)).isInstanceOf(StaleItemException.class);
+        assertThat(inventory.shelf().find(STOCK).orElseThrow().name()).isEqualTo("Theirs");
+        inventory.save(paper, inventory.versionOf(STOCK));
+        assertThat(inventory.shelf().find(STOCK)).contains(paper);
+
+        long tools = inventory.versionOfTools();
+        inventory.save(inventory.toolbox().forOtherHand(), tools);
+        assertThatThrownBy(() -> inventory.save(inventory.toolbox(), tools)).isInstanceOf(StaleItemException.class);
+    }
+
+    @Test
+    void theStudioIsAskedOnceAndItsToolsAreInItsUnit() {
+        assertThat(inventory.studio()).isEqualTo(inventory.chosenStudio().orElse(Studio.UNCHOSEN));
+        Studio metric = new Studio(MeasureSystem.METRIC, Studio.Sheets.A4);
+        inventory.save(metric, Hand.LEFT);
+        assertThat(inventory.chosenStudio()).contains(metric);
+        assertThat(inventory.toolbox().hand()).isEqualTo(Hand.LEFT);
+        inventory.save(metric, Hand.RIGHT);
+        assertThat(inventory.toolbox().hand()).isEqualTo(Hand.RIGHT);
     }
 }

@@ -204,4 +204,35 @@ class MovesTest {
         assertThat(make(design.resized(size("5", "7")).settled()).orThrow().pieces())
                 .isEqualTo(larger.pieces());
     }
+
+    @Test
+    void heldKeysMoveByAsManyMarksAsWereAskedFor() {
+        Design moved =
+                Moves.nudged(label("back-inside"), LABEL, Edge.RIGHT, 5, MARKS).orElseThrow();
+        assertThat(settings(moved).length(Placing.FROM_LEFT)).isEqualTo(in("1 5/16"));
+    }
+
+    /** A mat by its border has no place of its own: nothing is moved unseen, and what would free it is said. */
+    @Test
+    void whatFollowsFromABorderSaysWhatWouldFreeIt() {
+        Card card = with(add("mat", "mat-1", on("front-outside"), "border", "1/8"));
+        PieceId mat = new PieceId("mat-1");
+        assertThat(Moves.nudged(card, mat, Edge.RIGHT, 1, MARKS)).isEmpty();
+        assertThat(Moves.obstacle(card, mat).orElseThrow()).contains("Set Size to “fixed” to move it.");
+        assertThat(Moves.obstacle(card, PieceId.BASE).orElseThrow()).contains("Only what is put on the card");
+        assertThat(Moves.obstacle(label("back-inside"), LABEL)).isEmpty();
+    }
+
+    /** Placed by a distance from now on, it stays where it lies: 5 less 1 is 4, half of it on each side. */
+    @Test
+    void aNewDistanceIsTheOneItLiesAt() {
+        Card card = with(add("ornament", "ornament-1", on("front-outside"), "width", "1", "height", "1"));
+        Addition ornament = card.design().additions().get(0);
+        Settings wanted = ornament.settings().with(Placing.ACROSS, Placing.BY);
+        assertThat(Moves.fromWhereItLies(card, ornament, wanted).length(Placing.FROM_LEFT))
+                .isEqualTo(in("2"));
+        Settings typed = wanted.with(Placing.FROM_LEFT, in("3/4"));
+        assertThat(Moves.fromWhereItLies(card, ornament, typed).length(Placing.FROM_LEFT))
+                .isEqualTo(in("3/4"));
+    }
 }

@@ -34,6 +34,7 @@ public class DailyBackup {
 
     private final Backups backups;
     private final Clock clock;
+    private final Path data;
     private final Path folder;
     private final ScheduledExecutorService hourly = Executors.newSingleThreadScheduledExecutor(task -> {
         Thread thread = new Thread(task, "daily-backup");
@@ -44,7 +45,8 @@ public class DailyBackup {
     DailyBackup(Backups backups, Clock clock, Environment environment) {
         this.backups = backups;
         this.clock = clock;
-        this.folder = Path.of(environment.getProperty("kwibbet.data", "data"), "backups");
+        this.data = Path.of(environment.getProperty("kwibbet.data", "data")).toAbsolutePath();
+        this.folder = data.resolve("backups");
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -60,7 +62,10 @@ public class DailyBackup {
 
     private void makeQuietly() {
         try {
-            make();
+            // Where there is no folder of data there is none to put backups beside.
+            if (Files.isDirectory(data)) {
+                make();
+            }
         } catch (IOException | RuntimeException failed) {
             LOG.warn("Today's backup could not be made: {}", failed.getMessage());
         }
