@@ -71,12 +71,13 @@ class HomeController {
     @GetMapping("/")
     String home(Model model) {
         PaperShelf shelf = inventory.shelf();
+        DesignStore.Shelf recent = designs.recent(SHELF);
         model.addAttribute(
                 "cards",
-                designs.recent(SHELF).stream()
+                recent.designs().stream()
                         .map(stored -> onShelf(stored.id(), stored.design(), shelf))
                         .toList());
-        model.addAttribute("damaged", designs.damaged());
+        model.addAttribute("damaged", recent.damaged());
         model.addAttribute("hasPaper", !shelf.papers().isEmpty());
         model.addAttribute(
                 "isFirst", inventory.chosenStudio().isEmpty() && shelf.papers().isEmpty());

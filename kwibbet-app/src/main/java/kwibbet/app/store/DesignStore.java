@@ -46,37 +46,46 @@ public class DesignStore {
         this.room = room;
     }
 
-    /** The designs changed last, newest first; such as cannot be read are left out. */
+    /**
+     * What stands on the shelf.
+     *
+     * @param designs those that can be read, newest first
+     * @param damaged those whose present state cannot be read
+     */
+    public record Shelf(List<StoredDesign> designs, List<DamagedDesign> damaged) {
+        /** Copies the lists. */
+        public Shelf {
+            designs = List.copyOf(designs);
+            damaged = List.copyOf(damaged);
+        }
+    }
+
+    /** The designs changed last; removed ones are left out. */
     @Transactional(readOnly = true)
-    public List<StoredDesign> recent(int most) {
-        return readable(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.of(most)));
+    public Shelf recent(int most) {
+        return read(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.of(most)));
     }
 
     /** Every design, newest first; removed ones and such as cannot be read are left out. */
     @Transactional(readOnly = true)
     public List<StoredDesign> all() {
-        return readable(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.unlimited()));
+        return read(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.unlimited()))
+                .designs();
     }
 
-    private List<StoredDesign> readable(List<DesignRow> rows) {
+    private Shelf read(List<DesignRow> rows) {
         List<StoredDesign> readable = new ArrayList<>();
+        List<DamagedDesign> damaged = new ArrayList<>();
         for (DesignRow row : rows) {
             RevisionRow present = present(row);
-            if (DesignDocument.read(present.document()) instanceof Outcome.Made<Design> made) {
+            Outcome<Design> read = DesignDocument.read(present.document());
+            if (read instanceof Outcome.Made<Design> made) {
                 readable.add(stored(row, present, made.value()));
+            } else {
+                damaged.add(damaged(row, read.reasons().get(0).message()));
             }
         }
-        return readable;
-    }
-
-    /** The designs whose present state cannot be read, newest first. */
-    @Transactional(readOnly = true)
-    public List<DamagedDesign> damaged() {
-        return designs.findByRemovedFalseOrderByChangedAtDesc(Limit.unlimited()).stream()
-                .flatMap(row -> DesignDocument.read(present(row).document()).reasons().stream()
-                        .limit(1)
-                        .map(reason -> damaged(row, reason.message())))
-                .toList();
+        return new Shelf(readable, damaged);
     }
 
     private static DamagedDesign damaged(DesignRow row, String reason) {

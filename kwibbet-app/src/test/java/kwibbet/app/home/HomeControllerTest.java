@@ -12,6 +12,7 @@ import org.springframework.context.annotation.Import;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
+import kwibbet.app.store.DamagedDesign;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
@@ -38,6 +39,7 @@ import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.matchesPattern;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -81,6 +83,7 @@ class HomeControllerTest {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of(STOCK)));
         when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
+        when(designs.recent(anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of()));
         when(inventory.chosenStudio()).thenReturn(Optional.of(Studio.UNCHOSEN));
     }
 
@@ -93,6 +96,16 @@ class HomeControllerTest {
     private void answerCreate() {
         when(designs.create(any()))
                 .thenAnswer(call -> new StoredDesign("9", 0, call.getArgument(0), Optional.empty(), Optional.empty()));
+    }
+
+    @Test
+    void aCardThatCannotBeReadIsToldAndTheShelfStands() throws Exception {
+        DamagedDesign damaged = new DamagedDesign("8", 3, "Half a card", true, "Words are missing.");
+        when(designs.recent(anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(damaged)));
+        mvc.perform(get("/"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Half a card")))
+                .andExpect(content().string(containsString("href=\"/cards/8\"")));
     }
 
     @Test

@@ -155,10 +155,10 @@ class DesignStoreTest {
                 "update design_revision set document = replace(document, '\"key\":\"folded\"', '\"key\":\"\"') where design_id = ? and number = 1",
                 kept.id());
         assertThat(store.all()).extracting(StoredDesign::id).doesNotContain(kept.id());
-        assertThat(store.damaged()).extracting(DamagedDesign::name).containsExactly("Second");
+        assertThat(store.recent(50).damaged()).extracting(DamagedDesign::name).containsExactly("Second");
         assertThatThrownBy(() -> store.get(kept.id())).isInstanceOf(DamagedDesignException.class);
         assertThat(store.undo(kept.id(), second.version(), NAMED).design()).isEqualTo(DESIGN);
-        assertThat(store.damaged()).isEmpty();
+        assertThat(store.recent(50).damaged()).isEmpty();
     }
 
     @Test
@@ -179,9 +179,9 @@ class DesignStoreTest {
     void theShelfHasTheLastChangedFirstAndLeavesOutWhatWasRemoved() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-02T10:00:00Z"));
         StoredDesign newer = store.create(DESIGN.withName("Newer"));
-        assertThat(store.recent(2)).extracting(StoredDesign::id).startsWith(newer.id());
+        assertThat(store.recent(2).designs()).extracting(StoredDesign::id).startsWith(newer.id());
         store.remove(newer.id());
-        assertThat(store.recent(50))
+        assertThat(store.recent(50).designs())
                 .extracting(StoredDesign::id)
                 .contains(kept.id())
                 .doesNotContain(newer.id());

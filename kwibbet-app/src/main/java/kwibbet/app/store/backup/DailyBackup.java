@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.env.Environment;
@@ -42,7 +43,7 @@ public class DailyBackup {
         return thread;
     });
 
-    DailyBackup(Backups backups, Clock clock, Environment environment) {
+    DailyBackup(@Lazy Backups backups, Clock clock, Environment environment) {
         this.backups = backups;
         this.clock = clock;
         this.data = Path.of(environment.getProperty("kwibbet.data", "data")).toAbsolutePath();
