@@ -70,7 +70,7 @@ public final class EditInBrowser {
                 "%-20s %7s | %s | %s%n",
                 card.name(),
                 pieces,
-                times(page, "#spares", round -> String.valueOf(1 + round)),
+                times(page, "#spares", round -> String.valueOf(11 + round)),
                 times(page, SIZE, round -> size + " + " + (1 + round) + "/64"));
     }
 
