@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
@@ -35,14 +34,6 @@ import kwibbet.formats.svg.SvgWriter;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.Colour;
-import kwibbet.paper.Grain;
-import kwibbet.paper.Paper;
-import kwibbet.paper.PaperId;
-import kwibbet.paper.PaperKind;
-import kwibbet.paper.PaperShelf;
-import kwibbet.paper.Pattern;
-import kwibbet.paper.SheetSizes;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.TableScale;
@@ -55,23 +46,6 @@ import kwibbet.tool.Toolbox;
 public final class ManyLayers {
 
     private static final int ROUNDS = 7;
-    private static final PaperId STOCK = new PaperId("stock");
-    private static final PaperShelf SHELF = new PaperShelf(List.of(new Paper(
-            STOCK,
-            "Stock",
-            PaperKind.CARD_STOCK,
-            SheetSizes.TWELVE_SQUARE,
-            MeasureSystem.INCH,
-            Colour.WHITE,
-            Pattern.PLAIN,
-            Grain.UNKNOWN,
-            270,
-            Length.ofMillimetres(3, 10),
-            1_000,
-            0,
-            Length.ZERO,
-            Optional.empty())));
-
     private ManyLayers() {}
 
     /** Prints the median and the longest of some rounds, each with a size of its own. */
@@ -88,10 +62,10 @@ public final class ManyLayers {
     private static int together(int round) {
         List<Card> cards = IntStream.range(0, 6)
                 .mapToObj(each -> CardMaker.make(
-                                design(3, true, 8 * round + each), new Materials(SHELF, Graduation.SIXTEENTHS))
+                                design(3, true, 8 * round + each), new Materials(Stock.SHELF, Graduation.SIXTEENTHS))
                         .orThrow())
                 .toList();
-        return JointPlan.of(cards, SHELF, Toolbox.GENERIC, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(2)))
+        return JointPlan.of(cards, Stock.SHELF, Toolbox.GENERIC, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(2)))
                 .run()
                 .sheets()
                 .sheets();
@@ -169,26 +143,26 @@ public final class ManyLayers {
         for (int i = 1; i <= mats; i++) {
             PieceId id = new PieceId("mat-" + i);
             Settings settings = Settings.PRESET.with(Mat.BORDER, Length.ofInches(nested ? 1 : i, 32));
-            layers.add(new Addition(id, "Mat " + i, new Mat(), host, settings, Map.of("paper", STOCK)));
+            layers.add(new Addition(id, "Mat " + i, new Mat(), host, settings, Map.of("paper", Stock.ID)));
             host = nested ? new Host.OnPiece(id) : host;
         }
         Settings size = Settings.PRESET.with(
                 (Parameter.OfLength) new FoldedBase().parameters().get(0), Length.ofInches(5 * 64L + round, 64));
-        return Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), size, STOCK)
+        return Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), size, Stock.ID)
                 .withAdditions(layers)
                 .withRun(new Run(24, 0));
     }
 
     /** All that an edit waits for, but for the way to the browser. */
     private static int edit(Design design) {
-        Card card = CardMaker.make(design, new Materials(SHELF, Graduation.SIXTEENTHS))
+        Card card = CardMaker.make(design, new Materials(Stock.SHELF, Graduation.SIXTEENTHS))
                 .orThrow();
         List<Finding> findings = Review.of(card, CardFolding.of(card));
-        RunPlan plan = RunPlan.of(card, SHELF, Toolbox.GENERIC);
+        RunPlan plan = RunPlan.of(card, Stock.SHELF, Toolbox.GENERIC);
         TableScale scale = TableScale.of(card);
-        String flat = SvgWriter.write(FlatPicture.of(card, SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);
+        String flat = SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);
         String shut = SvgWriter.write(
-                FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.SHUT), scale, findings), SvgOptions.PICTURE);
+                FinishedPicture.onTable(card, Stock.SHELF, card.form().pose(Pose.SHUT), scale, findings), SvgOptions.PICTURE);
         return flat.length() + shut.length() + plan.sheets().sheets();
     }
 }

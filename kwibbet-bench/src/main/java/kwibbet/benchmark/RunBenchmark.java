@@ -3,7 +3,6 @@ package kwibbet.benchmark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 
 import org.openjdk.jmh.annotations.Benchmark;
@@ -36,16 +35,7 @@ import kwibbet.formats.pdf.PageFormat;
 import kwibbet.formats.svg.SvgOptions;
 import kwibbet.formats.svg.SvgWriter;
 import kwibbet.measure.Graduation;
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.Colour;
-import kwibbet.paper.Grain;
-import kwibbet.paper.Paper;
-import kwibbet.paper.PaperId;
-import kwibbet.paper.PaperKind;
-import kwibbet.paper.PaperShelf;
-import kwibbet.paper.Pattern;
-import kwibbet.paper.SheetSizes;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.TableScale;
@@ -69,39 +59,22 @@ public class RunBenchmark {
     public int cards;
 
     private Design design;
-    private PaperShelf shelf;
     private Card card;
     private RunPlan plan;
 
     /** Makes the card once. */
     @Setup
     public void setUp() {
-        PaperId stock = new PaperId("stock");
         List<Addition> layers = new ArrayList<>();
         Host host = new Host.OnFace("front-outside");
         for (int i = 1; i <= mats; i++) {
             PieceId id = new PieceId("mat-" + i);
-            layers.add(new Addition(id, "Mat " + i, new Mat(), host, Settings.PRESET, Map.of("paper", stock)));
+            layers.add(new Addition(id, "Mat " + i, new Mat(), host, Settings.PRESET, Map.of("paper", Stock.ID)));
             host = new Host.OnPiece(id);
         }
-        design = Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), Settings.PRESET, stock)
+        design = Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), Settings.PRESET, Stock.ID)
                 .withAdditions(layers)
                 .withRun(new Run(cards, 0));
-        shelf = new PaperShelf(List.of(new Paper(
-                stock,
-                "Stock",
-                PaperKind.CARD_STOCK,
-                SheetSizes.TWELVE_SQUARE,
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                270,
-                Length.ofMillimetres(3, 10),
-                1_000,
-                0,
-                Length.ZERO,
-                Optional.empty())));
         card = make();
         plan = plan();
         System.out.printf(
@@ -117,23 +90,23 @@ public class RunBenchmark {
     /** From the design to its pieces. */
     @Benchmark
     public Card make() {
-        return CardMaker.make(design, new Materials(shelf, Graduation.SIXTEENTHS))
+        return CardMaker.make(design, new Materials(Stock.SHELF, Graduation.SIXTEENTHS))
                 .orThrow();
     }
 
     /** From the card to its sheets and steps. */
     @Benchmark
     public RunPlan plan() {
-        return RunPlan.of(card, shelf, Toolbox.GENERIC);
+        return RunPlan.of(card, Stock.SHELF, Toolbox.GENERIC);
     }
 
     /** Both drawings of the table, as SVG. */
     @Benchmark
     public int draw() {
         TableScale scale = TableScale.of(card);
-        String flat = SvgWriter.write(FlatPicture.of(card, shelf, PieceId.BASE, scale), SvgOptions.PICTURE);
+        String flat = SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale), SvgOptions.PICTURE);
         String shut = SvgWriter.write(
-                FinishedPicture.onTable(card, shelf, card.form().pose(Pose.SHUT), scale), SvgOptions.PICTURE);
+                FinishedPicture.onTable(card, Stock.SHELF, card.form().pose(Pose.SHUT), scale), SvgOptions.PICTURE);
         return flat.length() + shut.length();
     }
 

@@ -204,7 +204,7 @@ class CardController {
 
     @PostMapping("/additions/{addition}")
     String addition(
-            @PathVariable String addition,
+            @PathVariable PieceId addition,
             @ModelAttribute(name = ASKED, binding = false) Asked asked,
             Model model,
             HttpServletResponse response) {
@@ -212,9 +212,9 @@ class CardController {
                 asked,
                 designs.get(asked.id())
                         .design()
-                        .addition(new PieceId(addition))
+                        .addition(addition)
                         .map(Addition::name)
-                        .orElse(addition),
+                        .orElse(addition.value()),
                 model,
                 response,
                 (card, entries) -> edits.addition(card, additionOf(card.design(), addition), entries));
@@ -222,7 +222,7 @@ class CardController {
 
     @PostMapping("/additions/{addition}/remove")
     String removeAddition(
-            @PathVariable String addition,
+            @PathVariable PieceId addition,
             @ModelAttribute(name = ASKED, binding = false) Asked asked,
             Model model,
             HttpServletResponse response) {
@@ -329,11 +329,8 @@ class CardController {
         return "redirect:/cards/" + id;
     }
 
-    private static Addition additionOf(Design design, String id) {
-        return design.additions().stream()
-                .filter(addition -> addition.id().value().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new NoSuchDesignException("with an addition " + id));
+    private static Addition additionOf(Design design, PieceId id) {
+        return design.addition(id).orElseThrow(() -> new NoSuchDesignException("with an addition " + id.value()));
     }
 
     private String change(

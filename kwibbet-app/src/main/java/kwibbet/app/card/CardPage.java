@@ -100,10 +100,10 @@ public record CardPage(
         return isShown ? shown : Set.of();
     }
 
-    /** What the window is called. */
+    /** What the window is called, before the name of the application. */
     public String title() {
         String at = looking.station() == Station.CARD ? "" : looking.station().title() + ", ";
-        return at + design().name() + " – Kwibbet";
+        return at + design().name();
     }
 
     /** The address that shows just what is looked at, so that it is in hand after a reload too. */

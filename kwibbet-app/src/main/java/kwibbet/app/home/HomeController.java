@@ -171,9 +171,8 @@ class HomeController {
 
     private Optional<Design> design(Entries entries) {
         String paper = entries.words("paper");
-        if (paper.isEmpty()
-                || foldable(inventory.shelf()).stream()
-                        .noneMatch(each -> each.id().value().equals(paper))) {
+        if (foldable(inventory.shelf()).stream()
+                .noneMatch(each -> each.id().value().equals(paper))) {
             entries.refuse("paper", "Choose a paper.");
         }
         Optional<Base> base = Bases.find(entries.words("base").isEmpty() ? "folded" : entries.words("base"));

@@ -101,13 +101,13 @@ class InventoryController {
 
     @PostMapping("/papers/{id}")
     String change(
-            @PathVariable String id,
+            @PathVariable PaperId id,
             @RequestParam Map<String, String> typed,
             Model model,
             HttpServletResponse response) {
         // A paper that was taken out in the meantime is not laid in again by an old page.
-        return inventory.shelf().find(new PaperId(id)).isPresent()
-                ? keep(id, new PaperId(id), typed, model, response)
+        return inventory.shelf().find(id).isPresent()
+                ? keep(id.value(), id, typed, model, response)
                 : "redirect:/inventory";
     }
 
@@ -162,19 +162,18 @@ class InventoryController {
 
     /** A second paper like one that is there, in hand to be changed. */
     @PostMapping("/papers/{id}/duplicate")
-    String duplicate(@PathVariable String id) {
-        Optional<Paper> copy =
-                inventory.shelf().find(new PaperId(id)).map(paper -> paper.copied(inventory.newPaperId()));
+    String duplicate(@PathVariable PaperId id) {
+        Optional<Paper> copy = inventory.shelf().find(id).map(paper -> paper.copied(inventory.newPaperId()));
         copy.ifPresent(inventory::save);
         return copy.map(paper -> "redirect:/inventory?paper=" + paper.id().value())
                 .orElse("redirect:/inventory");
     }
 
     @PostMapping("/papers/{id}/remove")
-    String takeOut(@PathVariable String id, RedirectAttributes after) {
-        List<String> cards = inventory.cardsMadeOf(new PaperId(id));
+    String takeOut(@PathVariable PaperId id, RedirectAttributes after) {
+        List<String> cards = inventory.cardsMadeOf(id);
         if (cards.isEmpty()) {
-            inventory.remove(new PaperId(id));
+            inventory.remove(id);
         } else {
             after.addFlashAttribute("inUse", "It stays: these cards are made of it: " + String.join(", ", cards) + ".");
         }

@@ -37,7 +37,7 @@ class PaperForm {
         Optional<PaperId> sizeOf = Optional.of(entries.words("sizeOf"))
                 .filter(other -> !other.isBlank() && !other.equals(id.value()))
                 .map(PaperId::new);
-        if (sizeOf.flatMap(shelf::find).isEmpty() && sizeOf.isPresent()) {
+        if (sizeOf.isPresent() && sizeOf.flatMap(shelf::find).isEmpty()) {
             entries.refuse("sizeOf", "Choose one of the list.");
         }
         if (!entries.areGood()) {

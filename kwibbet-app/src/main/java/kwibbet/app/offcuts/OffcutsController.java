@@ -133,8 +133,8 @@ class OffcutsController {
     }
 
     @PostMapping("/{id}/take")
-    String takeOne(@PathVariable String id) {
-        inventory.takeOne(new OffcutId(id));
+    String takeOne(@PathVariable OffcutId id) {
+        inventory.takeOne(id);
         return "redirect:/offcuts";
     }
 }

@@ -119,6 +119,8 @@ class CardControllerTest {
                 .andExpect(content().string(containsString("in hand")));
         mvc.perform(get("/cards/7").param("version", "many")).andExpect(status().isNotFound());
         mvc.perform(post("/cards/7/additions/mat-9").param("version", "4")).andExpect(status().isNotFound());
+        mvc.perform(post("/cards/7/additions/{name}", "No Name").param("version", "4"))
+                .andExpect(status().isNotFound());
     }
 
     @Test

@@ -115,6 +115,7 @@ class InventoryControllerTest {
     void aPaperTakenOutMeanwhileIsNotLaidInAgainByAnOldPage() throws Exception {
         mvc.perform(post("/inventory/papers/" + "long-gone-".repeat(9)).param("name", "Ghost"))
                 .andExpect(redirectedUrl("/inventory"));
+        mvc.perform(post("/inventory/papers/{id}", " ").param("name", "Ghost")).andExpect(status().isNotFound());
         verify(inventory, never()).save(any(Paper.class));
     }
 

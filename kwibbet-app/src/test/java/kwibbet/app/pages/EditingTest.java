@@ -15,6 +15,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AutoClose;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -38,7 +39,10 @@ class EditingTest {
     private static Path folder;
 
     private static int port;
-    private static Chromium chromium;
+
+    @AutoClose
+    private static final Chromium CHROMIUM = new Chromium();
+
     private static ConfigurableApplicationContext service;
 
     private Page page;
@@ -50,7 +54,6 @@ class EditingTest {
             port = free.getLocalPort();
         }
         serve();
-        chromium = new Chromium();
     }
 
     private static void serve() {
@@ -60,13 +63,12 @@ class EditingTest {
 
     @AfterAll
     static void stop() {
-        chromium.close();
         service.close();
     }
 
     @BeforeEach
     void open() {
-        page = chromium.page();
+        page = CHROMIUM.page();
         page.onRequest(request -> {
             if (request.method().equals("POST")) {
                 posts.add(request.url().replaceAll("^.*/cards/[0-9a-f-]+", ""));

@@ -4,8 +4,7 @@ import java.util.List;
 import java.util.Map;
 
 import com.microsoft.playwright.Page;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.AutoClose;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -110,26 +109,17 @@ class EveryFieldTest {
               return added ? `${path}?held=${added.getAttribute('action').split('/').pop()}` : `${path} ${feature} not added: ${page.body.textContent}`;
             }""";
 
-    private static Chromium chromium;
+    @AutoClose
+    private static final Chromium CHROMIUM = new Chromium();
 
     @LocalServerPort
     private int port;
 
     private Page page;
 
-    @BeforeAll
-    static void start() {
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-    }
-
     @BeforeEach
     void open() {
-        page = chromium.page();
+        page = CHROMIUM.page();
         page.navigate("http://127.0.0.1:" + port + "/");
     }
 

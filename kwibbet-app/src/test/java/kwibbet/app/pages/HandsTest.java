@@ -16,8 +16,7 @@ import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.Media;
 import com.microsoft.playwright.options.ReducedMotion;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.AutoClose;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,20 +34,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 @ActiveProfiles("demo")
 class HandsTest {
 
-    private static Chromium chromium;
+    @AutoClose
+    private static final Chromium CHROMIUM = new Chromium();
 
     @LocalServerPort
     private int port;
-
-    @BeforeAll
-    static void start() {
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-    }
 
     private String at(String path) {
         return "http://127.0.0.1:" + port + path;
@@ -110,7 +100,7 @@ class HandsTest {
     @ParameterizedTest
     @CsvSource({"390,844", "768,1024"})
     void aFingerDragsLayersAndTheirEdges(int width, int height) {
-        Page page = chromium.touchPage(width, height);
+        Page page = CHROMIUM.touchPage(width, height);
         newCard(page, "By finger " + width);
         addOrnament(page);
         page.locator(".flat").scrollIntoViewIfNeeded();
@@ -148,7 +138,7 @@ class HandsTest {
 
     @Test
     void aSwipeWalksSettings() {
-        Page page = chromium.touchPage(768, 1024);
+        Page page = CHROMIUM.touchPage(768, 1024);
         page.navigate(at("/"));
         page.locator(".shelf a").first().tap();
         page.locator("[data-key='4']").tap();
@@ -165,7 +155,7 @@ class HandsTest {
     /** A name written over a small layer never takes the press that was meant for it. */
     @Test
     void theNameOfAPanelDoesNotHideALayer() {
-        Page page = chromium.page();
+        Page page = CHROMIUM.page();
         newCard(page, "Under the name");
         addOrnament(page);
         page.locator("#addition-width").fill("1/2");
@@ -182,7 +172,7 @@ class HandsTest {
 
     @Test
     void whatFieldsAreForIsThereForEveryHand() {
-        Page page = chromium.touchPage(768, 1024);
+        Page page = CHROMIUM.touchPage(768, 1024);
         newCard(page, "Hints");
         page.locator("#base-width").tap();
         String hint = page.locator("#base-width-hint").textContent();
@@ -198,7 +188,7 @@ class HandsTest {
 
     @Test
     void keysAloneLoseNothing() {
-        Page page = chromium.page();
+        Page page = CHROMIUM.page();
         String card = newCard(page, "Keys");
         page.keyboard().press("Tab");
         for (int i = 0; i < 2; i++) {
@@ -240,7 +230,7 @@ class HandsTest {
     @ParameterizedTest
     @CsvSource({"390,844,300", "640,400,260"})
     void figuresBeginAboveTheFold(int width, int height, int most) {
-        Page page = chromium.page(width, height, ColorScheme.LIGHT);
+        Page page = CHROMIUM.page(width, height, ColorScheme.LIGHT);
         page.navigate(at("/"));
         page.locator(".shelf a").first().click();
         assertThat(box(page.locator(".flat")).y).isLessThan(most);
@@ -251,7 +241,7 @@ class HandsTest {
     /** The hand is set once for the studio; trimmer and press are drawn with what is measured from at the other side. */
     @Test
     void theLeftHandHasTheFenceAtTheOtherSide() {
-        Page page = chromium.page();
+        Page page = CHROMIUM.page();
         page.navigate(at("/"));
         String card = page.locator(".shelf a").first().getAttribute("href");
         page.navigate(at(card + "/trim"));
@@ -274,7 +264,7 @@ class HandsTest {
 
     @Test
     void coloursMotionAndPaperAreAsAskedFor() {
-        Page page = chromium.page();
+        Page page = CHROMIUM.page();
         page.navigate(at("/"));
         page.getByText("Dynamo").click();
         page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
@@ -302,7 +292,7 @@ class HandsTest {
 
     @Test
     void aDrawingIsSavedAsItLooks() throws Exception {
-        Page page = chromium.page();
+        Page page = CHROMIUM.page();
         page.navigate(at("/"));
         page.locator(".shelf a").first().click();
         Download saved =

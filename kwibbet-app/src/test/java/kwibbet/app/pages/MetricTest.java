@@ -7,8 +7,7 @@ import java.util.regex.Pattern;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.AutoClose;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
@@ -33,26 +32,17 @@ class MetricTest {
     private static final Pattern INCHES = Pattern.compile("[0-9/] ?in\\b|\\b\\d+ \\d+/\\d+|inch");
     private static final Pattern ODD = Pattern.compile("\\d\\.\\d\\d");
 
-    private static Chromium chromium;
+    @AutoClose
+    private static final Chromium CHROMIUM = new Chromium();
 
     @LocalServerPort
     private int port;
 
     private Page page;
 
-    @BeforeAll
-    static void start() {
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-    }
-
     @BeforeEach
     void open() {
-        page = chromium.page();
+        page = CHROMIUM.page();
         page.navigate("http://127.0.0.1:" + port + "/");
     }
 

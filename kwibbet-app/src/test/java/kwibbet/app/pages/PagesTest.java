@@ -16,9 +16,8 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.AutoClose;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,7 +37,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 @ActiveProfiles("demo")
 class PagesTest {
 
-    private static Chromium chromium;
+    @AutoClose
+    private static final Chromium CHROMIUM = new Chromium();
 
     @LocalServerPort
     private int port;
@@ -46,19 +46,9 @@ class PagesTest {
     private Page page;
     private final List<String> complaints = new ArrayList<>();
 
-    @BeforeAll
-    static void start() {
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-    }
-
     @BeforeEach
     void open() {
-        page = chromium.page();
+        page = CHROMIUM.page();
         page.onConsoleMessage(message -> {
             // A gallery still being drawn when the maker goes on is an answer nobody waits for.
             boolean isAnswer = message.text().contains("422")
@@ -443,7 +433,7 @@ class PagesTest {
     @ParameterizedTest
     @CsvSource({"LIGHT,1280", "DARK,1280", "LIGHT,390"})
     void everyPageIsAccessibleAndKeepsWithinTheWindow(ColorScheme scheme, int width) {
-        Page seen = chromium.page(width, 800, scheme);
+        Page seen = CHROMIUM.page(width, 800, scheme);
         seen.navigate(at("/"));
         String card = seen.locator(".shelf a").first().getAttribute("href");
         String train =
