@@ -46,6 +46,7 @@ import kwibbet.tool.Toolbox;
 public final class ManyLayers {
 
     private static final int ROUNDS = 7;
+
     private ManyLayers() {}
 
     /** Prints the median and the longest of some rounds, each with a size of its own. */
@@ -160,9 +161,11 @@ public final class ManyLayers {
         List<Finding> findings = Review.of(card, CardFolding.of(card));
         RunPlan plan = RunPlan.of(card, Stock.SHELF, Toolbox.GENERIC);
         TableScale scale = TableScale.of(card);
-        String flat = SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);
+        String flat =
+                SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);
         String shut = SvgWriter.write(
-                FinishedPicture.onTable(card, Stock.SHELF, card.form().pose(Pose.SHUT), scale, findings), SvgOptions.PICTURE);
+                FinishedPicture.onTable(card, Stock.SHELF, card.form().pose(Pose.SHUT), scale, findings),
+                SvgOptions.PICTURE);
         return flat.length() + shut.length() + plan.sheets().sheets();
     }
 }

@@ -87,15 +87,16 @@ public sealed interface FlatFolding {
     /**
      * How much is tried.
      *
-     * @param looks how often conditions are looked at before it is left undecided, or uncounted
+     * @param looks how often conditions are looked at before it is left undecided
+     * @param looksCounting how often more once a way is known, before the others are left uncounted
      * @param count how many orders are counted before it is left at that
      * @param kept how many orders are kept
      * @param facets how many facets may overlap somehow
      * @param layers how many may lie over each other
      */
-    record Limits(long looks, long count, int kept, int facets, int layers) {
+    record Limits(long looks, long looksCounting, long count, int kept, int facets, int layers) {
         /** Enough for what a hand folds. */
-        public static final Limits USUAL = new Limits(20_000_000, 100_000, 24, 600, 64);
+        public static final Limits USUAL = new Limits(20_000_000, 2_000_000, 100_000, 24, 600, 64);
     }
 
     /** Counts stop here: beyond, nobody asks how many exactly. */
@@ -152,7 +153,8 @@ public sealed interface FlatFolding {
             CreasePattern pattern, FoldedPlaces places, Overlaps overlaps, OrderConditions conditions, Limits limits) {
 
         FlatFolding all() {
-            OrderSearch search = new OrderSearch(conditions.count(), conditions.conditions(), limits.looks());
+            OrderSearch search = new OrderSearch(
+                    conditions.count(), conditions.conditions(), limits.looks(), limits.looksCounting());
             Optional<BitSet> contradiction = search.start();
             if (contradiction.isPresent()) {
                 return impossible(contradiction.get());

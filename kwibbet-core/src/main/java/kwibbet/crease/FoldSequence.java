@@ -24,6 +24,8 @@ public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
 
     private static final int FEWEST_STATES = 12;
     private static final int MOST_PAIRS = 250_000;
+    /** So many times as much for all orders together. */
+    private static final int ALL_ORDERS = 12;
 
     /**
      * The best way to fold a pattern: of the orders its facets can lie in, the one that takes least.
@@ -37,7 +39,8 @@ public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
         }
         int facets = folding.pattern().facets().size();
         int states = Math.max(FEWEST_STATES, Math.min(MOST_STATES, MOST_PAIRS / (facets * facets)));
-        FoldSequence best = new SequenceSearch(folding.pattern(), states)
+        int ofAllOrders = Math.min(states, MOST_PAIRS / (facets * facets)) * ALL_ORDERS;
+        FoldSequence best = new SequenceSearch(folding.pattern(), states, ofAllOrders)
                 .best(folding.orders().stream()
                         .map(order -> new FoldedState(folding.places(), order, folded))
                         .toList());

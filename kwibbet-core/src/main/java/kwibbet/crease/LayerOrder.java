@@ -1,6 +1,7 @@
 package kwibbet.crease;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.List;
 
 import kwibbet.crease.Overlaps.Pair;
@@ -40,6 +41,19 @@ public final class LayerOrder {
     /** More than zero where one lies over the other, less where under, zero where they do not overlap. */
     public int compare(int one, int other) {
         return above[one][other];
+    }
+
+    /** Of each facet, those that overlap it and lie over it; or under it. */
+    List<BitSet> beyond(boolean over) {
+        List<BitSet> beyond = new ArrayList<>();
+        for (byte[] row : above) {
+            BitSet facets = new BitSet(row.length);
+            for (int other = 0; other < row.length; other++) {
+                facets.set(other, over ? row[other] < 0 : row[other] > 0);
+            }
+            beyond.add(facets);
+        }
+        return beyond;
     }
 
     /** How many facets it is about. */

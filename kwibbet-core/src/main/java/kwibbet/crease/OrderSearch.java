@@ -43,6 +43,8 @@ final class OrderSearch {
     private boolean hasEnough;
     private long looks;
     private final long mostLooks;
+    private final long mostLooksCounting;
+    private long looksAllowed;
 
     /** There were more looks at conditions than allowed. */
     static final class TooManyLooks extends RuntimeException {
@@ -60,7 +62,10 @@ final class OrderSearch {
         }
     }
 
-    OrderSearch(int choices, List<Condition> conditions, long mostLooks) {
+    /**
+     * A search for so many choices, which gives up after so many looks at conditions, or so many after the first way of a group is found.
+     */
+    OrderSearch(int choices, List<Condition> conditions, long mostLooks, long mostLooksCounting) {
         this.conditions = conditions;
         this.values = new byte[choices];
         this.reasons = new int[choices];
@@ -68,6 +73,8 @@ final class OrderSearch {
         this.trail = new int[choices];
         this.weights = new double[choices];
         this.mostLooks = mostLooks;
+        this.mostLooksCounting = mostLooksCounting;
+        this.looksAllowed = mostLooks;
         List<List<Integer>> found = new ArrayList<>();
         for (int i = 0; i < choices; i++) {
             found.add(new ArrayList<>());
@@ -143,6 +150,7 @@ final class OrderSearch {
     Optional<BitSet> search(BitSet group, Predicate<byte[]> listener) {
         int before = trailed;
         looks = 0;
+        looksAllowed = mostLooks;
         hasFound = false;
         hasEnough = false;
         try {
@@ -157,7 +165,10 @@ final class OrderSearch {
     private Optional<Failure> tryOut(BitSet group, Predicate<byte[]> listener) {
         int choice = heaviest(group);
         if (choice < 0) {
-            hasFound = true;
+            if (!hasFound) {
+                hasFound = true;
+                looksAllowed = Math.min(mostLooks, looks + mostLooksCounting);
+            }
             hasEnough = !listener.test(values);
             return Optional.empty();
         }
@@ -225,7 +236,7 @@ final class OrderSearch {
     private Optional<Failure> followUp() {
         while (!waiting.isEmpty()) {
             looks++;
-            if (looks > mostLooks) {
+            if (looks > looksAllowed) {
                 throw new TooManyLooks();
             }
             int index = waiting.remove();

@@ -30,10 +30,8 @@ final class SequenceSearch {
     /** Rather than what lies still, the other part moves. */
     private static final long STILL_MOVES = 1;
 
-    /** States looked at straight, and for all orders together, to one looked at exactly. */
+    /** States looked at straight to one looked at exactly. */
     private static final int STRAIGHT = 4;
-
-    private static final int ALL_ORDERS = 12;
 
     private final CreasePattern pattern;
     private final Unfolding unfolding;
@@ -57,12 +55,15 @@ final class SequenceSearch {
     /** A state, seen from one side. */
     private record Key(Spot spot, boolean fromUnder) {}
 
-    SequenceSearch(CreasePattern pattern, int mostStates) {
+    /**
+     * A search through so many states an order exactly, and through so many of all orders together once a way is known.
+     */
+    SequenceSearch(CreasePattern pattern, int mostStates, int ofAllOrders) {
         this.pattern = pattern;
         this.unfolding = new Unfolding(pattern);
         this.fewest = FewestFolds.of(pattern);
         this.mostStates = mostStates;
-        this.statesLeft = (long) mostStates * ALL_ORDERS;
+        this.statesLeft = ofAllOrders;
     }
 
     /** The best way to any of the states, tried in their order. */

@@ -65,12 +65,13 @@ final class Unfolding {
     List<Move> moves(FoldedState state) {
         List<Move> simple = new ArrayList<>();
         List<Move> tucks = new ArrayList<>();
+        List<BitSet> over = state.order().beyond(true);
+        List<BitSet> under = state.order().beyond(false);
         for (List<Integer> creases : lines(state)) {
             Stretch line = place(state, creases.get(0));
             Loose loose = new Loose(state, line, creases);
-            for (boolean upwards : new boolean[] {true, false}) {
-                loose.collect(upwards, simple, tucks);
-            }
+            loose.collect(true, over, simple, tucks);
+            loose.collect(false, under, simple, tucks);
         }
         List<Move> moves = simple.isEmpty() ? tucks : simple;
         if (moves.isEmpty()) {
@@ -236,16 +237,16 @@ final class Unfolding {
             return true;
         }
 
-        void collect(boolean upwards, List<Move> simple, List<Move> tucks) {
+        void collect(boolean upwards, List<BitSet> beyond, List<Move> simple, List<Move> tucks) {
             BitSet all = new BitSet();
             List<Move> found = new ArrayList<>();
             for (int part = 0; part < parts.size(); part++) {
                 if (isOnOneSide[part]) {
-                    Optional<Move> move = withAllOver(part, upwards);
+                    Optional<Move> move = withAllOver(part, upwards, beyond);
                     move.ifPresent(found::add);
                     move.ifPresent(each -> all.or(each.moving()));
                     if (move.isEmpty()) {
-                        move(parts.get(part), upwards, over(parts.get(part), upwards))
+                        move(parts.get(part), upwards, over(parts.get(part), beyond))
                                 .ifPresent(tucks::add);
                     }
                 }
@@ -257,9 +258,9 @@ final class Unfolding {
         }
 
         /** A part and all that lies on it, if that can be lifted off the rest. */
-        private Optional<Move> withAllOver(int part, boolean upwards) {
+        private Optional<Move> withAllOver(int part, boolean upwards, List<BitSet> beyond) {
             BitSet moving = (BitSet) parts.get(part).clone();
-            BitSet over = over(moving, upwards);
+            BitSet over = over(moving, beyond);
             while (!over.isEmpty()) {
                 for (int facet : over.stream().toArray()) {
                     if (!isOnOneSide[partOf[facet]]) {
@@ -267,21 +268,17 @@ final class Unfolding {
                     }
                     moving.or(parts.get(partOf[facet]));
                 }
-                over = over(moving, upwards);
+                over = over(moving, beyond);
             }
             return move(moving, upwards, over);
         }
 
-        private BitSet over(BitSet moving, boolean upwards) {
+        private static BitSet over(BitSet moving, List<BitSet> beyond) {
             BitSet over = new BitSet();
-            int sign = upwards ? 1 : -1;
             for (int facet = moving.nextSetBit(0); facet >= 0; facet = moving.nextSetBit(facet + 1)) {
-                for (int other = 0; other < partOf.length; other++) {
-                    if (state.order().compare(other, facet) * sign > 0 && !moving.get(other)) {
-                        over.set(other);
-                    }
-                }
+                over.or(beyond.get(facet));
             }
+            over.andNot(moving);
             return over;
         }
 

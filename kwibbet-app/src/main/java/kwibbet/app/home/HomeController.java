@@ -69,15 +69,18 @@ class HomeController {
     record Offered(Base base, Optional<Drawing> picture, String problem) {}
 
     @GetMapping("/")
-    String home(Model model) {
+    String home(@RequestParam(defaultValue = "1") int page, Model model) {
         PaperShelf shelf = inventory.shelf();
-        DesignStore.Shelf recent = designs.recent(SHELF);
+        int shown = Math.max(1, page);
+        DesignStore.Shelf recent = designs.shelf(shown, SHELF);
         model.addAttribute(
                 "cards",
                 recent.designs().stream()
                         .map(stored -> onShelf(stored.id(), stored.design(), shelf))
                         .toList());
         model.addAttribute("damaged", recent.damaged());
+        model.addAttribute("newer", shown > 1 ? Optional.of(shown - 1) : Optional.empty());
+        model.addAttribute("older", recent.hasOlder() ? Optional.of(shown + 1) : Optional.empty());
         model.addAttribute("hasPaper", !shelf.papers().isEmpty());
         model.addAttribute(
                 "isFirst", inventory.chosenStudio().isEmpty() && shelf.papers().isEmpty());

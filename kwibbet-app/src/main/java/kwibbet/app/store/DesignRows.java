@@ -1,11 +1,10 @@
 package kwibbet.app.store;
 
-import java.util.List;
-
-import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface DesignRows extends JpaRepository<DesignRow, String> {
 
-    List<DesignRow> findByRemovedFalseOrderByChangedAtDesc(Limit limit);
+    Slice<DesignRow> findByRemovedFalseOrderByChangedAtDescIdAsc(Pageable pageable);
 }

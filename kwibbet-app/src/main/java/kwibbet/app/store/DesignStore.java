@@ -11,7 +11,9 @@ import java.util.function.Consumer;
 
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -51,8 +53,9 @@ public class DesignStore {
      *
      * @param designs those that can be read, newest first
      * @param damaged those whose present state cannot be read
+     * @param hasOlder whether older ones follow
      */
-    public record Shelf(List<StoredDesign> designs, List<DamagedDesign> damaged) {
+    public record Shelf(List<StoredDesign> designs, List<DamagedDesign> damaged, boolean hasOlder) {
         /** Copies the lists. */
         public Shelf {
             designs = List.copyOf(designs);
@@ -60,20 +63,25 @@ public class DesignStore {
         }
     }
 
-    /** The designs changed last; removed ones are left out. */
+    /**
+     * The designs, the one changed last first; removed ones are left out.
+     *
+     * @param page which page of them, from 1
+     * @param most how many to a page
+     */
     @Transactional(readOnly = true)
-    public Shelf recent(int most) {
-        return read(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.of(most)));
+    public Shelf shelf(int page, int most) {
+        return read(designs.findByRemovedFalseOrderByChangedAtDescIdAsc(PageRequest.of(page - 1, most)));
     }
 
     /** Every design, newest first; removed ones and such as cannot be read are left out. */
     @Transactional(readOnly = true)
     public List<StoredDesign> all() {
-        return read(designs.findByRemovedFalseOrderByChangedAtDesc(Limit.unlimited()))
+        return read(designs.findByRemovedFalseOrderByChangedAtDescIdAsc(Pageable.unpaged()))
                 .designs();
     }
 
-    private Shelf read(List<DesignRow> rows) {
+    private Shelf read(Slice<DesignRow> rows) {
         List<StoredDesign> readable = new ArrayList<>();
         List<DamagedDesign> damaged = new ArrayList<>();
         for (DesignRow row : rows) {
@@ -85,7 +93,7 @@ public class DesignStore {
                 damaged.add(damaged(row, read.reasons().get(0).message()));
             }
         }
-        return new Shelf(readable, damaged);
+        return new Shelf(readable, damaged, rows.hasNext());
     }
 
     private static DamagedDesign damaged(DesignRow row, String reason) {

@@ -72,7 +72,13 @@ class Room {
     static boolean isCannotWrite(Throwable fault) {
         return Stream.iterate(Optional.of(fault), Optional::isPresent, at -> at.map(Throwable::getCause))
                 .flatMap(Optional::stream)
-                .anyMatch(cause -> cause instanceof SQLException sql && CANNOT_WRITE.contains(sql.getErrorCode()));
+                .anyMatch(cause -> cause instanceof SQLException sql
+                        && (CANNOT_WRITE.contains(sql.getErrorCode()) || isLetGo(sql)));
+    }
+
+    /** A connection that {@link ClosedData} let go says so with neither code nor state; the database always tells both. */
+    private static boolean isLetGo(SQLException fault) {
+        return fault.getErrorCode() == 0 && fault.getSQLState() == null;
     }
 
     /** With its last connection the closed database is let go, and the next opens it anew. */

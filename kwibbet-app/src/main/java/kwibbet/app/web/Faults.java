@@ -114,18 +114,17 @@ class Faults {
 
     /** Where who asked has gone on before the answer was there, nobody is left to be told. */
     @ExceptionHandler(Exception.class)
-    @ResponseStatus(HttpStatus.INTERNAL_SERVER_ERROR)
     ModelAndView broken(Exception fault, HttpServletRequest request, HttpServletResponse response, Model model) {
         if (hasGone(fault)) {
             LOG.debug("{} {} was not waited for", request.getMethod(), request.getRequestURI(), fault);
             return new ModelAndView();
         }
-        if (readiness.stream().anyMatch(each -> each.opensAgain(fault))) {
-            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
-            return new ModelAndView(fault(request, response, model, "no-room"), model.asMap());
+        boolean opensAgain = readiness.stream().anyMatch(each -> each.opensAgain(fault));
+        if (!opensAgain) {
+            LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), fault);
         }
-        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), fault);
-        return new ModelAndView(fault(request, response, model, "broken"), model.asMap());
+        response.setStatus((opensAgain ? HttpStatus.SERVICE_UNAVAILABLE : HttpStatus.INTERNAL_SERVER_ERROR).value());
+        return new ModelAndView(fault(request, response, model, opensAgain ? "no-room" : "broken"), model.asMap());
     }
 
     /** A change asked for from within a page is answered within it; everything else gets a whole page. */

@@ -9,6 +9,7 @@ import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.context.annotation.Import;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
@@ -21,6 +22,7 @@ import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Edit;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.NoRoomException;
+import kwibbet.app.store.Readiness;
 import kwibbet.app.store.StaleDesignException;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
@@ -63,6 +65,9 @@ class CardControllerTest {
 
     @MockitoBean
     private Inventory inventory;
+
+    @MockitoBean
+    private Readiness readiness;
 
     @BeforeEach
     void set() {
@@ -197,6 +202,17 @@ class CardControllerTest {
                 .andExpect(status().isInsufficientStorage())
                 .andExpect(content().string(containsString("The disk is full")));
         mvc.perform(get("/cards/7")).andExpect(status().isOk());
+    }
+
+    /** Its disk filled up in the midst of a write, and it closed; what was asked can be asked again, which a fault of ours could not. */
+    @Test
+    void dataThatIsClosedForAMomentIsNoFault() throws Exception {
+        when(designs.get("7")).thenThrow(new DataAccessResourceFailureException("The database has been closed"));
+        mvc.perform(get("/cards/7")).andExpect(status().isInternalServerError());
+        when(readiness.opensAgain(any())).thenReturn(true);
+        mvc.perform(get("/cards/7"))
+                .andExpect(status().isServiceUnavailable())
+                .andExpect(content().string(containsString("The disk is full")));
     }
 
     @Test

@@ -38,8 +38,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.matchesPattern;
+import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -83,7 +85,7 @@ class HomeControllerTest {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of(STOCK)));
         when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
-        when(designs.recent(anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of()));
+        when(designs.shelf(anyInt(), anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(), false));
         when(inventory.chosenStudio()).thenReturn(Optional.of(Studio.UNCHOSEN));
     }
 
@@ -101,11 +103,20 @@ class HomeControllerTest {
     @Test
     void aCardThatCannotBeReadIsToldAndTheShelfStands() throws Exception {
         DamagedDesign damaged = new DamagedDesign("8", 3, "Half a card", true, "Words are missing.");
-        when(designs.recent(anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(damaged)));
+        when(designs.shelf(anyInt(), anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(damaged), false));
         mvc.perform(get("/"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("Half a card")))
                 .andExpect(content().string(containsString("href=\"/cards/8\"")));
+    }
+
+    @Test
+    void whatDoesNotFitOnTheShelfStandsOnTheNext() throws Exception {
+        when(designs.shelf(eq(2), anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(), true));
+        mvc.perform(get("/?page=2"))
+                .andExpect(content()
+                        .string(allOf(containsString("href=\"/?page=1\""), containsString("href=\"/?page=3\""))));
+        mvc.perform(get("/?page=-4")).andExpect(content().string(not(containsString("/?page="))));
     }
 
     @Test

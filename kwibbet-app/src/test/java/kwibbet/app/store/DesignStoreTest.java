@@ -155,10 +155,10 @@ class DesignStoreTest {
                 "update design_revision set document = replace(document, '\"key\":\"folded\"', '\"key\":\"\"') where design_id = ? and number = 1",
                 kept.id());
         assertThat(store.all()).extracting(StoredDesign::id).doesNotContain(kept.id());
-        assertThat(store.recent(50).damaged()).extracting(DamagedDesign::name).containsExactly("Second");
+        assertThat(store.shelf(1, 50).damaged()).extracting(DamagedDesign::name).containsExactly("Second");
         assertThatThrownBy(() -> store.get(kept.id())).isInstanceOf(DamagedDesignException.class);
         assertThat(store.undo(kept.id(), second.version(), NAMED).design()).isEqualTo(DESIGN);
-        assertThat(store.recent(50).damaged()).isEmpty();
+        assertThat(store.shelf(1, 50).damaged()).isEmpty();
     }
 
     @Test
@@ -179,15 +179,37 @@ class DesignStoreTest {
     void theShelfHasTheLastChangedFirstAndLeavesOutWhatWasRemoved() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-02T10:00:00Z"));
         StoredDesign newer = store.create(DESIGN.withName("Newer"));
-        assertThat(store.recent(2).designs()).extracting(StoredDesign::id).startsWith(newer.id());
+        assertThat(store.shelf(1, 2).designs()).extracting(StoredDesign::id).startsWith(newer.id());
         store.remove(newer.id());
-        assertThat(store.recent(50).designs())
+        assertThat(store.shelf(1, 50).designs())
                 .extracting(StoredDesign::id)
                 .contains(kept.id())
                 .doesNotContain(newer.id());
         assertThatThrownBy(() -> store.get(newer.id())).isInstanceOf(NoSuchDesignException.class);
         store.restore(newer.id());
         assertThat(store.get(newer.id()).design().name()).isEqualTo("Newer");
+    }
+
+    /** Also when several were changed at the same moment, as on one that was restored from a backup. */
+    @Test
+    void everyDesignStandsOnOnePageOfTheShelf() {
+        for (int i = 0; i < 6; i++) {
+            store.create(DESIGN.withName("Card " + i));
+        }
+        List<String> seen = new ArrayList<>();
+        int page = 0;
+        DesignStore.Shelf shelf;
+        do {
+            page++;
+            shelf = store.shelf(page, 3);
+            shelf.designs().forEach(each -> seen.add(each.id()));
+        } while (shelf.hasOlder());
+        assertThat(seen)
+                .doesNotHaveDuplicates()
+                .containsExactlyInAnyOrderElementsOf(
+                        store.all().stream().map(StoredDesign::id).toList())
+                .hasSizeGreaterThan(6);
+        assertThat(store.shelf(page + 1, 3).designs()).isEmpty();
     }
 
     @Test

@@ -1,6 +1,9 @@
 package kwibbet.app.store;
 
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
@@ -8,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.mockito.Mockito;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.StatementCallback;
 import org.springframework.mock.env.MockEnvironment;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -22,6 +26,7 @@ class RoomTest {
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl("jdbc:h2:file:" + folder.resolve("data") + ";WRITE_DELAY=0;DB_CLOSE_ON_EXIT=FALSE");
         config.setMaximumPoolSize(3);
+        config.setExceptionOverrideClassName(ClosedData.class.getName());
         return new HikariDataSource(config);
     }
 
@@ -50,12 +55,31 @@ class RoomTest {
             Room room = room(pool);
             jdbc.execute("create table kept (id int)");
             jdbc.update("insert into kept values (7)");
-            jdbc.execute("shutdown immediately");
-            assertThatThrownBy(() -> room.forWriting(() -> jdbc.update("insert into kept values (8)")))
+            StatementCallback<Integer> closedInTheMidst = statement -> {
+                statement.execute("shutdown immediately");
+                return statement.executeUpdate("insert into kept values (8)");
+            };
+            assertThatThrownBy(() -> room.forWriting(() -> jdbc.execute(closedInTheMidst)))
                     .isInstanceOf(NoRoomException.class);
             assertThat(jdbc.queryForList("select id from kept", Integer.class)).containsExactly(7);
             assertThat(room.forWriting(() -> jdbc.update("insert into kept values (8)")))
                     .isEqualTo(1);
+        }
+    }
+
+    /** Rolled back, as what is handed back is, it could look for a version for ever that its store no longer has. */
+    @Test
+    void aConnectionWhoseDatabaseHasClosedIsLetGo() throws SQLException {
+        try (HikariDataSource pool = pool();
+                Connection connection = pool.getConnection();
+                Statement statement = connection.createStatement()) {
+            connection.setAutoCommit(false);
+            statement.execute("create table kept (id int)");
+            new JdbcTemplate(pool).execute("shutdown immediately");
+            assertThatThrownBy(() -> statement.execute("insert into kept values (7)"))
+                    .matches(Room::isCannotWrite);
+            assertThat(pool.getHikariPoolMXBean().getActiveConnections()).isZero();
+            assertThatThrownBy(connection::rollback).matches(Room::isCannotWrite);
         }
     }
 }
