@@ -38,7 +38,7 @@ public final class ClassLayouts {
         int yardstick = number(arguments, 3, 60);
         // The first jobs also warm the machine up; they are made twice.
         for (int seed = first; seed < first + 3; seed++) {
-            SheetSearch.plan(ClassJobs.of(seed), Budget.of(time));
+            SheetSearch.plan(ClassJobs.of(seed), Budget.about(time));
         }
         jobs(first, last, time, yardstick);
         growth(time);
@@ -57,7 +57,7 @@ public final class ClassLayouts {
         for (int seed = first; seed <= last; seed++) {
             CuttingJob job = ClassJobs.of(seed);
             long began = System.nanoTime();
-            CuttingPlan plan = SheetSearch.plan(job, Budget.of(time));
+            CuttingPlan plan = SheetSearch.plan(job, Budget.about(time));
             long planned = System.nanoTime();
             FencePlan fence = FenceSearch.plan(plan.layouts(), REACH);
             long ended = System.nanoTime();
@@ -124,7 +124,7 @@ public final class ClassLayouts {
                 for (int seed = 0; seed < took.length; seed++) {
                     CuttingJob job = ClassJobs.of(new Random(1_000L * parts + count + seed), parts, count);
                     long began = System.nanoTime();
-                    proven += SheetSearch.plan(job, Budget.of(time)).isProven() ? 1 : 0;
+                    proven += SheetSearch.plan(job, Budget.about(time)).isProven() ? 1 : 0;
                     took[seed] = (System.nanoTime() - began) / 1e6;
                 }
                 java.util.Arrays.sort(took);

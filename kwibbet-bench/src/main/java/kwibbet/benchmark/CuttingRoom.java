@@ -57,7 +57,7 @@ public class CuttingRoom {
     /** A job of a thousand pieces, planned; forty scores in sixty-fourths. */
     @Setup
     public void setUp() {
-        thousandPieces = SheetSearch.plan(ClassJobs.of(new Random(7), 30, 1_000), Budget.of(Duration.ofSeconds(2)))
+        thousandPieces = SheetSearch.plan(ClassJobs.of(new Random(7), 30, 1_000), Budget.about(Duration.ofSeconds(2)))
                 .layouts();
         Random random = new Random(3);
         forty.clear();

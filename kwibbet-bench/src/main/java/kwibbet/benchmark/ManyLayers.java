@@ -31,6 +31,7 @@ import kwibbet.fold.CardFolding;
 import kwibbet.formats.fold.FoldReader;
 import kwibbet.formats.svg.SvgOptions;
 import kwibbet.formats.svg.SvgWriter;
+import kwibbet.layout.KnownPlans;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -66,7 +67,13 @@ public final class ManyLayers {
                                 design(3, true, 8 * round + each), new Materials(Stock.SHELF, Graduation.SIXTEENTHS))
                         .orThrow())
                 .toList();
-        return JointPlan.of(cards, Stock.SHELF, Toolbox.GENERIC, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(2)))
+        return JointPlan.of(
+                        cards,
+                        Stock.SHELF,
+                        Toolbox.GENERIC,
+                        Thrift.FEWEST_SHEETS,
+                        KnownPlans.NONE,
+                        Budget.about(Duration.ofSeconds(2)))
                 .run()
                 .sheets()
                 .sheets();

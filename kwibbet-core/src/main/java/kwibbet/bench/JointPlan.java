@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import kwibbet.card.Card;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
+import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.WorkOrder;
@@ -22,7 +23,7 @@ import kwibbet.tool.Toolbox;
  */
 public record JointPlan(RunPlan run, OptionalInt apart) {
 
-    /** So long each run is looked at by itself, for comparison. */
+    /** So much each run is looked at by itself, for comparison. */
     private static final Duration FOR_EACH = Duration.ofMillis(60);
 
     /**
@@ -32,23 +33,26 @@ public record JointPlan(RunPlan run, OptionalInt apart) {
      * @param shelf the papers
      * @param tools the tools
      * @param thrift what is spared, whatever each run by itself would spare
-     * @param budget how long to look for fewer sheets and larger leftovers
+     * @param known what was planned before
+     * @param budget how much to look for fewer sheets and larger leftovers
      */
-    public static JointPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, Budget budget) {
+    public static JointPlan of(
+            List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known, Budget budget) {
         OptionalInt apart = thrift == Thrift.LEFTOVERS_FIRST
                 ? OptionalInt.empty()
                 : OptionalInt.of(cards.stream()
-                        .mapToInt(card -> sheets(card, shelf, tools, thrift))
+                        .mapToInt(card -> sheets(card, shelf, tools, thrift, known))
                         .sum());
-        RunPlan run = RunPlan.of(cards, shelf, tools, thrift);
-        SheetPlan refined = SheetPlanner.refine(run.order(), tools.trimmer(), budget, better -> {});
+        RunPlan run = RunPlan.of(cards, shelf, tools, thrift, known);
+        SheetPlan refined = SheetPlanner.refine(run.order(), tools.trimmer(), known, budget, better -> {});
         return new JointPlan(run.withSheets(run.sheets().orBetter(refined)), apart);
     }
 
-    private static int sheets(Card card, PaperShelf shelf, Toolbox tools, Thrift thrift) {
+    private static int sheets(Card card, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known) {
         List<Card> alone = List.of(card);
         WorkOrder order = WorkOrder.of(alone, shelf, thrift, PressPlan.of(alone, tools));
-        return SheetPlanner.plan(order, tools.trimmer(), Budget.of(FOR_EACH)).sheets();
+        return SheetPlanner.plan(order, tools.trimmer(), known, Budget.about(FOR_EACH))
+                .sheets();
     }
 
     /** How many sheets are spared by cutting together; nothing where none are, or where that cannot be compared. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import kwibbet.card.Card;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
+import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.WorkOrder;
@@ -30,7 +31,7 @@ import kwibbet.tool.Toolbox;
 public record RunPlan(
         List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, BenchPlan bench) {
 
-    /** So long a page may wait for fewer sheets. */
+    /** So much a page looks for fewer sheets while somebody waits for it. */
     private static final Duration AT_ONCE = Duration.ofMillis(20);
 
     /** Copies the list. */
@@ -40,7 +41,12 @@ public record RunPlan(
 
     /** Works out the run of a card, with the sheets that are found at once. */
     public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
-        return of(List.of(card), shelf, tools, card.design().run().thrift());
+        return of(card, shelf, tools, KnownPlans.NONE);
+    }
+
+    /** Works out the run of a card, with the sheets that are known, or found at once. */
+    public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools, KnownPlans known) {
+        return of(List.of(card), shelf, tools, card.design().run().thrift(), known);
     }
 
     /**
@@ -50,12 +56,13 @@ public record RunPlan(
      * @param shelf the papers
      * @param tools the tools
      * @param thrift what is spared, whatever each run by itself would spare
+     * @param known what was planned before
      */
-    static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift) {
+    static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known) {
         List<Card> apart = Card.apart(cards);
         PressPlan press = PressPlan.of(apart, tools);
         WorkOrder order = WorkOrder.of(apart, shelf, thrift, press);
-        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), Budget.of(AT_ONCE));
+        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), known, Budget.about(AT_ONCE));
         return of(apart, shelf, tools, order, sheets, PressList.of(apart, press, tools.hand()));
     }
 

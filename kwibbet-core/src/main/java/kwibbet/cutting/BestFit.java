@@ -17,6 +17,12 @@ import kwibbet.shape.Axis;
  */
 final class BestFit {
 
+    private static final int WAYS = 3;
+    /** Nanoseconds, measured as those of {@link PatternTable}. */
+    private static final int A_WAY = 4_000;
+
+    private static final int A_ROOM = 60;
+
     private final UsableSheet sheet;
     private final List<PartId> ids;
     private final int[] counts;
@@ -71,6 +77,12 @@ final class BestFit {
                 .map(order -> new BestFit(sheet, task.ids(), wanted.length).filled(place, order, wanted))
                 .max(Comparator.comparingLong(pattern -> pattern.value(worths)))
                 .orElseThrow();
+    }
+
+    /** How much work it was to find a pattern, as {@link Budget} counts it: each part was tried in each room that was free. */
+    static long work(Pattern found) {
+        long placed = found.pieces();
+        return WAYS * (A_WAY + A_ROOM * placed * placed);
     }
 
     private Pattern filled(int place, Comparator<Item> order, int[] wanted) {

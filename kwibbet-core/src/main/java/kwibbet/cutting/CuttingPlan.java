@@ -59,6 +59,23 @@ public record CuttingPlan(
         missing = List.copyOf(missing);
     }
 
+    /** This plan or another of the same job, whichever is better, with what both prove. */
+    public CuttingPlan orBetter(CuttingPlan other) {
+        int sparing = SPARING.compare(this, other);
+        boolean isOther = sparing > 0 || (sparing == 0 && BETTER.compare(other, this) < 0);
+        CuttingPlan best = isOther ? other : this;
+        // Of plans that leave parts out each bound is for what that plan cuts.
+        boolean comparable = missing.isEmpty() && other.missing.isEmpty();
+        return comparable
+                ? new CuttingPlan(
+                        best.job,
+                        best.layouts,
+                        best.missing,
+                        Math.min(best.sheets(), Math.max(sheetsAtLeast, other.sheetsAtLeast)),
+                        best.isProven || (sparing == 0 && (isProven || other.isProven)))
+                : best;
+    }
+
     /** The same with its layouts put another way. */
     public CuttingPlan withLayouts(List<SheetLayout> others) {
         return new CuttingPlan(job, others, missing, sheetsAtLeast, isProven);

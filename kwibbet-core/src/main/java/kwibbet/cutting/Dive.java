@@ -44,7 +44,7 @@ final class Dive {
      */
     Dive(CuttingTask task, List<Pattern> pool, RandomGenerator random, Budget budget) {
         this.task = task;
-        this.program = new MasterProgram(task);
+        this.program = new MasterProgram(task, budget);
         this.pool = new ArrayList<>(pool);
         this.random = random;
         this.budget = budget;
@@ -66,7 +66,7 @@ final class Dive {
             Answer answer = solved(usable, draft);
             sunk = draft.cost() + Math.ceil(answer.cost() - NEARLY) > most;
             Draft filled = draft.copy();
-            new Filling(task, lifted(answer.worths(task.precision()))).finish(filled, most);
+            new Filling(task, lifted(answer.worths(task.precision())), budget).finish(filled, most);
             if (budget.isSpent() || (filled.isComplete() && filled.cost() <= most)) {
                 draft = filled;
                 break;
@@ -131,7 +131,7 @@ final class Dive {
         worths[part] = 1;
         for (int sheet = 0; sheet < task.sheets().size(); sheet++) {
             if (draft.limits()[sheet] > 0) {
-                Pattern pattern = new Filling(task, worths).on(sheet, draft);
+                Pattern pattern = new Filling(task, worths, budget).on(sheet, draft);
                 if (!pattern.isEmpty()) {
                     return Optional.of(pattern);
                 }
@@ -160,7 +160,7 @@ final class Dive {
         List<Pattern> better = new ArrayList<>();
         for (int sheet = 0; sheet < task.sheets().size(); sheet++) {
             if (draft.limits()[sheet] > 0) {
-                Pattern pattern = new Filling(task, worths).on(sheet, draft);
+                Pattern pattern = new Filling(task, worths, budget).on(sheet, draft);
                 if (pattern.value(worths) > answer.dearness(task, sheet) * task.precision() * (1 + NEARLY)) {
                     better.add(pattern);
                 }
@@ -207,7 +207,7 @@ final class Dive {
         if (chosen.isPresent()) {
             draft.add(chosen.get().pattern, 1);
         } else {
-            new Filling(task, lifted(answer.worths(task.precision()))).finish(draft, draft.cost());
+            new Filling(task, lifted(answer.worths(task.precision())), budget).finish(draft, draft.cost());
         }
     }
 

@@ -7,16 +7,19 @@ final class Filling {
 
     private final CuttingTask task;
     private final long[] worths;
+    private final Budget budget;
 
     /**
      * A way to fill sheets.
      *
      * @param task the task
      * @param worths what each part is worth; more than zero
+     * @param budget what the work is counted on
      */
-    Filling(CuttingTask task, long[] worths) {
+    Filling(CuttingTask task, long[] worths, Budget budget) {
         this.task = task;
         this.worths = worths;
+        this.budget = budget;
     }
 
     /** Goes on until nothing is wanted, the sheets run out, or it would cost more than {@code most}. */
@@ -49,10 +52,12 @@ final class Filling {
 
     /** The best pattern for a sheet of one stock. */
     Pattern on(int sheet, Draft draft) {
-        Section section = PatternTable.capped(task.sheets().get(sheet), worths, draft.wanted())
-                .section(task.ids());
+        PatternTable table = PatternTable.capped(task.sheets().get(sheet), worths, draft.wanted());
+        budget.spend(table.work());
+        Section section = table.section(task.ids());
         Pattern tabled = new Pattern(sheet, task.counts(section), section);
         Pattern fitted = BestFit.on(task, sheet, worths, draft.wanted());
+        budget.spend(BestFit.work(fitted));
         return fitted.value(worths) > tabled.value(worths) ? fitted : tabled;
     }
 }

@@ -26,7 +26,7 @@ final class LeftoverSearch {
     private static final int MOST_SUMS = 2_000;
     /** Where there are too many sums of sides, as fine as a trimmer is read. */
     private static final long GRID = Length.ofInches(1, 8).toTicks();
-    /** What one try may take of the time that is left. */
+    /** What one try may take of the work that is left. */
     private static final double FOR_ONE = 0.3;
 
     private final Budget budget;
@@ -49,7 +49,7 @@ final class LeftoverSearch {
      * A plan with larger leftovers, or the same.
      *
      * @param plan a plan that cuts every part
-     * @param budget how long to look
+     * @param budget how much to look
      * @param better is given each plan that is better than those before
      */
     static CuttingPlan larger(CuttingPlan plan, Budget budget, Consumer<CuttingPlan> better) {
@@ -164,7 +164,10 @@ final class LeftoverSearch {
                 .toList();
         CuttingJob job = best.job();
         CuttingJob smaller = new CuttingJob(stocks, parts, job.kerf(), job.longestCut(), job.aim(), job.keeping());
-        return SheetSearch.complete(smaller, budget.share(FOR_ONE)).map(plan -> onWholeSheets(plan, stock, axis, at));
+        Budget share = budget.share(FOR_ONE);
+        Optional<CuttingPlan> plan = SheetSearch.complete(smaller, share);
+        budget.spend(share);
+        return plan.map(each -> onWholeSheets(each, stock, axis, at));
     }
 
     private Map<StockId, Turning> alsoOnRest(Part part, Stock stock) {

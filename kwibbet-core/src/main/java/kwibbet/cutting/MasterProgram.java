@@ -18,10 +18,23 @@ final class MasterProgram {
     /** A part that must be left out costs more than the dearest sheets it could ever need alone. */
     private static final double LEFT_OUT = 4;
 
-    private final CuttingTask task;
+    /** Nanoseconds, measured as those of {@link PatternTable}. */
+    private static final int A_PROGRAM = 60_000;
 
-    MasterProgram(CuttingTask task) {
+    private static final int A_CELL = 24;
+
+    private final CuttingTask task;
+    private final Budget budget;
+
+    /**
+     * Programs of a task.
+     *
+     * @param task the task
+     * @param budget what the work is counted on
+     */
+    MasterProgram(CuttingTask task, Budget budget) {
         this.task = task;
+        this.budget = budget;
     }
 
     /** An answer. */
@@ -101,6 +114,8 @@ final class MasterProgram {
             body.set(patterns.size() + p, p, 1);
             most.set(patterns.size() + p, 0, LEFT_OUT * dearest);
         }
+        // A pivot goes over all cells, and there are about as many as the smaller side is long.
+        budget.spend(A_PROGRAM + (long) A_CELL * rows * (parts + sheets) * Math.min(rows, parts + sheets));
         LinearSolver solver =
                 LinearSolver.newBuilder(objective).inequalities(body, most).build();
         Optimisation.Result result = solver.solve();

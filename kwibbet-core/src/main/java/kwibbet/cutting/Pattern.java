@@ -30,6 +30,11 @@ final class Pattern {
         return counts[part];
     }
 
+    /** How many parts come out of it. */
+    int pieces() {
+        return Arrays.stream(counts).sum();
+    }
+
     Section section() {
         return section;
     }

@@ -16,6 +16,11 @@ import kwibbet.shape.Axis;
 final class PatternTable {
 
     private static final int FEW_ROOMS = 3_000;
+    /** How long things take beside each other, measured by the benchmark of class layouts: nanoseconds. */
+    private static final int A_TABLE = 4_000;
+
+    private static final int A_COMPARISON = 2;
+    private static final int A_SCARCE_PART = 16;
     private static final int NOTHING = 0;
     private static final int DOWN = 1 << 28;
     private static final int ACROSS = 2 << 28;
@@ -69,6 +74,19 @@ final class PatternTable {
             cutDown(i, restXs[i]);
             cutAcross(i);
         }
+    }
+
+    /** How much work it was, as {@link Budget} counts it. */
+    long work() {
+        long comparisons = 0;
+        for (int[] rests : restXs) {
+            comparisons += (long) rests.length * ys.length;
+        }
+        for (int[] rests : restYs) {
+            comparisons += (long) rests.length * xs.length;
+        }
+        long rooms = (long) xs.length * ys.length;
+        return A_TABLE + comparisons * A_COMPARISON + rooms * (items.size() + A_SCARCE_PART * (long) scarce.length);
     }
 
     /**

@@ -18,12 +18,14 @@ final class Pricing {
      *
      * @param task the task
      * @param worths what each part is worth; not negative
+     * @param budget what the work is counted on
      */
-    Pricing(CuttingTask task, long[] worths) {
+    Pricing(CuttingTask task, long[] worths, Budget budget) {
         this.task = task;
         most = new long[task.sheets().size()];
         for (int sheet = 0; sheet < most.length; sheet++) {
             PatternTable table = PatternTable.uncapped(task.sheets().get(sheet), worths);
+            budget.spend(table.isExact() ? table.work() : 2 * table.work());
             Section section = table.section(task.ids());
             if (!section.equals(Section.LEFTOVER)) {
                 patterns.add(new Pattern(sheet, task.counts(section), section));

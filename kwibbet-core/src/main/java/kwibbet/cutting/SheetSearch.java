@@ -30,6 +30,9 @@ public final class SheetSearch {
     /** Where only a plan for every part is of use, the bound mostly says at once that there is none. */
     private static final int DIVES_FOR_ALL = 30;
 
+    /** So much work until two divers tell each other what they found. */
+    private static final long A_ROUND = 20_000_000;
+
     private final CuttingTask task;
     private final Budget budget;
     private final Consumer<CuttingPlan> better;
@@ -59,7 +62,7 @@ public final class SheetSearch {
      * Plans a job.
      *
      * @param job what is cut
-     * @param budget how long to look; a first plan is made in any case
+     * @param budget how much to look; a first plan is made in any case
      * @return the best plan found
      */
     public static CuttingPlan plan(CuttingJob job, Budget budget) {
@@ -70,7 +73,7 @@ public final class SheetSearch {
      * Plans a job and tells of every better plan as it is found.
      *
      * @param job what is cut
-     * @param budget how long to look; a first plan is made in any case
+     * @param budget how much to look; a first plan is made in any case
      * @param better is given each plan that is better than those before
      * @return the best plan found
      */
@@ -141,7 +144,7 @@ public final class SheetSearch {
                 && task.job().stocks().stream().allMatch(stock -> stock.source() == Stock.Source.SHELF);
     }
 
-    private synchronized boolean isDone() {
+    private boolean isDone() {
         boolean isFewest = bestMissing == 0 && bestCost <= costAtLeast;
         boolean isEnough = needsAll && (isShort || bestMissing == 0);
         return isFewest || ((isEnough || budget.isSpent()) && best.isPresent());
@@ -157,13 +160,13 @@ public final class SheetSearch {
 
     private void fill(long[] worths, int[] limits) {
         Draft draft = new Draft(task, limits);
-        new Filling(task, worths).finish(draft, Long.MAX_VALUE);
+        new Filling(task, worths, budget).finish(draft, Long.MAX_VALUE);
         pool.addAll(draft.patterns());
         offer(draft);
     }
 
     /** Keeps a draft if it is better than the best so far, and says whether it is. */
-    private synchronized boolean offer(Draft draft) {
+    private boolean offer(Draft draft) {
         double missing = draft.areaMissing();
         if (missing > bestMissing || (missing == bestMissing && draft.cost() > bestCost)) {
             return false;
@@ -197,7 +200,7 @@ public final class SheetSearch {
 
     /** Raises the bounds by what worths prove, and keeps the best patterns. */
     private Pricing price(long[] worths) {
-        Pricing pricing = new Pricing(task, worths);
+        Pricing pricing = new Pricing(task, worths, budget);
         pool.addAll(pricing.patterns());
         isShort |= pricing.costAtLeast().isEmpty();
         costAtLeast = Math.max(costAtLeast, pricing.costAtLeast().orElse(0));
@@ -208,7 +211,7 @@ public final class SheetSearch {
 
     /** Column generation: patterns that the worths of the program say are missing, until there are none. */
     private void generate() {
-        MasterProgram program = new MasterProgram(task);
+        MasterProgram program = new MasterProgram(task, budget);
         boolean more = true;
         while (more && !isDone()) {
             Answer answer = program.solve(pool, task.demand(), task.limits());
@@ -226,15 +229,27 @@ public final class SheetSearch {
         }
     }
 
+    /**
+     * Two divers beside each other. What one finds the other learns after a round: a round ends by the work done in it, and so each knows the same
+     * whichever is quicker.
+     */
     private void dive() {
-        if (isDone()) {
-            return;
+        Diver one = new Diver(0);
+        Diver other = new Diver(1);
+        while (!isDone() && one.hasBreath() && other.hasBreath()) {
+            long most = mostToBeat();
+            // The second diver has a thread of its own: in a shared pool it would wait behind other searches, or others
+            // behind it.
+            CompletableFuture<List<Draft>> beside =
+                    CompletableFuture.supplyAsync(() -> other.round(most), SheetSearch::beside);
+            List<Draft> found = new ArrayList<>(one.round(most));
+            found.addAll(beside.join());
+            budget.catchUp(one.own);
+            budget.catchUp(other.own);
+            one.own.catchUp(budget);
+            other.own.catchUp(budget);
+            found.forEach(this::offer);
         }
-        // The second diver has a thread of its own: in a shared pool it would wait behind other searches, or others
-        // behind it.
-        CompletableFuture<Void> beside = CompletableFuture.runAsync(() -> dive(1), SheetSearch::beside);
-        dive(0);
-        beside.join();
     }
 
     private static void beside(Runnable task) {
@@ -243,14 +258,38 @@ public final class SheetSearch {
         thread.start();
     }
 
-    private void dive(int seed) {
-        Dive dive = new Dive(task, pool, new Random(seed), budget);
-        for (int count = 0; count < (needsAll ? DIVES_FOR_ALL : MOST_DIVES) && !isDone(); count++) {
-            dive.next(mostToBeat()).ifPresent(this::offer);
+    /** Dives again and again. */
+    private final class Diver {
+        private final Budget own = budget.beside();
+        private final Dive dive;
+        private int dives;
+
+        Diver(int seed) {
+            this.dive = new Dive(task, pool, new Random(seed), own);
+        }
+
+        boolean hasBreath() {
+            return dives < (needsAll ? DIVES_FOR_ALL : MOST_DIVES);
+        }
+
+        /** Each plan of a round that is better than those before. */
+        List<Draft> round(long most) {
+            List<Draft> found = new ArrayList<>();
+            long until = own.spent() + A_ROUND;
+            long toBeat = most;
+            while (hasBreath() && own.spent() < until && toBeat >= costAtLeast && !own.isSpent()) {
+                dives++;
+                Optional<Draft> draft = dive.next(toBeat);
+                draft.ifPresent(found::add);
+                toBeat = draft.filter(Draft::isComplete)
+                        .map(complete -> complete.cost() - 1)
+                        .orElse(toBeat);
+            }
+            return found;
         }
     }
 
-    private synchronized long mostToBeat() {
+    private long mostToBeat() {
         return bestMissing == 0 ? bestCost - 1 : Long.MAX_VALUE;
     }
 }

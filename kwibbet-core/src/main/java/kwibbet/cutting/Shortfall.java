@@ -71,6 +71,8 @@ final class Shortfall {
     }
 
     private static List<Pricing> priced(CuttingTask task, List<long[]> worths) {
-        return worths.stream().map(each -> new Pricing(task, each)).toList();
+        return worths.stream()
+                .map(each -> new Pricing(task, each, Budget.of(0)))
+                .toList();
     }
 }

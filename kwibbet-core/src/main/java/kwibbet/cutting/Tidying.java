@@ -42,7 +42,7 @@ final class Tidying {
         for (int vain = 0; vain < TRIES_IN_VAIN && !budget.isSpent(); vain++) {
             Draft other = best.copy();
             takeApart(other);
-            new Filling(task, worths()).finish(other, best.cost());
+            new Filling(task, worths(), budget).finish(other, best.cost());
             if (other.isComplete() && other.cost() <= best.cost() && isBetter.test(other)) {
                 best = other;
                 vain = -1;

@@ -51,7 +51,7 @@ public record OtherSizes(Size size, CuttingPlan plan) {
         shelf.papers().stream().map(Paper::sheet).forEach(sizes::add);
         List<OtherSizes> all = new ArrayList<>();
         for (Size size : sizes) {
-            all.add(new OtherSizes(size, SheetSearch.plan(job(order, size, trimmer), Budget.of(FOR_EACH))));
+            all.add(new OtherSizes(size, SheetSearch.plan(job(order, size, trimmer), Budget.about(FOR_EACH))));
         }
         return all;
     }

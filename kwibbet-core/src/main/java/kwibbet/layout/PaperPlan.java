@@ -21,6 +21,11 @@ import kwibbet.paper.Paper;
  */
 public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
 
+    /** The same order, cut otherwise. */
+    PaperPlan with(CuttingPlan other) {
+        return new PaperPlan(order, other);
+    }
+
     /** The paper, in the size that was chosen. */
     public Paper paper() {
         return order.paper();

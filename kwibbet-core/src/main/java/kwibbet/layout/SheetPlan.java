@@ -7,7 +7,6 @@ import java.util.Optional;
 
 import kwibbet.card.Piece;
 import kwibbet.card.Thrift;
-import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.paper.Offcut;
@@ -75,7 +74,7 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
         for (PaperPlan plan : papers) {
             List<SheetLayout> own =
                     plan.layouts().stream().map(layout -> next.next()).toList();
-            moved.add(new PaperPlan(plan.order(), plan.cutting().withLayouts(own)));
+            moved.add(plan.with(plan.cutting().withLayouts(own)));
         }
         return new SheetPlan(moved, withoutPaper);
     }
@@ -90,16 +89,12 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
         return papers.stream().mapToInt(PaperPlan::sheets).sum();
     }
 
-    /** Paper by paper this plan, or another for the same order where that is better or proves more. */
+    /** Paper by paper this plan, or another for the same order where that is better, with what both prove. */
     public SheetPlan orBetter(SheetPlan other) {
         List<PaperPlan> best = new ArrayList<>();
         for (int i = 0; i < papers.size(); i++) {
-            CuttingPlan own = papers.get(i).cutting();
-            CuttingPlan others = other.papers.get(i).cutting();
-            boolean provesMore = CuttingPlan.SPARING.compare(others, own) <= 0
-                    && (others.sheetsAtLeast() > own.sheetsAtLeast() || (others.isProven() && !own.isProven()));
-            boolean better = provesMore || CuttingPlan.BETTER.compare(others, own) < 0;
-            best.add(better ? other.papers.get(i) : papers.get(i));
+            best.add(papers.get(i)
+                    .with(papers.get(i).cutting().orBetter(other.papers.get(i).cutting())));
         }
         return new SheetPlan(best, withoutPaper);
     }

@@ -1,6 +1,7 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,41 +38,63 @@ public final class SheetPlanner {
     private SheetPlanner() {}
 
     /**
-     * A plan for every paper of the order, with the fewest sheets that are found.
+     * A plan for every paper of the order, with the fewest sheets that are found; of what was planned before, that plan.
      *
      * @param order what is wanted
      * @param trimmer what it is cut with
-     * @param budget how long to look
+     * @param known what was planned before
+     * @param budget how much to look, the same for each paper
      */
-    public static SheetPlan plan(WorkOrder order, Trimmer trimmer, Budget budget) {
+    public static SheetPlan plan(WorkOrder order, Trimmer trimmer, KnownPlans known, Budget budget) {
         Map<PaperId, PaperPlan> plans = new LinkedHashMap<>();
+        Iterator<Budget> shares = shares(order, budget);
         for (PaperOrder paper : order.papers()) {
-            plans.put(paper.paper().id(), new PaperPlan(paper, SheetSearch.plan(job(paper, trimmer), budget)));
+            CuttingJob job = job(paper, trimmer);
+            Budget share = shares.next();
+            CuttingPlan plan = known.of(job).map(KnownPlans.Known::plan).orElseGet(() -> SheetSearch.plan(job, share));
+            plans.put(paper.paper().id(), new PaperPlan(paper, plan));
         }
         return together(order, plans);
     }
 
     /**
-     * As {@link #plan}, and where the fewest sheets are found larger leftovers, fewer layouts and fewer distances to set.
+     * As {@link #plan}, and where the fewest sheets are found larger leftovers, fewer layouts and fewer distances to set. What is final already is
+     * not looked for again.
      *
      * @param order what is wanted
      * @param trimmer what it is cut with
-     * @param budget how long to look for all papers together
+     * @param known what was planned before
+     * @param budget how much to look, the same for each paper
      * @param better is given each better plan, once there is one for each paper
      */
-    public static SheetPlan refine(WorkOrder order, Trimmer trimmer, Budget budget, Consumer<SheetPlan> better) {
+    public static SheetPlan refine(
+            WorkOrder order, Trimmer trimmer, KnownPlans known, Budget budget, Consumer<SheetPlan> better) {
         Map<PaperId, PaperPlan> plans = new LinkedHashMap<>();
+        Iterator<Budget> shares = shares(order, budget);
         for (PaperOrder paper : order.papers()) {
-            int left = order.papers().size() - plans.size();
-            CuttingPlan plan = SheetSearch.refined(job(paper, trimmer), budget.share(1.0 / left), found -> {
-                plans.put(paper.paper().id(), new PaperPlan(paper, found));
-                if (plans.size() == order.papers().size()) {
-                    better.accept(together(order, plans));
-                }
-            });
+            CuttingJob job = job(paper, trimmer);
+            Budget share = shares.next();
+            CuttingPlan plan = known.of(job)
+                    .filter(KnownPlans.Known::isFinal)
+                    .map(KnownPlans.Known::plan)
+                    .orElseGet(() -> SheetSearch.refined(job, share, found -> {
+                        plans.put(paper.paper().id(), new PaperPlan(paper, found));
+                        if (plans.size() == order.papers().size()) {
+                            better.accept(together(order, plans));
+                        }
+                    }));
+            budget.spend(share);
             plans.put(paper.paper().id(), new PaperPlan(paper, plan));
         }
         return together(order, plans);
+    }
+
+    /** As much for each, whatever was planned before: so the plan of a paper does not hang on what is known of the others. */
+    private static Iterator<Budget> shares(WorkOrder order, Budget budget) {
+        return order.papers().stream()
+                .map(paper -> budget.share(1.0 / order.papers().size()))
+                .toList()
+                .iterator();
     }
 
     private static SheetPlan together(WorkOrder order, Map<PaperId, PaperPlan> plans) {

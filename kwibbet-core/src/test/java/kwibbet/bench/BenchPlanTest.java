@@ -16,6 +16,7 @@ import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.FencePlan;
 import kwibbet.cutting.SheetLayout;
+import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Graduation;
@@ -255,7 +256,12 @@ class BenchPlanTest {
         Card other = card(folded("2 1/2", "5"), 1);
         PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
         JointPlan together = JointPlan.of(
-                List.of(one, other), papers, TOOLS, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(2)));
+                List.of(one, other),
+                papers,
+                TOOLS,
+                Thrift.FEWEST_SHEETS,
+                KnownPlans.NONE,
+                Budget.about(Duration.ofSeconds(2)));
         assertThat(together.apart()).hasValue(2);
         assertThat(together.run().sheets().sheets()).isEqualTo(1);
         assertThat(together.spared()).hasValue(1);
@@ -277,7 +283,13 @@ class BenchPlanTest {
         PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
         Addition dot = add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1");
         List<Card> cards = List.of(card(folded("2", "5"), 6, dot), card(folded("2", "4"), 4, dot));
-        RunPlan run = JointPlan.of(cards, papers, tools, Thrift.FEWEST_SHEETS, Budget.of(Duration.ofSeconds(1)))
+        RunPlan run = JointPlan.of(
+                        cards,
+                        papers,
+                        tools,
+                        Thrift.FEWEST_SHEETS,
+                        KnownPlans.NONE,
+                        Budget.about(Duration.ofSeconds(1)))
                 .run();
         assertThat(run.bench().press().plan().passes()).isEqualTo(5);
         assertThat(run.bench().press().plan().isProven()).isTrue();

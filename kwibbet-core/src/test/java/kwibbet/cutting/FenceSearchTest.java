@@ -23,7 +23,7 @@ class FenceSearchTest {
 
     private static FencePlan fence(CuttingJob job) {
         return FenceSearch.plan(
-                SheetSearch.plan(job, Budget.of(Duration.ofMillis(200))).layouts(), REACH);
+                SheetSearch.plan(job, Budget.about(Duration.ofMillis(200))).layouts(), REACH);
     }
 
     private static SheetLayout sheet(int width, int height, Section root) {
@@ -92,7 +92,7 @@ class FenceSearchTest {
             parts[3 * i + 2] = count + i;
         }
         CuttingJob job = Jobs.units(12, 12, Turning.EITHER, parts);
-        CuttingPlan cutting = SheetSearch.plan(job, Budget.of(Duration.ofMillis(30)));
+        CuttingPlan cutting = SheetSearch.plan(job, Budget.about(Duration.ofMillis(30)));
         FencePlan plan = FenceSearch.plan(cutting.layouts(), REACH);
         assertThat(plan.fenceSettings()).isGreaterThanOrEqualTo(plan.atLeast());
         long cutsOneByOne = cutting.layouts().stream()

@@ -19,7 +19,7 @@ class LeftoverSearchTest {
     private static final Length HALF = Length.ofInches(1, 2);
 
     private static CuttingPlan refined(CuttingJob job) {
-        return SheetSearch.refined(job, Budget.of(Duration.ofSeconds(2)), better -> {});
+        return SheetSearch.refined(job, Budget.about(Duration.ofSeconds(2)), better -> {});
     }
 
     private static double largest(CuttingPlan plan) {
@@ -58,7 +58,7 @@ class LeftoverSearchTest {
             cut(random, 24, 24, 3, sides);
             cut(random, 24, 8 + random.nextInt(8), 3, sides);
             CuttingJob job = job(sides, 1 + random.nextInt(3));
-            CuttingPlan fewest = SheetSearch.plan(job, Budget.of(Duration.ofSeconds(5)));
+            CuttingPlan fewest = SheetSearch.plan(job, Budget.about(Duration.ofSeconds(5)));
             CuttingPlan plan = refined(job);
             assertThat(plan.sheets()).isEqualTo(fewest.sheets());
             assertThat(plan.isProven()).isEqualTo(fewest.isProven());

@@ -86,7 +86,8 @@ class OutsideTest {
                 parts.add(Jobs.part("square " + parts.size(), new Size(length, length), 1, Turning.EITHER, "square"));
             }
             CuttingPlan plan = SheetSearch.plan(
-                    CuttingJob.of(List.of(Jobs.sheets("square", "12", "12")), parts), Budget.of(Duration.ofSeconds(1)));
+                    CuttingJob.of(List.of(Jobs.sheets("square", "12", "12")), parts),
+                    Budget.about(Duration.ofSeconds(1)));
             assertThat(plan.sheets())
                     .as("%d squares, the largest of %d eighths", parts.size(), most)
                     .isEqualTo(1);
@@ -112,7 +113,7 @@ class OutsideTest {
         Size master = new Size(Length.ofMillimetres(5600), Length.ofMillimetres(100));
         CuttingPlan plan = SheetSearch.plan(
                 CuttingJob.of(List.of(Stock.of(new StockId("master"), master)), parts),
-                Budget.of(Duration.ofSeconds(20)));
+                Budget.about(Duration.ofSeconds(20)));
         assertThat(plan.sheets()).isEqualTo(73);
         assertThat(plan.isProven()).isTrue();
     }
@@ -135,7 +136,7 @@ class OutsideTest {
         }
         Turning turning = random.nextBoolean() ? Turning.EITHER : Turning.UPRIGHT;
         CuttingJob job = Jobs.units(9, 8, turning, parts);
-        CuttingPlan plan = SheetSearch.plan(job, Budget.of(Duration.ofSeconds(3)));
+        CuttingPlan plan = SheetSearch.plan(job, Budget.about(Duration.ofSeconds(3)));
         long fewest = fewest(job, patterns(9, 8, job, new HashMap<>()));
         assertThat(plan.sheetsAtLeast()).isLessThanOrEqualTo((int) fewest);
         assertThat(plan.sheets()).isEqualTo((int) fewest);

@@ -32,7 +32,7 @@ class SheetSearchTest {
     private static final Length REACH = Length.ofInches(48);
 
     private static CuttingPlan plan(CuttingJob job) {
-        return SheetSearch.plan(job, Budget.of(Duration.ofSeconds(5)));
+        return SheetSearch.plan(job, Budget.about(Duration.ofSeconds(5)));
     }
 
     /** Common practice, no source: two standard bases a letter sheet, without waste. */
@@ -93,7 +93,7 @@ class SheetSearchTest {
                 isShort ? Optional.of(Length.ofInches(12)) : Optional.empty(),
                 Aim.FEWEST_SHEETS,
                 Keeping.USUAL);
-        CuttingPlan plan = SheetSearch.refined(job, Budget.of(Duration.ofMillis(80)), better -> {});
+        CuttingPlan plan = SheetSearch.refined(job, Budget.about(Duration.ofMillis(80)), better -> {});
         check(plan);
         assertThat(plan.missing()).isEmpty();
         double area = parts.stream().mapToDouble(part -> part.size().area()).sum();
@@ -124,7 +124,7 @@ class SheetSearchTest {
                 Stock.Source.SHELF,
                 eighth.multipliedBy(margin));
         CuttingJob job = CuttingJob.of(List.of(square, Jobs.sheets("small", "8 1/2", "11", 3, 0)), parts);
-        CuttingPlan plan = SheetSearch.plan(job, Budget.of(Duration.ofMillis(60)));
+        CuttingPlan plan = SheetSearch.plan(job, Budget.about(Duration.ofMillis(60)));
         check(plan);
         if (widths.stream().allMatch(width -> width <= 80) && height <= 80) {
             assertThat(plan.missing()).isEmpty();
@@ -352,7 +352,7 @@ class SheetSearchTest {
 
     @Test
     void aSearchThatIsStoppedKeepsTheBestItHas() {
-        Budget budget = Budget.of(Duration.ofMinutes(10));
+        Budget budget = Budget.about(Duration.ofMinutes(10));
         List<CuttingPlan> found = new ArrayList<>();
         CuttingPlan last = SheetSearch.plan(MIXED, budget, plan -> {
             found.add(plan);

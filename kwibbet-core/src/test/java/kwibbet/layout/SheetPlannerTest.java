@@ -43,7 +43,7 @@ class SheetPlannerTest {
     }
 
     private static SheetPlan plan(WorkOrder order) {
-        return SheetPlanner.plan(order, Inches.TOOLS.trimmer(), Budget.of(Duration.ofSeconds(2)));
+        return SheetPlanner.plan(order, Inches.TOOLS.trimmer(), KnownPlans.NONE, Budget.about(Duration.ofSeconds(2)));
     }
 
     private static PaperPlan plan(Card card, Paper paper) {

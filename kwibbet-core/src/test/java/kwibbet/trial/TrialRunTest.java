@@ -29,6 +29,7 @@ import kwibbet.cutting.Section;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.cutting.StockId;
+import kwibbet.layout.KnownPlans;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.OtherSizes;
 import kwibbet.measure.Length;
@@ -174,7 +175,8 @@ class TrialRunTest {
                             shelf(paper(size("24", "24")), paper(new PaperId("film"), size("24", "24"))),
                             TOOLS,
                             Thrift.FEWEST_SHEETS,
-                            Budget.of(Duration.ofMillis(300)))
+                            KnownPlans.NONE,
+                            Budget.about(Duration.ofMillis(300)))
                     .run();
             TrialRun trial = TrialRun.of(run, Integer.MAX_VALUE, List.of());
             assertThat(trial.cut().faults()).isEmpty();

@@ -68,7 +68,7 @@ class CuttingRoomController {
             OneSheet sheet = OneSheet.of(request.job(), request.worths());
             return ResponseEntity.ok(LayoutView.of(sheet.plan(), sheet.value()));
         }
-        CuttingPlan plan = SheetSearch.refined(request.job(), Budget.of(request.time()), better -> {});
+        CuttingPlan plan = SheetSearch.refined(request.job(), Budget.about(request.time()), better -> {});
         return ResponseEntity.ok(LayoutView.of(plan, 0));
     }
 

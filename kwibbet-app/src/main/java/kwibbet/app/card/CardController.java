@@ -114,20 +114,21 @@ class CardController {
     }
 
     /**
-     * How the search for fewer sheets goes on; the whole page where it found some or is over.
+     * How the search for fewer sheets goes on; the whole page where it found something better or is over.
      *
-     * @param shown how many sheets the page shows
+     * @param shown how often it had, when the page was made
      */
-    @GetMapping("/sheets/hunt")
+    @GetMapping("/{station:sheets|trim}/hunt")
     String hunt(
+            @PathVariable String station,
             @RequestParam int shown,
             @ModelAttribute(name = ASKED, binding = false) Asked asked,
             Model model,
             HttpServletResponse response) {
         StoredDesign stored = designs.get(asked.id());
-        String page = page(stored, asked, Station.SHEETS, model);
-        boolean on = workshop.hunt(stored.design()).isOn();
-        if (on && workshop.run(stored.design()).plan().sheets().sheets() == shown) {
+        String page = page(stored, asked, Station.of(station).orElse(Station.SHEETS), model);
+        SheetHunt hunt = workshop.hunt(stored.design());
+        if (hunt.isOn() && hunt.found() == shown) {
             return "card/sheets :: hunt";
         }
         response.setHeader("HX-Retarget", "#work");
@@ -156,10 +157,10 @@ class CardController {
     }
 
     /** Ends the search with the best it has. */
-    @PostMapping("/sheets/stop")
-    String stop(@PathVariable String id) {
+    @PostMapping("/{station:sheets|trim}/stop")
+    String stop(@PathVariable String id, @PathVariable String station) {
         workshop.hunt(designs.get(id).design()).stop();
-        return "redirect:/cards/" + id + "/sheets";
+        return "redirect:/cards/" + id + "/" + station;
     }
 
     /** The frames of the card folding, its plies close or spread. */
@@ -386,8 +387,9 @@ class CardController {
     private String page(StoredDesign stored, Asked asked, Station station, Model model) {
         Looking looking = asked.looking().at(station);
         Design design = stored.design();
-        Optional<SheetHunt> hunt = station == Station.SHEETS ? Optional.of(workshop.hunt(design)) : Optional.empty();
-        Worked worked = station == Station.TRIM ? workshop.settled(design) : workshop.run(design);
+        boolean showsSheets = station == Station.SHEETS || station == Station.TRIM;
+        Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(design)) : Optional.empty();
+        Worked worked = workshop.run(design);
         model.addAttribute(
                 "page",
                 new CardPage(stored, worked, workshop.folding(design), hunt, looking, asked.form(), asked.entries()));

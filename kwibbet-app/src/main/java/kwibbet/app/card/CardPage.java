@@ -109,7 +109,7 @@ public record CardPage(
     /** The address that shows just what is looked at, so that it is in hand after a reload too. */
     public String here() {
         String more = looking.station() == Station.CARD ? "&pose=" + look() : "&at=" + looking.at();
-        return path() + looking.station().path() + "?held=" + hand().key() + more;
+        return stationPath() + "?held=" + hand().key() + more;
     }
 
     /** What those hear who cannot see what a change did: the size, the pieces, what is worth a look. */
@@ -142,6 +142,11 @@ public record CardPage(
 
     public MeasureSystem system() {
         return design().system();
+    }
+
+    /** The address of the station that is shown. */
+    public String stationPath() {
+        return path() + looking.station().path();
     }
 
     /** Whether fewer sheets are being looked for. */
@@ -316,7 +321,7 @@ public record CardPage(
     public Walk walk() {
         int last = settings().size();
         int at = Math.max(1, Math.min(looking.at(), last));
-        return new Walk(path() + looking.station().path(), 1, at, last, "");
+        return new Walk(stationPath(), 1, at, last, "");
     }
 
     /** The setting that is being done. */

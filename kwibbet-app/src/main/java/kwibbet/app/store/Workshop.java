@@ -43,13 +43,11 @@ public class Workshop {
     /** A search that takes no longer is not worth a word on the page. */
     private static final Duration AT_ONCE = Duration.ofMillis(40);
 
-    private static final Duration BEFORE_CUTTING = Duration.ofMillis(400);
-    /** Stopped, it only puts down the best it has. */
-    private static final Duration UNTIL_OVER = Duration.ofSeconds(20);
-    /** So long a page may take that is asked for a few times a week. */
+    /** So much a page looks that is asked for a few times a week. */
     private static final Duration FOR_SEVERAL = Duration.ofSeconds(2);
 
     private final Inventory inventory;
+    private final PlanBook book;
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
     private final Map<Tried, CardFolding> foldings = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
@@ -61,9 +59,10 @@ public class Workshop {
         return thread;
     });
 
-    /** A workshop with those papers and tools. */
-    public Workshop(Inventory inventory) {
+    /** A workshop with those papers and tools, and the plans found before. */
+    public Workshop(Inventory inventory, PlanBook book) {
         this.inventory = inventory;
+        this.book = book;
     }
 
     private record Tried(Design design, Materials materials) {}
@@ -109,14 +108,27 @@ public class Workshop {
     public Worked run(Design design) {
         return remembered(runs, planned(design), each -> {
             // Whoever edits no longer waits for fewer sheets of what was there before, and needs both cores.
-            List.copyOf(hunts.values()).forEach(SheetHunt::stop);
+            giveWay();
             Card card = card(each.design());
             // How it closes and what it takes are worked out side by side: an edit waits for the longer of the two
             // only.
             CompletableFuture<CardFolding> closing = CompletableFuture.supplyAsync(() -> folding(each.design()));
-            RunPlan plan = RunPlan.of(card, each.shelf(), each.tools());
+            RunPlan plan = RunPlan.of(card, each.shelf(), each.tools(), book);
             return new Worked(plan, Review.of(card, closing.join()), TableScale.of(card));
         });
+    }
+
+    /** Ends the hunts that are on; their designs are hunted for anew when they are next looked at. */
+    private void giveWay() {
+        synchronized (hunts) {
+            hunts.values().removeIf(hunt -> {
+                boolean isOn = hunt.isOn();
+                if (isOn) {
+                    hunt.giveWay();
+                }
+                return isOn;
+            });
+        }
     }
 
     /**
@@ -128,7 +140,7 @@ public class Workshop {
     public SheetHunt hunt(Design design) {
         Worked worked = run(design);
         SheetHunt begun = remembered(hunts, planned(design), planned -> {
-            List.copyOf(hunts.values()).forEach(SheetHunt::stop);
+            giveWay();
             SheetHunt hunt = new SheetHunt();
             hunters.execute(() -> look(planned, worked, hunt));
             return hunt;
@@ -137,12 +149,19 @@ public class Workshop {
         return begun;
     }
 
-    /** Everything worked out for a run that is about to be cut: its sheets stay as they are from now on, so that no list changes under the maker's hands. */
+    /**
+     * Everything worked out for a run that is about to be cut: all that is looked for has been, or the maker was content, and its sheets stay as they
+     * are from now on, so that no list changes under the maker's hands.
+     */
     public Worked settled(Design design) {
-        SheetHunt hunt = hunt(design);
-        hunt.await(BEFORE_CUTTING);
-        hunt.stop();
-        hunt.await(UNTIL_OVER);
+        Planned planned = planned(design);
+        SheetHunt begun = hunts.get(planned);
+        if (begun != null) {
+            begun.await();
+        }
+        if (begun == null || begun.hasGivenWay()) {
+            look(planned, run(design), new SheetHunt());
+        }
         return run(design);
     }
 
@@ -150,33 +169,41 @@ public class Workshop {
         try {
             RunPlan plan = worked.plan();
             SheetPlan found = SheetPlanner.refine(
-                    plan.order(), plan.tools().trimmer(), hunt.budget(), better -> keep(planned, worked, better));
-            keep(planned, worked, found);
+                    plan.order(),
+                    plan.tools().trimmer(),
+                    book,
+                    hunt.budget(),
+                    better -> keep(planned, worked, better, hunt, false));
+            keep(planned, worked, found, hunt, !hunt.hasGivenWay());
         } finally {
             hunt.end();
         }
     }
 
-    private void keep(Planned planned, Worked worked, SheetPlan sheets) {
+    private void keep(Planned planned, Worked worked, SheetPlan sheets, SheetHunt hunt, boolean isFinal) {
         Worked before = runs.getOrDefault(planned, worked);
         SheetPlan best = before.plan().sheets().orBetter(sheets);
         if (!best.equals(before.plan().sheets())) {
             runs.put(planned, new Worked(before.plan().withSheets(best), before.findings(), before.scale()));
+            hunt.findsBetter();
         }
+        best.papers().forEach(paper -> book.keep(paper.cutting(), isFinal));
     }
 
     /** The runs of some kept designs, cut from the same sheets. */
     public JointPlan together(List<Design> designs, Thrift thrift) {
         Together asked = new Together(designs, thrift, inventory.shelf(), inventory.toolbox());
-        return remembered(
-                joint,
-                asked,
-                each -> JointPlan.of(
-                        each.designs().stream().map(this::card).toList(),
-                        each.shelf(),
-                        each.tools(),
-                        each.thrift(),
-                        Budget.of(FOR_SEVERAL)));
+        return remembered(joint, asked, each -> {
+            JointPlan plan = JointPlan.of(
+                    each.designs().stream().map(this::card).toList(),
+                    each.shelf(),
+                    each.tools(),
+                    each.thrift(),
+                    book,
+                    Budget.about(FOR_SEVERAL));
+            plan.run().sheets().papers().forEach(paper -> book.keep(paper.cutting(), true));
+            return plan;
+        });
     }
 
     private Planned planned(Design design) {

@@ -11,6 +11,7 @@ import org.mockito.Mockito;
 
 import kwibbet.app.Samples;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
@@ -42,7 +43,7 @@ class CardEditsTest {
     private static final Design PLAIN = Samples.design("Card");
 
     private final Inventory inventory = Mockito.mock(Inventory.class);
-    private final CardEdits edits = new CardEdits(inventory, new Workshop(inventory));
+    private final CardEdits edits = new CardEdits(inventory, new Workshop(inventory, Mockito.mock(PlanBook.class)));
 
     @BeforeEach
     void set() {

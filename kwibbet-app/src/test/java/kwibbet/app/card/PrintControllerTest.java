@@ -16,6 +16,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.card.Design;
@@ -35,6 +36,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 @WebMvcTest(PrintController.class)
 @Import(Workshop.class)
+@MockitoBean(types = PlanBook.class)
 class PrintControllerTest {
 
     @Autowired

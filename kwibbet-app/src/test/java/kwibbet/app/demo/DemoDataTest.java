@@ -29,6 +29,7 @@ import kwibbet.card.feature.Features;
 import kwibbet.crease.FoldStep;
 import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
+import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.measure.Length;
@@ -72,8 +73,8 @@ class DemoDataTest {
                     inventory.toolbox());
             assertThat(plan.sheets().isComplete()).as(stored.design().name()).isTrue();
             assertThat(plan.sheets().isInStock()).as(stored.design().name()).isTrue();
-            SheetPlan fewest =
-                    SheetPlanner.plan(plan.order(), plan.tools().trimmer(), Budget.of(Duration.ofSeconds(10)));
+            SheetPlan fewest = SheetPlanner.plan(
+                    plan.order(), plan.tools().trimmer(), KnownPlans.NONE, Budget.about(Duration.ofSeconds(10)));
             assertThat(fewest.isProven()).as(stored.design().name()).isTrue();
         }
         assertThat(laidIn).extracting(stored -> stored.design().base()).containsAll(Bases.ALL);

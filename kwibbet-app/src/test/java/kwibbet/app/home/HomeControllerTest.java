@@ -15,6 +15,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import kwibbet.app.store.DamagedDesign;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Studio;
 import kwibbet.app.store.Workshop;
@@ -53,6 +54,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 @WebMvcTest(HomeController.class)
 @Import(Workshop.class)
+@MockitoBean(types = PlanBook.class)
 class HomeControllerTest {
 
     private static final Paper STOCK = new Paper(

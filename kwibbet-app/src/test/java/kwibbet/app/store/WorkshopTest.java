@@ -30,7 +30,7 @@ import static org.mockito.Mockito.when;
 class WorkshopTest {
 
     private final Inventory inventory = Mockito.mock(Inventory.class);
-    private final Workshop workshop = new Workshop(inventory);
+    private final Workshop workshop = new Workshop(inventory, Mockito.mock(PlanBook.class));
 
     private void shelf(String caliper) {
         Paper stock = Samples.paper("stock", "Stock", Length.parse(caliper, MeasureSystem.INCH));

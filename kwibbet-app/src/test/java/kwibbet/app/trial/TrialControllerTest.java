@@ -14,6 +14,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.together.TogetherController;
@@ -36,6 +37,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 /** The trial bench for one card and for several, and the lists it tries. */
 @WebMvcTest({TrialController.class, TogetherController.class})
 @Import(Workshop.class)
+@MockitoBean(types = PlanBook.class)
 class TrialControllerTest {
 
     private static final Design ONE = Samples.design("Gas meter").withRun(new Run(3, 0));

@@ -36,6 +36,7 @@ public record Comparison(List<Kind> kinds) {
         words.put("paper", "papers");
         words.put("die", "dies");
         words.put("offcut", "offcuts in the drawer");
+        words.put("sheet_plan", "sheet plans");
         words.put("toolbox", "tools");
         words.put("studio", "studio");
         return words;
