@@ -85,6 +85,8 @@ class StructureTest {
                 .definedBy("kwibbet.cutting")
                 .layer("layout")
                 .definedBy("kwibbet.layout")
+                .layer("stock")
+                .definedBy("kwibbet.stock")
                 .layer("bench")
                 .definedBy("kwibbet.bench")
                 .layer("scoring")
@@ -118,7 +120,9 @@ class StructureTest {
                 .whereLayer("cutting")
                 .mayOnlyBeAccessedByLayers("layout", "bench", "trial", "picture")
                 .whereLayer("layout")
-                .mayOnlyBeAccessedByLayers("bench", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("stock", "bench", "trial", "picture")
+                .whereLayer("stock")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("crease")
                 .mayOnlyBeAccessedByLayers("fold", "review", "picture")
                 .whereLayer("fold")
@@ -130,6 +134,7 @@ class StructureTest {
                         "review",
                         "fold",
                         "layout",
+                        "stock",
                         "scoring",
                         "press",
                         "bench",
@@ -143,6 +148,7 @@ class StructureTest {
                         "review",
                         "fold",
                         "layout",
+                        "stock",
                         "scoring",
                         "press",
                         "bench",

@@ -84,11 +84,20 @@ public record Paper(
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
     }
 
-    /** Another paper like this, called a copy of it. */
+    /** Another paper like this, called a copy of it, of which there is nothing yet. */
     public Paper copied(PaperId other) {
+        return with(other, Names.ofCopy(name), 0);
+    }
+
+    /** The same paper, of which there are so many sheets. */
+    public Paper withOnHand(int sheets) {
+        return with(id, name, sheets);
+    }
+
+    private Paper with(PaperId otherId, String otherName, int sheets) {
         return new Paper(
-                other,
-                Names.ofCopy(name),
+                otherId,
+                otherName,
                 kind,
                 sheet,
                 system,
@@ -97,7 +106,7 @@ public record Paper(
                 grain,
                 gramsPerSquareMetre,
                 caliper,
-                onHand,
+                sheets,
                 cents,
                 margin,
                 sizeOf);

@@ -30,6 +30,7 @@ import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Edit;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.SheetHunt;
+import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.UnkeepableDesignException;
 import kwibbet.app.store.Workshop;
@@ -61,8 +62,10 @@ class CardController {
     private final DesignStore designs;
     private final Workshop workshop;
     private final CardEdits edits;
+    private final Stockroom stockroom;
 
-    CardController(DesignStore designs, Workshop workshop, CardEdits edits) {
+    CardController(DesignStore designs, Workshop workshop, CardEdits edits, Stockroom stockroom) {
+        this.stockroom = stockroom;
         this.designs = designs;
         this.workshop = workshop;
         this.edits = edits;
@@ -390,6 +393,10 @@ class CardController {
         boolean showsSheets = station == Station.SHEETS || station == Station.TRIM;
         Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(design)) : Optional.empty();
         Worked worked = workshop.run(design);
+        if (station == Station.SHEETS) {
+            model.addAttribute("cutKey", stockroom.nextCut(stored.id()));
+            model.addAttribute("timesCut", stockroom.timesCut(stored.id()));
+        }
         model.addAttribute(
                 "page",
                 new CardPage(stored, worked, workshop.folding(design), hunt, looking, asked.form(), asked.entries()));

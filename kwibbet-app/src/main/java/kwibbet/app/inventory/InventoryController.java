@@ -120,7 +120,7 @@ class InventoryController {
                 if (chosen.isEmpty()) {
                     inventory.save(paper.get());
                 } else {
-                    inventory.save(paper.get(), entries.version());
+                    inventory.save(paper.get(), entries.version(), onHandSeen(entries, paper.get()));
                 }
                 return "redirect:/inventory";
             } catch (StaleItemException elsewhere) {
@@ -129,6 +129,12 @@ class InventoryController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(chosen, entries, Entries.none(), model);
+    }
+
+    /** How many sheets the page showed; as many as are kept where it showed none. */
+    private static int onHandSeen(Entries entries, Paper paper) {
+        String seen = entries.words("onHandSeen");
+        return seen.matches("[0-9]{1,6}") ? Integer.parseInt(seen) : paper.onHand();
     }
 
     /** What was typed stands in its fields, upon the version that is there now: sent again, it is kept. */

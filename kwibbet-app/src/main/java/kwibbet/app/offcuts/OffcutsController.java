@@ -4,7 +4,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicReference;
 
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -19,6 +18,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Stockroom;
+import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
@@ -32,6 +33,8 @@ import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.OffcutPicture;
 import kwibbet.shape.Size;
+import kwibbet.stock.BookingKey;
+import kwibbet.stock.Shortage;
 
 /** The drawer: what is left of earlier runs, put in by hand or by cutting a run, taken out one by one. */
 @Controller
@@ -41,10 +44,10 @@ class OffcutsController {
     private final Inventory inventory;
     private final DesignStore designs;
     private final Workshop workshop;
-    /** The plan that was cut last, as long as it can be taken back. */
-    private final AtomicReference<Optional<SheetPlan>> lastCut = new AtomicReference<>(Optional.empty());
+    private final Stockroom stockroom;
 
-    OffcutsController(Inventory inventory, DesignStore designs, Workshop workshop) {
+    OffcutsController(Inventory inventory, DesignStore designs, Workshop workshop, Stockroom stockroom) {
+        this.stockroom = stockroom;
         this.inventory = inventory;
         this.designs = designs;
         this.workshop = workshop;
@@ -73,19 +76,24 @@ class OffcutsController {
         model.addAttribute("pictures", pictures);
         model.addAttribute("papers", shelf.papers());
         model.addAttribute("entries", entries);
+        model.addAttribute("newKey", Stockroom.newKey().value());
         model.addAttribute("system", inventory.studio().system());
         return "offcuts/offcuts";
     }
 
     @PostMapping
-    String putIn(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
+    String putIn(
+            @RequestParam Map<String, String> typed,
+            @RequestParam Optional<BookingKey> key,
+            Model model,
+            HttpServletResponse response) {
         Entries entries = Entries.of(typed);
         Optional<Offcut> offcut = read(entries);
         if (offcut.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(entries, model);
         }
-        inventory.putIn(offcut.get());
+        stockroom.putIn(key.orElseGet(Stockroom::newKey), offcut.get());
         return "redirect:/offcuts";
     }
 
@@ -111,30 +119,73 @@ class OffcutsController {
         return Optional.empty();
     }
 
-    /** The sheets of a run have been cut: they are taken off the shelf, and what is worth keeping goes into the drawer. */
+    /**
+     * The sheets of a run have been cut: they are taken off the shelf, and what is worth keeping goes into the drawer.
+     *
+     * @param key the key shown with the sheets, under which they are booked once
+     * @param found whether what there is too little of was found on the shelf
+     */
     @PostMapping("/from/{card}")
-    String cut(@PathVariable String card, RedirectAttributes after) {
+    String cut(
+            @PathVariable String card,
+            @RequestParam Optional<BookingKey> key,
+            @RequestParam(defaultValue = "false") boolean found,
+            Model model,
+            HttpServletResponse response,
+            RedirectAttributes after) {
         StoredDesign stored = designs.get(card);
         SheetPlan plan = workshop.settled(stored.design()).plan().sheets();
-        inventory.cut(plan);
-        lastCut.set(Optional.of(plan));
-        after.addFlashAttribute("cut", stored.design().name());
+        BookingKey once = key.orElseGet(() -> stockroom.nextCut(card));
+        Booked booked = stockroom.cut(once, card, stored.design().name(), plan, found);
+        if (booked instanceof Stockroom.TooFew few) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("name", stored.design().name());
+            model.addAttribute("card", card);
+            model.addAttribute("key", once.value());
+            model.addAttribute("shortages", said(few.shortages()));
+            model.addAttribute("system", inventory.studio().system());
+            return "offcuts/short";
+        }
+        after.addFlashAttribute(
+                booked instanceof Stockroom.Already ? "already" : "cut",
+                stored.design().name());
+        after.addFlashAttribute("key", once.value());
         return "redirect:/offcuts";
     }
 
-    /** The run that was cut last was not cut after all. */
+    /**
+     * A shortage as it is said.
+     *
+     * @param shortage what there is too little of
+     * @param paper what the paper is called
+     */
+    record Said(Shortage shortage, String paper) {}
+
+    private List<Said> said(List<Shortage> shortages) {
+        PaperShelf shelf = inventory.shelf();
+        return shortages.stream()
+                .map(each -> new Said(
+                        each, shelf.find(each.item().paper()).map(Paper::name).orElse("a paper that is gone")))
+                .toList();
+    }
+
+    /** What was booked is taken back, once. */
     @PostMapping("/back")
-    String back(RedirectAttributes after) {
-        lastCut.getAndSet(Optional.empty()).ifPresent(plan -> {
-            inventory.uncut(plan);
-            after.addFlashAttribute("back", true);
-        });
+    String back(@RequestParam BookingKey key, RedirectAttributes after) {
+        Booked booked = stockroom.takeBack(key);
+        after.addFlashAttribute(
+                "back",
+                booked instanceof Stockroom.Done
+                        ? "It is taken back, to the last sheet."
+                        : booked instanceof Stockroom.Already
+                                ? "It was taken back already; nothing was booked twice."
+                                : "It cannot be taken back: what it brought is used since.");
         return "redirect:/offcuts";
     }
 
     @PostMapping("/{id}/take")
-    String takeOne(@PathVariable OffcutId id) {
-        inventory.takeOne(id);
+    String takeOne(@PathVariable OffcutId id, @RequestParam Optional<BookingKey> key) {
+        stockroom.takeOne(key.orElseGet(Stockroom::newKey), id);
         return "redirect:/offcuts";
     }
 }

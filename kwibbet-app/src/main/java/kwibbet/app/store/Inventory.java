@@ -1,5 +1,6 @@
 package kwibbet.app.store;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -12,16 +13,16 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
-import kwibbet.layout.Leftover;
-import kwibbet.layout.PaperPlan;
-import kwibbet.layout.SheetPlan;
-import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
-import kwibbet.shape.Size;
+import kwibbet.stock.Booking;
+import kwibbet.stock.Movement;
+import kwibbet.stock.Reason;
+import kwibbet.stock.StockItem;
+import kwibbet.stock.StockLevels;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
 import kwibbet.tool.Hand;
@@ -35,6 +36,7 @@ public class Inventory {
     private final ToolboxRows toolboxes;
     private final DieRows dies;
     private final OffcutRows offcuts;
+    private final StockBook book;
     private final StudioRows studios;
     private final DesignStore designs;
     private final TransactionTemplate transactions;
@@ -46,6 +48,7 @@ public class Inventory {
             ToolboxRows toolboxes,
             DieRows dies,
             OffcutRows offcuts,
+            StockBook book,
             StudioRows studios,
             DesignStore designs,
             TransactionTemplate transactions,
@@ -54,6 +57,7 @@ public class Inventory {
         this.toolboxes = toolboxes;
         this.dies = dies;
         this.offcuts = offcuts;
+        this.book = book;
         this.studios = studios;
         this.designs = designs;
         this.transactions = transactions;
@@ -69,8 +73,10 @@ public class Inventory {
     }
 
     private AtHand read() {
-        List<Paper> shelf =
-                papers.findAllByOrderByPlaceAsc().stream().map(PaperRow::paper).toList();
+        StockLevels levels = book.levels();
+        List<Paper> shelf = papers.findAllByOrderByPlaceAsc().stream()
+                .map(row -> row.paper(levels.of(new StockItem.Sheets(new PaperId(row.getId())))))
+                .toList();
         List<Die> laidIn =
                 dies.findAllByOrderByPlaceAsc().stream().map(DieRow::die).toList();
         Optional<Studio> studio = studios.findById(StudioRow.ONLY).map(StudioRow::studio);
@@ -80,7 +86,7 @@ public class Inventory {
                 .orElseGet(() ->
                         Toolbox.generic(studio.orElse(Studio.UNCHOSEN).system()).withDies(laidIn));
         List<Offcut> drawer = offcuts.findAllByOrderByPaperAscWidthDescHeightDesc().stream()
-                .map(OffcutRow::offcut)
+                .flatMap(row -> row.offcut(levels).stream())
                 .toList();
         return new AtHand(new PaperShelf(shelf, drawer), tools, studio);
     }
@@ -140,23 +146,32 @@ public class Inventory {
     }
 
     /**
-     * Keeps a changed paper.
+     * Keeps a changed paper. Sheets that came or went while it was changed have come and gone, unless it was counted.
      *
      * @param seen the version it was changed from
-     * @throws StaleItemException when that is no longer the present one; nothing is stored
+     * @param onHandSeen how many sheets there were then
+     * @throws StaleItemException when that is no longer the present version; nothing is stored
      */
-    public void save(Paper paper, long seen) {
+    public void save(Paper paper, long seen, int onHandSeen) {
         change(() -> {
             check(papers.findById(paper.id().value()).map(KeptRow::version), seen);
-            keep(paper);
+            boolean isCounted = paper.onHand() != onHandSeen;
+            keep(isCounted ? paper : paper.withOnHand(book.levels().of(new StockItem.Sheets(paper.id()))));
         });
     }
 
     private void keep(Paper paper) {
         PaperRow row = papers.findById(paper.id().value())
                 .orElseGet(() -> new PaperRow(paper.id().value(), nextPlace()));
+        boolean isNew = row.isNew();
         row.set(paper);
         papers.saveAndFlush(row);
+        StockItem sheets = new StockItem.Sheets(paper.id());
+        int more = paper.onHand() - book.levels().of(sheets);
+        if (more != 0) {
+            Reason reason = isNew ? Reason.BOUGHT : Reason.COUNTED;
+            book.add(Booking.of(Stockroom.newKey(), isNew ? "laid in" : "counted", sheets, more, reason));
+        }
     }
 
     private int nextPlace() {
@@ -198,6 +213,13 @@ public class Inventory {
     /** Takes a paper off the shelf. */
     public void remove(PaperId paper) {
         change(() -> {
+            List<Movement> gone = new ArrayList<>();
+            book.levels().levels().forEach((item, count) -> {
+                if (item.paper().equals(paper) && count != 0) {
+                    gone.add(new Movement(item, -count, Reason.TAKEN_OUT));
+                }
+            });
+            book.add(new Booking(Stockroom.newKey(), "taken off the shelf for good", Optional.empty(), gone));
             offcuts.deleteByPaper(paper.value());
             papers.deleteById(paper.value());
         });
@@ -237,59 +259,18 @@ public class Inventory {
         return new Materials(shelf(), toolbox().trimmer().graduation());
     }
 
-    /** Puts leftovers into the drawer; those of a size that are there already are counted together. */
-    public void putIn(Offcut offcut) {
-        change(() -> lay(offcut.paper(), offcut.size(), offcut.count()));
-    }
-
-    /** So many leftovers of a size more, or fewer where {@code more} is below zero; never fewer than none. */
-    private void lay(PaperId paper, Size size, int more) {
-        Optional<OffcutRow> same = offcuts.findByPaperAndWidthAndHeight(
-                paper.value(), size.width().toTicks(), size.height().toTicks());
-        if (same.isPresent()) {
-            more(same.get(), more);
-        } else if (more > 0) {
-            offcuts.save(new OffcutRow(new Offcut(newOffcutId(), paper, size, more)));
-        }
-    }
-
-    private void more(OffcutRow row, int more) {
-        int count = row.offcut().count() + more;
-        if (count < 1) {
-            offcuts.delete(row);
-        } else {
-            row.setPieces(count);
-            offcuts.save(row);
-        }
-    }
-
-    /** Takes one leftover of a size out of the drawer. */
-    public void takeOne(OffcutId offcut) {
-        change(() -> offcuts.findById(offcut.value()).ifPresent(row -> more(row, -1)));
-    }
-
-    /** Takes cut sheets off the shelf and used leftovers out of the drawer, and puts in what is worth keeping. */
-    public void cut(SheetPlan plan) {
-        change(() -> move(plan, 1));
-    }
-
-    /** Puts back what {@link #cut} moved. */
-    public void uncut(SheetPlan plan) {
-        change(() -> move(plan, -1));
-    }
-
-    private void move(SheetPlan plan, int times) {
-        for (PaperPlan paper : plan.papers()) {
-            paper.order().sizes().forEach(size -> papers.findById(size.id().value())
-                    .ifPresent(row -> row.takeOff(times * paper.sheetsOf(size))));
-            paper.order().leftovers().forEach(used -> lay(used.paper(), used.size(), -times * paper.piecesOf(used)));
-        }
-        for (Lettered sheet : plan.lettered()) {
-            PaperId paper =
-                    sheet.leftover().map(Offcut::paper).orElse(sheet.paper().id());
-            Leftover.of(sheet).stream()
-                    .filter(Leftover::isKept)
-                    .forEach(left -> lay(paper, left.size(), times * left.count()));
+    /** Each size of leftovers that a booking moves has a name from then on. */
+    void makeRoomFor(Booking booking) {
+        for (Movement each : booking.movements()) {
+            if (each.item() instanceof StockItem.Leftovers left) {
+                Optional<OffcutRow> same = offcuts.findByPaperAndWidthAndHeight(
+                        left.paper().value(),
+                        left.size().width().toTicks(),
+                        left.size().height().toTicks());
+                if (same.isEmpty()) {
+                    offcuts.saveAndFlush(new OffcutRow(newOffcutId(), left));
+                }
+            }
         }
     }
 

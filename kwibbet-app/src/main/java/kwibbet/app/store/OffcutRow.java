@@ -1,5 +1,7 @@
 package kwibbet.app.store;
 
+import java.util.Optional;
+
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 
@@ -8,8 +10,10 @@ import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
+import kwibbet.stock.StockItem;
+import kwibbet.stock.StockLevels;
 
-/** Leftovers of one size in the drawer; lengths in ticks. */
+/** A size of leftovers that is or was in the drawer; lengths in ticks. How many there are the ledger tells. */
 @Entity
 @Table(name = "offcut")
 class OffcutRow extends KeptRow {
@@ -17,24 +21,22 @@ class OffcutRow extends KeptRow {
     private String paper = "";
     private long width;
     private long height;
-    private int pieces;
 
     protected OffcutRow() {}
 
-    OffcutRow(Offcut offcut) {
-        super(offcut.id().value());
-        paper = offcut.paper().value();
-        width = offcut.size().width().toTicks();
-        height = offcut.size().height().toTicks();
-        pieces = offcut.count();
+    OffcutRow(OffcutId id, StockItem.Leftovers leftovers) {
+        super(id.value());
+        paper = leftovers.paper().value();
+        width = leftovers.size().width().toTicks();
+        height = leftovers.size().height().toTicks();
     }
 
-    void setPieces(int count) {
-        pieces = count;
-    }
-
-    Offcut offcut() {
+    /** What there is of it; nothing where there is none. */
+    Optional<Offcut> offcut(StockLevels levels) {
         Size size = new Size(Length.ofTicks(width), Length.ofTicks(height));
-        return new Offcut(new OffcutId(getId()), new PaperId(paper), size, pieces);
+        PaperId of = new PaperId(paper);
+        return Optional.of(levels.of(new StockItem.Leftovers(of, size)))
+                .filter(count -> count > 0)
+                .map(count -> new Offcut(new OffcutId(getId()), of, size, count));
     }
 }

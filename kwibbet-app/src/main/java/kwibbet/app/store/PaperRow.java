@@ -45,7 +45,6 @@ class PaperRow extends KeptRow {
 
     private int weight;
     private long caliper;
-    private int onHand;
     private int cents;
     private long margin;
     private @Nullable String sizeOf;
@@ -68,22 +67,17 @@ class PaperRow extends KeptRow {
         grain = paper.grain();
         weight = paper.gramsPerSquareMetre();
         caliper = paper.caliper().toTicks();
-        onHand = paper.onHand();
         cents = paper.cents();
         margin = paper.margin().toTicks();
         sizeOf = paper.sizeOf().map(PaperId::value).orElse(null);
-    }
-
-    /** Takes cut sheets off, or puts them back where {@code sheets} is below zero; there are never fewer than none. */
-    void takeOff(int sheets) {
-        onHand = Math.max(0, onHand - sheets);
     }
 
     int place() {
         return place;
     }
 
-    Paper paper() {
+    /** The paper, of which there are so many sheets. */
+    Paper paper(int onHand) {
         return new Paper(
                 new PaperId(getId()),
                 name,

@@ -25,6 +25,7 @@ import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Readiness;
 import kwibbet.app.store.StaleDesignException;
+import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.card.Design;
@@ -53,7 +54,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 /** How the card's pages answer when their collaborators do what is hard to bring about for real. */
 @WebMvcTest(CardController.class)
 @Import({CardEdits.class, Workshop.class})
-@MockitoBean(types = PlanBook.class)
+@MockitoBean(types = {PlanBook.class, Stockroom.class})
 class CardControllerTest {
 
     private static final Design DESIGN = Samples.design("Card");

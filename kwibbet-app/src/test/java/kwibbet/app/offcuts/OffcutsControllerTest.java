@@ -12,6 +12,7 @@ import org.springframework.test.web.servlet.MockMvc;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.Studio;
 import kwibbet.app.store.Workshop;
 import kwibbet.measure.Length;
@@ -31,6 +32,7 @@ import kwibbet.shape.Size;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -52,6 +54,9 @@ class OffcutsControllerTest {
 
     @MockitoBean
     private Inventory inventory;
+
+    @MockitoBean
+    private Stockroom stockroom;
 
     @BeforeEach
     void set() {
@@ -88,9 +93,9 @@ class OffcutsControllerTest {
                         .param("height", "297")
                         .param("count", "2"))
                 .andExpect(redirectedUrl("/offcuts"));
-        verify(inventory).putIn(new Offcut(new OffcutId("new"), DUSK, STRIP, 2));
+        verify(stockroom).putIn(any(), eq(new Offcut(new OffcutId("new"), DUSK, STRIP, 2)));
         mvc.perform(post("/offcuts/strip/take")).andExpect(redirectedUrl("/offcuts"));
-        verify(inventory).takeOne(new OffcutId("strip"));
+        verify(stockroom).takeOne(any(), eq(new OffcutId("strip")));
     }
 
     @Test
@@ -114,6 +119,6 @@ class OffcutsControllerTest {
                         .param("count", "20000"))
                 .andExpect(content()
                         .string(allOf(containsString("An offcut is"), containsString("at most 10 000 of it"))));
-        verify(inventory, never()).putIn(any());
+        verify(stockroom, never()).putIn(any(), any());
     }
 }

@@ -33,7 +33,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 /** Against the real schema in memory; each call in a transaction of its own, as in the application. */
 @DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:store;DB_CLOSE_DELAY=-1")
 @AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
-@Import({DesignStore.class, Inventory.class, Room.class})
+@Import({DesignStore.class, Inventory.class, Room.class, StockBook.class})
 @Transactional(propagation = Propagation.NOT_SUPPORTED)
 class DesignStoreTest {
 

@@ -1,10 +1,12 @@
 package kwibbet.app.store;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
 import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
@@ -42,8 +44,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 /** Against the real schema in memory: what is kept comes back, and cutting a run moves paper from the shelf into the drawer. */
 @DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:inventory;DB_CLOSE_DELAY=-1")
 @AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
-@Import({DesignStore.class, Inventory.class, Room.class})
-@MockitoBean(types = Clock.class)
+@Import({DesignStore.class, Inventory.class, Room.class, StockBook.class, Stockroom.class})
 @Transactional(propagation = Propagation.NOT_SUPPORTED)
 class InventoryTest {
 
@@ -52,8 +53,27 @@ class InventoryTest {
     @Autowired
     private Inventory inventory;
 
+    @Autowired
+    private Stockroom stockroom;
+
+    @MockitoBean
+    private Clock clock;
+
+    private Stockroom.Booked cut(RunPlan plan) {
+        return stockroom.cut(stockroom.nextCut("card"), "card", "Card", plan.sheets(), false);
+    }
+
+    private void putIn(Offcut offcut) {
+        stockroom.putIn(Stockroom.newKey(), offcut);
+    }
+
+    private void takeOne() {
+        stockroom.takeOne(Stockroom.newKey(), inventory.shelf().drawer().get(0).id());
+    }
+
     @BeforeEach
     void empty() {
+        Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
         inventory.shelf().papers().forEach(paper -> inventory.remove(paper.id()));
         inventory.toolbox().dies().forEach(die -> inventory.remove(die.id()));
         inventory.save(Samples.paper(STOCK.value(), "Stock", Length.ofMillimetres(3, 10)));
@@ -76,22 +96,22 @@ class InventoryTest {
     /** A base 10 × 7 from 12 × 12 leaves 12 × 5 and 2 × 7; common practice, no source. */
     @Test
     void cuttingARunMovesPaperFromTheShelfIntoTheDrawer() {
-        inventory.cut(plan(3, Thrift.FEWEST_SHEETS).sheets());
+        cut(plan(3, Thrift.FEWEST_SHEETS));
         assertThat(onHand()).isEqualTo(7);
         List<Offcut> drawer = inventory.shelf().drawer();
         assertThat(drawer).isNotEmpty().allSatisfy(offcut -> {
             assertThat(offcut.paper()).isEqualTo(STOCK);
             assertThat(offcut.count()).isEqualTo(3);
         });
-        inventory.cut(plan(3, Thrift.FEWEST_SHEETS).sheets());
+        cut(plan(3, Thrift.FEWEST_SHEETS));
         assertThat(inventory.shelf().drawer()).hasSameSizeAs(drawer).allSatisfy(offcut -> assertThat(offcut.count())
                 .isEqualTo(6));
     }
 
     @Test
     void leftoversAreUsedUpFirstWhereThatIsAsked() {
-        inventory.putIn(offcut(new Size(Length.ofInches(11), Length.ofInches(8)), 1));
-        inventory.putIn(offcut(new Size(Length.ofInches(11), Length.ofInches(8)), 1));
+        putIn(offcut(new Size(Length.ofInches(11), Length.ofInches(8)), 1));
+        putIn(offcut(new Size(Length.ofInches(11), Length.ofInches(8)), 1));
         assertThat(inventory.shelf().drawer()).singleElement().satisfies(offcut -> assertThat(offcut.count())
                 .isEqualTo(2));
         assertThat(plan(3, Thrift.FEWEST_SHEETS).sheets().leftovers()).isZero();
@@ -101,14 +121,15 @@ class InventoryTest {
         assertThat(first.sheets().proof()).contains("no plan can use fewer");
         assertThat(first.cents()).contains(25L);
         List<Offcut> before = inventory.shelf().drawer();
-        inventory.cut(first.sheets());
-        inventory.uncut(first.sheets());
+        Stockroom.Booked booked = cut(first);
+        assertThat(booked).isInstanceOf(Stockroom.Done.class);
+        stockroom.takeBack(((Stockroom.Done) booked).key());
         assertThat(onHand()).isEqualTo(10);
         assertThat(inventory.shelf().drawer())
                 .usingRecursiveFieldByFieldElementComparatorIgnoringFields("id")
                 .isEqualTo(before);
         first = plan(3, Thrift.LEFTOVERS_FIRST);
-        inventory.cut(first.sheets());
+        cut(first);
         assertThat(onHand()).isEqualTo(9);
         Size used = new Size(Length.ofInches(11), Length.ofInches(8));
         assertThat(inventory.shelf().drawer()).extracting(Offcut::size).doesNotContain(used);
@@ -116,12 +137,12 @@ class InventoryTest {
 
     @Test
     void oneIsTakenOutAtATimeAndAllGoWithTheirPaper() {
-        inventory.putIn(offcut(SheetSizes.LETTER, 2));
-        inventory.takeOne(inventory.shelf().drawer().get(0).id());
+        putIn(offcut(SheetSizes.LETTER, 2));
+        takeOne();
         assertThat(inventory.shelf().drawer().get(0).count()).isEqualTo(1);
-        inventory.takeOne(inventory.shelf().drawer().get(0).id());
+        takeOne();
         assertThat(inventory.shelf().drawer()).isEmpty();
-        inventory.putIn(offcut(SheetSizes.LETTER, 2));
+        putIn(offcut(SheetSizes.LETTER, 2));
         inventory.remove(STOCK);
         assertThat(inventory.shelf().drawer()).isEmpty();
     }
@@ -161,10 +182,10 @@ class InventoryTest {
     void aPaperDieOrToolChangedElsewhereIsNotOverwritten() {
         Paper paper = inventory.shelf().find(STOCK).orElseThrow();
         long seen = inventory.versionOf(STOCK);
-        inventory.save(Samples.paper(STOCK.value(), "Theirs", Length.ofMillimetres(3, 10)), seen);
-        assertThatThrownBy(() -> inventory.save(paper, seen)).isInstanceOf(StaleItemException.class);
+        inventory.save(Samples.paper(STOCK.value(), "Theirs", Length.ofMillimetres(3, 10)), seen, 10);
+        assertThatThrownBy(() -> inventory.save(paper, seen, 10)).isInstanceOf(StaleItemException.class);
         assertThat(inventory.shelf().find(STOCK).orElseThrow().name()).isEqualTo("Theirs");
-        inventory.save(paper, inventory.versionOf(STOCK));
+        inventory.save(paper, inventory.versionOf(STOCK), 10);
         assertThat(inventory.shelf().find(STOCK)).contains(paper);
 
         long tools = inventory.versionOfTools();

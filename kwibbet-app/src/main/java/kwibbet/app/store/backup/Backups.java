@@ -130,10 +130,25 @@ public class Backups {
                 }
             }
         }
+        bringWhatIsOfNoPaper(here, backup);
         // What was brought is read as it will be, so that nothing that cannot be read is kept.
         inventory.readAfresh();
         designs.all();
         return comparison;
+    }
+
+    /** What came and went of papers that were taken off the shelf for good. */
+    private void bringWhatIsOfNoPaper(Tables here, Tables backup) {
+        Map<Object, Object> mine = Comparison.things(here, Tables.PAPER);
+        Map<Object, Object> theirs = Comparison.things(backup, Tables.PAPER);
+        Map<Object, Object> known = Comparison.things(here, Tables.MOVEMENT);
+        for (Map<String, Object> row : backup.of(Tables.MOVEMENT)) {
+            Object paper = row.getOrDefault(Tables.MOVEMENT_OF, "");
+            boolean isOfNone = !mine.containsKey(paper) && !theirs.containsKey(paper);
+            if (isOfNone && !known.containsKey(row.getOrDefault(Tables.ID, ""))) {
+                Tables.insert(jdbc, Tables.MOVEMENT, row);
+            }
+        }
     }
 
     /** Designs first, since their states belong to them. */
@@ -141,15 +156,23 @@ public class Backups {
         return Stream.concat(
                         Stream.of(Tables.DESIGN),
                         backup.rows().keySet().stream()
-                                .filter(table -> !table.equals(Tables.DESIGN) && !table.equals(Tables.REVISION)))
+                                .filter(table -> !List.of(Tables.DESIGN, Tables.REVISION, Tables.MOVEMENT)
+                                        .contains(table)))
                 .toList();
     }
 
     private void insert(Tables backup, String table, Map<String, Object> row) {
         Tables.insert(jdbc, table, row);
+        Object id = row.getOrDefault(Tables.ID, "");
         if (table.equals(Tables.DESIGN)) {
-            Comparison.revisions(backup, row.getOrDefault(Tables.ID, ""))
+            backup.belonging(Tables.REVISION, Tables.REVISION_OF, id)
                     .forEach(revision -> Tables.insert(jdbc, Tables.REVISION, revision));
+        }
+        if (table.equals(Tables.PAPER)) {
+            // What came and went of a paper is brought whole or not at all: in part it would add up to what never was.
+            jdbc.update("delete from " + Tables.MOVEMENT + " where " + Tables.MOVEMENT_OF + " = ?", id);
+            backup.belonging(Tables.MOVEMENT, Tables.MOVEMENT_OF, id)
+                    .forEach(movement -> Tables.insert(jdbc, Tables.MOVEMENT, movement));
         }
     }
 
@@ -173,6 +196,7 @@ public class Backups {
                 backup.of(table).forEach(row -> Tables.insert(jdbc, table, row));
             }
             backup.of(Tables.REVISION).forEach(row -> Tables.insert(jdbc, Tables.REVISION, row));
+            backup.of(Tables.MOVEMENT).forEach(row -> Tables.insert(jdbc, Tables.MOVEMENT, row));
             migrate(database, MigrationVersion.LATEST);
             return Outcome.made(Tables.read(jdbc));
         } catch (FlywayException later) {

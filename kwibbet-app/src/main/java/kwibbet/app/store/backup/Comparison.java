@@ -33,9 +33,10 @@ public record Comparison(List<Kind> kinds) {
     private static Map<String, String> words() {
         Map<String, String> words = new LinkedHashMap<>();
         words.put(Tables.DESIGN, "cards with their history");
-        words.put("paper", "papers");
+        words.put(Tables.PAPER, "papers with what came and went");
         words.put("die", "dies");
         words.put("offcut", "offcuts in the drawer");
+        words.put("booking", "bookings of sheets and offcuts");
         words.put("sheet_plan", "sheet plans");
         words.put("toolbox", "tools");
         words.put("studio", "studio");
@@ -51,7 +52,7 @@ public record Comparison(List<Kind> kinds) {
         List<Kind> kinds = new ArrayList<>();
         Map<String, String> all = new LinkedHashMap<>(WORDS);
         backup.rows().keySet().stream()
-                .filter(table -> !table.equals(Tables.REVISION))
+                .filter(table -> !table.equals(Tables.REVISION) && !table.equals(Tables.MOVEMENT))
                 .forEach(table -> all.putIfAbsent(table, table.replace('_', ' ')));
         all.forEach((table, words) -> {
             Map<Object, Object> mine = things(here, table);
@@ -73,14 +74,14 @@ public record Comparison(List<Kind> kinds) {
             Map<String, Object> thing = new LinkedHashMap<>(row);
             thing.keySet().removeAll(List.of(Tables.VERSION, "changed_at", "last_edit"));
             Object id = row.getOrDefault(Tables.ID, "");
-            things.put(id, table.equals(Tables.DESIGN) ? List.of(thing, revisions(tables, id)) : thing);
+            things.put(
+                    id,
+                    switch (table) {
+                        case Tables.DESIGN -> List.of(thing, tables.belonging(Tables.REVISION, Tables.REVISION_OF, id));
+                        case Tables.PAPER -> List.of(thing, tables.belonging(Tables.MOVEMENT, Tables.MOVEMENT_OF, id));
+                        default -> thing;
+                    });
         }
         return things;
-    }
-
-    static List<Map<String, Object>> revisions(Tables tables, Object design) {
-        return tables.of(Tables.REVISION).stream()
-                .filter(row -> design.equals(row.get(Tables.REVISION_OF)))
-                .toList();
     }
 }

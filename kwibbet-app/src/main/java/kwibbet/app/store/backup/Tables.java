@@ -28,6 +28,9 @@ record Tables(String schema, Map<String, List<Map<String, Object>>> rows) {
     static final String DESIGN = "design";
     static final String REVISION = "design_revision";
     static final String REVISION_OF = "design_id";
+    static final String PAPER = "paper";
+    static final String MOVEMENT = "stock_movement";
+    static final String MOVEMENT_OF = "paper";
     static final String DOCUMENT = "document";
     static final String NUMBER = "number";
     static final String ID = "id";
@@ -43,6 +46,11 @@ record Tables(String schema, Map<String, List<Map<String, Object>>> rows) {
     /** The rows of a table; none where there is no such table. */
     List<Map<String, Object>> of(String table) {
         return Optional.ofNullable(rows.get(table)).orElse(List.of());
+    }
+
+    /** The rows of a table that belong to a row of another. */
+    List<Map<String, Object>> belonging(String table, String column, Object id) {
+        return of(table).stream().filter(row -> id.equals(row.get(column))).toList();
     }
 
     /** Reads a database, within the caller's transaction. */

@@ -40,6 +40,7 @@ import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Edit;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Studio;
 import kwibbet.app.store.backup.Backups.Differing;
@@ -48,6 +49,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.Offcut;
+import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
 import kwibbet.tool.Hand;
@@ -77,6 +79,9 @@ class BackupsTest {
     private Inventory inventory;
 
     @Autowired
+    private Stockroom stockroom;
+
+    @Autowired
     private Backups backups;
 
     @MockitoBean
@@ -93,7 +98,7 @@ class BackupsTest {
         inventory.save(new Studio(MeasureSystem.METRIC, Studio.Sheets.A4), Hand.LEFT);
         inventory.save(Samples.paper(STOCK.value(), "Stock, “best”", Length.ofMillimetres(3, 10)));
         Size strip = new Size(Length.ofInches(2), Length.ofInches(1, 3));
-        inventory.putIn(new Offcut(inventory.newOffcutId(), STOCK, strip, 4));
+        stockroom.putIn(Stockroom.newKey(), new Offcut(inventory.newOffcutId(), STOCK, strip, 4));
         card = designs.create(Samples.design("First, ünbekannt"));
         card = designs.save(card.id(), card.version(), card.design().withNotes("Line\nline"), Edit.of("the notes"));
     }
@@ -105,7 +110,17 @@ class BackupsTest {
 
     private void empty() {
         inventory.replaced(() -> {
-            List.of("design_revision", "design", "paper", "die", "offcut", "toolbox", "studio")
+            List.of(
+                            "design_revision",
+                            "design",
+                            "paper",
+                            "die",
+                            "offcut",
+                            "toolbox",
+                            "studio",
+                            "booking",
+                            "stock_movement",
+                            "sheet_plan")
                     .forEach(table -> jdbc.update("delete from " + table));
             return true;
         });
@@ -148,7 +163,7 @@ class BackupsTest {
                 .contains(
                         new Comparison.Kind("cards with their history", 0, 1, 0),
                         new Comparison.Kind("offcuts in the drawer", 1, 0, 0),
-                        new Comparison.Kind("papers", 0, 0, 1));
+                        new Comparison.Kind("papers with what came and went", 0, 0, 1));
         backups.restore(file, Differing.KEEP).orThrow();
         assertThat(designs.get(card.id())).isEqualTo(mine);
         assertThat(inventory.shelf().drawer()).hasSize(1);
@@ -218,18 +233,56 @@ class BackupsTest {
                 .contains("later release");
     }
 
-    /** As the release before edits had names and studios settings would have written it. */
+    /** Sheets that came and went since are not mixed with those of the backup. */
+    @Test
+    void whatIsOnHandIsThatOfOneLedger() {
+        byte[] file = backups.make();
+        stockroom.count(Stockroom.newKey(), STOCK, 4);
+        assertThat(backups.restore(file, Differing.KEEP).orThrow().hasDiffering())
+                .isTrue();
+        assertThat(onHand()).isEqualTo(4);
+        backups.restore(file, Differing.REPLACE);
+        assertThat(onHand()).isEqualTo(10);
+        inventory.remove(STOCK);
+        backups.restore(file, Differing.KEEP);
+        assertThat(onHand()).isEqualTo(10);
+        assertThat(inventory.shelf().drawer()).extracting(Offcut::count).containsExactly(4);
+    }
+
+    private int onHand() {
+        return inventory.shelf().find(STOCK).orElseThrow().onHand();
+    }
+
+    /** As the release before edits had names, studios settings and the stock a ledger would have written it. */
     @Test
     void oneOfAnEarlierReleaseIsBroughtUpToDate() {
         Tables now = here();
         Map<String, List<Map<String, Object>>> rows = new TreeMap<>(now.rows());
-        rows.remove("studio");
+        List.of("studio", "booking", "stock_movement", "sheet_plan").forEach(rows::remove);
+        rows.put("paper", with(now.of("paper"), "on_hand", 12L));
+        rows.put("offcut", with(now.of("offcut"), "pieces", 3L));
         rows.put("design", without(now.of("design"), "last_edit"));
         rows.put("design_revision", without(now.of("design_revision"), "gesture"));
         byte[] earlier = write(new Tables("8", rows));
         empty();
         assertThat(backups.restore(earlier, Differing.KEEP).reasons()).isEmpty();
         assertThat(designs.get(card.id()).design()).isEqualTo(card.design());
+        assertThat(inventory.shelf().papers()).extracting(Paper::onHand).containsExactly(12);
+        assertThat(inventory.shelf().drawer()).extracting(Offcut::count).containsExactly(3);
+        // Brought once more, it is what is there already, and adds nothing.
+        assertThat(backups.restore(earlier, Differing.KEEP).orThrow().hasDiffering())
+                .isFalse();
+        assertThat(inventory.shelf().papers()).extracting(Paper::onHand).containsExactly(12);
+    }
+
+    private static List<Map<String, Object>> with(List<Map<String, Object>> rows, String column, Object value) {
+        return rows.stream()
+                .map(row -> {
+                    Map<String, Object> copy = new LinkedHashMap<>(row);
+                    copy.put(column, value);
+                    return copy;
+                })
+                .toList();
     }
 
     private static List<Map<String, Object>> without(List<Map<String, Object>> rows, String column) {

@@ -1,0 +1,152 @@
+package kwibbet.app.store;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+
+import kwibbet.measure.Length;
+import kwibbet.paper.PaperId;
+import kwibbet.shape.Size;
+import kwibbet.stock.Booking;
+import kwibbet.stock.BookingKey;
+import kwibbet.stock.Movement;
+import kwibbet.stock.Reason;
+import kwibbet.stock.StockEntry;
+import kwibbet.stock.StockItem;
+import kwibbet.stock.StockLevels;
+
+/** The ledger of the stock in the data. Bookings are added and never changed; every method is called within a transaction. */
+@Component
+class StockBook {
+
+    private final JdbcTemplate jdbc;
+    private final Clock clock;
+
+    StockBook(JdbcTemplate jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /** How many there are of everything. */
+    StockLevels levels() {
+        Map<StockItem, Integer> levels = new HashMap<>();
+        jdbc.query(
+                "select paper, width, height, sum(amount) as amount from stock_movement group by paper, width, height",
+                row -> {
+                    levels.put(item(row), row.getInt("amount"));
+                });
+        return new StockLevels(levels);
+    }
+
+    private static StockItem item(ResultSet row) throws SQLException {
+        PaperId paper = new PaperId(row.getString("paper"));
+        long width = row.getLong("width");
+        return width == 0
+                ? new StockItem.Sheets(paper)
+                : new StockItem.Leftovers(
+                        paper, new Size(Length.ofTicks(width), Length.ofTicks(row.getLong("height"))));
+    }
+
+    /** Whether there is a booking of that key. */
+    boolean has(BookingKey key) {
+        return count("select count(*) from booking where id = ?", key.value()) > 0;
+    }
+
+    private long count(String query, Object... values) {
+        return Optional.ofNullable(jdbc.queryForObject(query, Long.class, values))
+                .orElse(0L);
+    }
+
+    /** How often a run was cut, taken back or not. */
+    int cutsOf(String run) {
+        return (int) count("select count(*) from booking where run = ? and id like 'cut %'", run);
+    }
+
+    /** How often a run was cut and not taken back. */
+    int cutsThatStand(String run) {
+        return (int) count(
+                "select count(*) from booking b where run = ? and id like 'cut %'"
+                        + " and not exists (select 1 from booking other where other.id = 'back ' || b.id)",
+                run);
+    }
+
+    /** Adds a booking whose key is not there yet. */
+    void add(Booking booking) {
+        jdbc.update(
+                "insert into booking (id, number, what, run, booked_at, version) values (?, ?, ?, ?, ?, 0)",
+                booking.key().value(),
+                count("select coalesce(max(number), 0) + 1 from booking"),
+                booking.what(),
+                booking.run().orElse(null),
+                OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        int place = 0;
+        for (Movement each : booking.movements()) {
+            Optional<Size> size = each.item().leftoverSize();
+            jdbc.update(
+                    "insert into stock_movement (id, booking, paper, width, height, amount, reason, version)"
+                            + " values (?, ?, ?, ?, ?, ?, ?, 0)",
+                    booking.key().value() + " " + ++place,
+                    booking.key().value(),
+                    each.item().paper().value(),
+                    size.map(Size::width).map(Length::toTicks).orElse(0L),
+                    size.map(Size::height).map(Length::toTicks).orElse(0L),
+                    each.amount(),
+                    each.reason().name());
+        }
+    }
+
+    /** The booking of a key. */
+    Optional<Booking> find(BookingKey key) {
+        return jdbc
+                .query(
+                        "select what, run from booking where id = ?",
+                        (row, at) -> new Booking(
+                                key, row.getString("what"), Optional.ofNullable(row.getString("run")), movements(key)),
+                        key.value())
+                .stream()
+                .findFirst();
+    }
+
+    private List<Movement> movements(BookingKey key) {
+        return jdbc.query(
+                "select paper, width, height, amount, reason from stock_movement where booking = ? order by id",
+                (row, at) -> new Movement(item(row), row.getInt("amount"), Reason.valueOf(row.getString("reason"))),
+                key.value());
+    }
+
+    /** The movements of one paper with its leftovers, the last first. */
+    List<StockEntry> entries(PaperId paper) {
+        List<StockEntry> entries = new ArrayList<>();
+        Map<StockItem, Integer> levels = new HashMap<>();
+        jdbc.query(
+                "select b.id, b.what, b.run, b.booked_at, m.paper, m.width, m.height, m.amount, m.reason,"
+                        + " exists (select 1 from booking other where other.id = 'back ' || b.id) as is_back"
+                        + " from stock_movement m join booking b on b.id = m.booking where m.paper = ?"
+                        + " order by b.booked_at, b.number, m.id",
+                row -> {
+                    StockItem item = item(row);
+                    int amount = row.getInt("amount");
+                    entries.add(new StockEntry(
+                            new BookingKey(row.getString("id")),
+                            row.getObject("booked_at", OffsetDateTime.class).toInstant(),
+                            row.getString("what"),
+                            Optional.ofNullable(row.getString("run")),
+                            new Movement(item, amount, Reason.valueOf(row.getString("reason"))),
+                            levels.merge(item, amount, Math::addExact),
+                            row.getBoolean("is_back")));
+                },
+                paper.value());
+        return entries.stream()
+                .collect(ArrayList::new, (list, each) -> list.add(0, each), (one, other) -> one.addAll(0, other));
+    }
+}

@@ -1,0 +1,162 @@
+package kwibbet.app.store;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import kwibbet.layout.SheetPlan;
+import kwibbet.paper.Offcut;
+import kwibbet.paper.OffcutId;
+import kwibbet.paper.PaperId;
+import kwibbet.stock.Booking;
+import kwibbet.stock.BookingKey;
+import kwibbet.stock.Reason;
+import kwibbet.stock.Shortage;
+import kwibbet.stock.StockEntry;
+import kwibbet.stock.StockItem;
+
+/** Books what comes and goes. Each booking is in the data, whole, when its method returns, or nothing of it is. */
+@Service
+public class Stockroom {
+
+    private final Inventory inventory;
+    private final StockBook book;
+
+    Stockroom(Inventory inventory, StockBook book) {
+        this.inventory = inventory;
+        this.book = book;
+    }
+
+    /** What became of a booking that was asked for. */
+    public sealed interface Booked {}
+
+    /**
+     * It is booked.
+     *
+     * @param key under which key, by which it can be taken back
+     */
+    public record Done(BookingKey key) implements Booked {}
+
+    /**
+     * It was booked before, and is not booked again.
+     *
+     * @param key under which key
+     */
+    public record Already(BookingKey key) implements Booked {}
+
+    /**
+     * There is too little; nothing is booked.
+     *
+     * @param shortages of what, at least one
+     */
+    public record TooFew(List<Shortage> shortages) implements Booked {
+        /** Copies the list. */
+        public TooFew {
+            shortages = List.copyOf(shortages);
+        }
+    }
+
+    /** There is no booking of that key. */
+    public record Unknown() implements Booked {}
+
+    /** A key nothing was booked under. */
+    public static BookingKey newKey() {
+        return new BookingKey(UUID.randomUUID().toString());
+    }
+
+    /** The key under which a run is booked as cut when it next is. */
+    @Transactional(readOnly = true)
+    public BookingKey nextCut(String run) {
+        return BookingKey.ofCut(run, book.cutsOf(run) + 1);
+    }
+
+    /** How often a run was cut and not taken back. */
+    @Transactional(readOnly = true)
+    public int timesCut(String run) {
+        return book.cutsThatStand(run);
+    }
+
+    /**
+     * The sheets of a run have been cut.
+     *
+     * @param key the key that was shown with them
+     * @param run the run
+     * @param name what it is called
+     * @param plan how it was cut
+     * @param isFound whether what there is too little of was found on the shelf
+     */
+    public Booked cut(BookingKey key, String run, String name, SheetPlan plan, boolean isFound) {
+        return once(Booking.ofCut(key, run, name, plan), isFound);
+    }
+
+    /** Books something, unless it was booked before or there is too little for it. */
+    public Booked book(Booking booking) {
+        return once(booking, false);
+    }
+
+    private Booked once(Booking booking, boolean isFound) {
+        return inventory.replaced(() -> {
+            if (book.has(booking.key())) {
+                return new Already(booking.key());
+            }
+            List<Shortage> shortages = book.levels().shortages(booking);
+            if (!shortages.isEmpty() && !isFound) {
+                return new TooFew(shortages);
+            }
+            Booking all = booking.withFound(shortages);
+            inventory.makeRoomFor(all);
+            book.add(all);
+            return new Done(booking.key());
+        });
+    }
+
+    /** Takes a booking back, once. */
+    public Booked takeBack(BookingKey key) {
+        Optional<Booking> booked = inventory.replaced(() -> book.find(key));
+        return booked.filter(each -> !key.isBack())
+                .map(each -> once(each.takenBack(), false))
+                .orElseGet(Unknown::new);
+    }
+
+    /**
+     * There are just so many sheets of a paper.
+     *
+     * @param counted how many; not negative
+     */
+    public Booked count(BookingKey key, PaperId paper, int counted) {
+        return inventory.replaced(() -> {
+            StockItem sheets = new StockItem.Sheets(paper);
+            int more = counted - book.levels().of(sheets);
+            return once(Booking.of(key, "counted", sheets, more, Reason.COUNTED), false);
+        });
+    }
+
+    /** Puts leftovers into the drawer; those of a size that are there already are counted together. */
+    public Booked putIn(BookingKey key, Offcut offcut) {
+        StockItem item = new StockItem.Leftovers(offcut.paper(), offcut.size());
+        return book(Booking.of(key, "put in by hand", item, offcut.count(), Reason.PUT_IN));
+    }
+
+    /** Takes one leftover of a size out of the drawer. */
+    public Booked takeOne(BookingKey key, OffcutId id) {
+        return inventory.shelf().drawer().stream()
+                .filter(offcut -> offcut.id().equals(id))
+                .findFirst()
+                .map(offcut -> book(Booking.of(
+                        key,
+                        "taken out by hand",
+                        new StockItem.Leftovers(offcut.paper(), offcut.size()),
+                        -1,
+                        Reason.TAKEN_OUT)))
+                .orElseGet(Unknown::new);
+    }
+
+    /** The movements of one paper with its leftovers, the last first. */
+    @Transactional(readOnly = true)
+    public List<StockEntry> entries(PaperId paper) {
+        return book.entries(paper);
+    }
+}

@@ -1,0 +1,39 @@
+package kwibbet.stock;
+
+/**
+ * Names a booking. One that is asked for twice, by a double click, from two tabs or because its answer was lost, comes under the same key.
+ *
+ * @param value 1 to 100 letters
+ */
+public record BookingKey(String value) {
+
+    private static final int LONGEST = 100;
+    private static final String BACK = "back ";
+
+    /**
+     * Checks the length.
+     *
+     * @throws IllegalArgumentException when it is blank or too long
+     */
+    public BookingKey {
+        if (value.isBlank() || value.length() > LONGEST + BACK.length()) {
+            throw new IllegalArgumentException(
+                    "a booking is named by 1 to " + LONGEST + " letters, not “" + value + "”");
+        }
+    }
+
+    /** The key of a run that is cut for the so-manieth time, from 1. */
+    public static BookingKey ofCut(String run, int time) {
+        return new BookingKey("cut " + run + " " + time);
+    }
+
+    /** The key of what takes the booking of this key back. */
+    public BookingKey back() {
+        return new BookingKey(BACK + value);
+    }
+
+    /** Whether it is the key of what takes another back, which itself is not taken back. */
+    public boolean isBack() {
+        return value.startsWith(BACK);
+    }
+}
