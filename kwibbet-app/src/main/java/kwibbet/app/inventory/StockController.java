@@ -2,10 +2,12 @@ package kwibbet.app.inventory;
 
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -56,8 +58,9 @@ class StockController {
      * @param entry the movement
      * @param at when, by the clock on the wall
      * @param change how many more or fewer, with its sign
+     * @param offersBack whether its booking can be taken back here: in the first line of it
      */
-    record Line(StockEntry entry, String at, String change) {}
+    record Line(StockEntry entry, String at, String change, boolean offersBack) {}
 
     @GetMapping("/movements")
     String show(@PathVariable PaperId id, Model model) {
@@ -73,18 +76,22 @@ class StockController {
         model.addAttribute("entries", entries);
         model.addAttribute("newKey", Stockroom.newKey().value());
         model.addAttribute("reasons", List.of(Reason.BOUGHT, Reason.COUNTED, Reason.SPOILT));
+        Set<BookingKey> seen = new HashSet<>();
         model.addAttribute(
                 "lines",
-                stockroom.entries(id).stream().map(StockController::line).toList());
+                stockroom.entries(id).stream()
+                        .map(entry -> line(entry, seen.add(entry.booking())))
+                        .toList());
         return "inventory/movements";
     }
 
-    private static Line line(StockEntry entry) {
+    private static Line line(StockEntry entry, boolean isFirst) {
         int amount = entry.movement().amount();
         return new Line(
                 entry,
                 entry.isOpening() ? "at the start" : WHEN.format(entry.at()),
-                (amount > 0 ? "+" : "−") + Math.abs(amount));
+                (amount > 0 ? "+" : "−") + Math.abs(amount),
+                isFirst && entry.canBeTakenBack());
     }
 
     /** Sheets were bought, counted or spoilt. */

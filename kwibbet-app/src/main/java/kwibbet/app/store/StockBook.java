@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -95,7 +96,7 @@ class StockBook {
             jdbc.update(
                     "insert into stock_movement (id, booking, paper, width, height, amount, reason, version)"
                             + " values (?, ?, ?, ?, ?, ?, ?, 0)",
-                    booking.key().value() + " " + ++place,
+                    String.format(Locale.ROOT, "%s %03d", booking.key().value(), ++place),
                     booking.key().value(),
                     each.item().paper().value(),
                     size.map(Size::width).map(Length::toTicks).orElse(0L),
