@@ -1,7 +1,9 @@
 package kwibbet.bench;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.cutting.SheetLayout;
@@ -128,31 +130,35 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
 
     /** What comes off and what stays in hand. */
     public Phrase result(MeasureSystem system) {
-        List<Cut> part = parts.get(0);
-        Phrase.Writer writer = Phrase.in(system)
-                .words("Gives ")
-                .phrase(counted(parts.size() * part.size(), part.get(0).first(), system));
-        part.get(part.size() - 1).second().ifPresent(rest -> writer.words(" and ")
-                .phrase(counted(parts.size(), rest, system)));
+        Map<Gained, Integer> gained = new LinkedHashMap<>();
+        cuts().forEach(cut -> gained.merge(gained(cut.first()), 1, Integer::sum));
+        for (List<Cut> part : parts) {
+            part.get(part.size() - 1).second().ifPresent(rest -> gained.merge(gained(rest), 1, Integer::sum));
+        }
+        Phrase.Writer writer = Phrase.in(system).words("Gives ");
+        int told = 0;
+        for (Map.Entry<Gained, Integer> each : gained.entrySet()) {
+            told++;
+            String before = told == 1 ? "" : told == gained.size() ? " and " : ", ";
+            writer.words(before + (each.getValue() == 1 ? "" : each.getValue() + " × ")
+                            + each.getKey().name() + " ")
+                    .size(each.getKey().size());
+        }
         return writer.words(".").end();
     }
 
-    private Phrase counted(int count, Rect area, MeasureSystem system) {
-        return Phrase.in(system)
-                .words(count == 1 ? "" : count + " × ")
-                .phrase(described(area, system))
-                .end();
-    }
+    /** What is in hand after a cut, as it is told: equal ones together, each under its own name. */
+    private record Gained(String name, Size size) {}
 
-    private Phrase described(Rect area, MeasureSystem system) {
-        return Phrase.in(system).words(named(area) + " ").size(area.size()).end();
+    private Gained gained(Rect area) {
+        return new Gained(named(area), area.size());
     }
 
     /** What a part of the sheet is called. */
     public String named(Rect area) {
         SheetLayout.Yield part = sheet.layout().yieldAt(area);
         if (part instanceof SheetLayout.PartOff off) {
-            return sheet.piece(off.part()).name();
+            return sheet.part(off.part()).name();
         }
         return part instanceof SheetLayout.OffcutOff ? "offcut" : "strip";
     }

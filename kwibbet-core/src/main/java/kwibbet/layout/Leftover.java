@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-import kwibbet.card.Piece;
 import kwibbet.cutting.SheetCount;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
@@ -22,12 +21,12 @@ public record Leftover(Size size, int count, boolean isKept, List<Fit> fits) {
     private static final int MOST_FITS = 2;
 
     /**
-     * A piece of the run that could be cut from it once more.
+     * A part of the run that could be cut from it once more.
      *
-     * @param piece which
+     * @param part which
      * @param count how many from one leftover
      */
-    public record Fit(Piece piece, int count) {}
+    public record Fit(CutPart part, int count) {}
 
     /** Copies the list. */
     public Leftover {
@@ -53,18 +52,18 @@ public record Leftover(Size size, int count, boolean isKept, List<Fit> fits) {
 
     private static List<Fit> fits(SheetPlan.Lettered sheet, Size size) {
         List<Fit> fits = new ArrayList<>();
-        for (Wanted wanted : sheet.plan().order().wanted()) {
-            SheetCount count = SheetCount.of(wanted.blank(), size);
-            int most = wanted.turnings().values().stream()
+        for (CutPart part : sheet.plan().order().parts()) {
+            SheetCount count = SheetCount.of(part.blank(), size);
+            int most = part.first().turnings().values().stream()
                             .allMatch(turning -> turning.ways().size() == 2)
                     ? count.count(count.best())
                     : count.count(SheetCount.Way.UPRIGHT);
             if (most > 0) {
-                fits.add(new Fit(wanted.piece(), most));
+                fits.add(new Fit(part, most));
             }
         }
         fits.sort(
-                Comparator.comparingDouble((Fit fit) -> fit.piece.size().area()).reversed());
+                Comparator.comparingDouble((Fit fit) -> fit.part.blank().area()).reversed());
         return fits.subList(0, Math.min(MOST_FITS, fits.size()));
     }
 }

@@ -59,10 +59,10 @@ public record OtherSizes(Size size, CuttingPlan plan) {
     private static CuttingJob job(PaperOrder order, Size size, Trimmer trimmer) {
         StockId id = new StockId("sheet");
         List<Part> parts = new ArrayList<>();
-        for (Wanted wanted : order.wanted()) {
+        for (CutPart part : order.parts()) {
             Map<StockId, Turning> from = new LinkedHashMap<>();
-            from.put(id, wanted.turnings().getOrDefault(order.paper().id(), Turning.EITHER));
-            parts.add(new Part(wanted.part(), wanted.blank(), wanted.count(), from));
+            from.put(id, part.first().turnings().getOrDefault(order.paper().id(), Turning.EITHER));
+            parts.add(new Part(part.id(), part.blank(), part.count(), from));
         }
         CuttingJob plain = CuttingJob.of(List.of(Stock.of(id, size)), parts);
         boolean reachable = !size.width().isLongerThan(trimmer.longestCut())

@@ -3,7 +3,6 @@ package kwibbet.layout;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.card.Piece;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.CuttingPlan.Missing;
@@ -79,11 +78,31 @@ public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
         return cutting.sheetsByStock().getOrDefault(SheetPlanner.stockOf(size), 0);
     }
 
+    /**
+     * A size of the paper that is cut.
+     *
+     * @param size the paper in that size
+     * @param sheets how many sheets of it are cut; at least 1
+     */
+    public record CutSize(Paper size, int sheets) {
+
+        /** How many are missing; 0 when there are enough. */
+        public int missing() {
+            return Math.max(0, sheets - size.onHand());
+        }
+    }
+
+    /** The sizes that are cut, the chosen one first; leftovers are not told of. */
+    public List<CutSize> cutSizes() {
+        return order.sizes().stream()
+                .map(size -> new CutSize(size, sheetsOf(size)))
+                .filter(each -> each.sheets() > 0)
+                .toList();
+    }
+
     /** How many sheets are missing; 0 when there are enough. */
     public int shortOfSheets() {
-        return order.sizes().stream()
-                .mapToInt(size -> Math.max(0, sheetsOf(size) - size.onHand()))
-                .sum();
+        return cutSizes().stream().mapToInt(CutSize::missing).sum();
     }
 
     /** The share of the paper that becomes wanted pieces, 0 to 1; none when no sheet is cut. */
@@ -91,16 +110,15 @@ public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
         return layouts().isEmpty() ? Optional.empty() : Optional.of(cutting.usedShare());
     }
 
-    /** The piece of a part. */
-    public Piece piece(PartId part) {
-        return wanted(part).piece();
-    }
-
-    /** What was asked of a part. */
-    public Wanted wanted(PartId part) {
-        return order.wanted().stream()
-                .filter(wanted -> wanted.part().equals(part))
+    /**
+     * The part of that name.
+     *
+     * @throws IllegalArgumentException when the order has none
+     */
+    public CutPart part(PartId id) {
+        return order.parts().stream()
+                .filter(part -> part.id().equals(id))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalArgumentException("no part " + id.value() + " is cut from this paper"));
     }
 }

@@ -50,9 +50,9 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
                     .findFirst();
         }
 
-        /** The piece of a part. */
-        public Piece piece(PartId part) {
-            return plan.piece(part);
+        /** The part of that name. */
+        public CutPart part(PartId part) {
+            return plan.part(part);
         }
     }
 

@@ -111,8 +111,8 @@ public final class SheetPlanner {
 
     private static CuttingJob job(PaperOrder order, Trimmer trimmer) {
         List<Stock> stocks = stocks(order);
-        List<Part> parts = order.wanted().stream()
-                .map(wanted -> new Part(wanted.part(), wanted.blank(), wanted.count(), turnings(wanted, order)))
+        List<Part> parts = order.parts().stream()
+                .map(part -> new Part(part.id(), part.blank(), part.count(), turnings(part.first(), order)))
                 .toList();
         Length longest = trimmer.longestCut();
         boolean byKnife = order.sizes().stream()

@@ -45,6 +45,11 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
             wanted = List.copyOf(wanted);
         }
 
+        /** Its pieces, those cut alike as one part. */
+        public List<CutPart> parts() {
+            return CutPart.of(wanted);
+        }
+
         /** The size that was chosen. */
         public Paper paper() {
             return sizes.get(0);

@@ -14,6 +14,7 @@ import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.layout.CutPart;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -92,7 +93,8 @@ public final class SheetPicture {
     }
 
     private void piece(Placement placement, Ink ink) {
-        Piece piece = sheet.piece(placement.part());
+        CutPart part = sheet.part(placement.part());
+        Piece piece = part.first().piece();
         List<Mark> marks = new ArrayList<>(List.of(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
         Size cut = placement.turned()
                 ? placement.area().size().turned()
@@ -100,10 +102,11 @@ public final class SheetPicture {
         if (!piece.isRectangle() || !cut.equals(piece.size())) {
             marks.add(Mark.Area.of(piece.outline().in(lying(placement, piece)), Fill.NONE, Line.HIDDEN, ink));
         }
-        sketch.group(piece.id().value(), piece.name(), marks);
-        Phrase name = Phrase.of(piece.name());
+        sketch.group(piece.id().value(), part.usedAs(), marks);
         Phrase size = Phrase.in(system).size(cut).end();
-        if (!write(placement.area(), List.of(name, size), 1, ink, false)) {
+        Phrase name = part.hasName() ? Phrase.of(part.name()) : size;
+        List<Phrase> both = part.hasName() ? List.of(name, size) : List.of(size);
+        if (!write(placement.area(), both, 1, ink, false)) {
             write(placement.area(), List.of(name), 1, ink, false);
         }
     }

@@ -65,7 +65,7 @@ public final class TrialPicture {
                 .filter(placement -> placement.area().equals(named))
                 .findFirst()
                 .ifPresent(placement -> {
-                    Phrase name = Phrase.of(sheet.piece(placement.part()).name() + (wrong ? ", off" : ""));
+                    Phrase name = Phrase.of(sheet.part(placement.part()).name() + (wrong ? ", off" : ""));
                     if (sketch.fits(name, 0.9, area.size().width(), area.size().height())) {
                         sketch.text(Sketch.centre(area), name, 0.9, ink);
                     }

@@ -11,8 +11,9 @@ import kwibbet.bench.ScoreStep;
 import kwibbet.bench.SlitStep;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
-import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Placement;
+import kwibbet.layout.CutPart;
+import kwibbet.layout.PaperPlan;
 import kwibbet.layout.RunPiece;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.shape.Edge;
@@ -52,20 +53,19 @@ final class Inspection {
     /** How a kind of piece came out so far. */
     Made of(RunPiece each) {
         Piece piece = each.piece();
-        List<Lettered> sheets = plan.sheets().lettered();
         int right = 0;
         Map<Size, Integer> wrong = new LinkedHashMap<>();
-        for (TrialTrimmer.Sheet sheet : cut.pile()) {
-            SheetLayout layout = sheets.get(sheet.layout()).layout();
-            for (Placement placement : layout.placements()) {
-                if (placement.part().equals(each.part()) && placement.area().equals(sheet.named())) {
-                    Size upright = placement.turned() ? sheet.actual().turned() : sheet.actual();
-                    if (upright.equals(plan.bench().press().plan().paperFor(piece))) {
-                        right++;
-                    } else {
-                        wrong.merge(upright, 1, Integer::sum);
+        for (PaperPlan paper : plan.sheets().papers()) {
+            for (CutPart part : paper.order().parts()) {
+                Map<Size, Integer> cutOut = cutOut(part);
+                Size wanted = part.blank();
+                right += part.shared(cutOut.getOrDefault(wanted, 0)).getOrDefault(each.part(), 0);
+                cutOut.forEach((size, count) -> {
+                    // Of those that are wrong nobody can say which use they would have been.
+                    if (!size.equals(wanted) && part.first().part().equals(each.part())) {
+                        wrong.merge(size, count, Integer::sum);
                     }
-                }
+                });
             }
         }
         PressedPiece pressed = pressed(piece);
@@ -77,6 +77,20 @@ final class Inspection {
                 new Tally(piece.scores().size(), creases(piece)),
                 new Tally(pressed.shapes(), pressed.pressed()),
                 slits(piece));
+    }
+
+    /** What was cut for a part so far, by its size, upright as it should be. */
+    private Map<Size, Integer> cutOut(CutPart part) {
+        List<Lettered> sheets = plan.sheets().lettered();
+        Map<Size, Integer> cutOut = new LinkedHashMap<>();
+        for (TrialTrimmer.Sheet sheet : cut.pile()) {
+            for (Placement placement : sheets.get(sheet.layout()).layout().placements()) {
+                if (placement.part().equals(part.id()) && placement.area().equals(sheet.named())) {
+                    cutOut.merge(placement.turned() ? sheet.actual().turned() : sheet.actual(), 1, Integer::sum);
+                }
+            }
+        }
+        return cutOut;
     }
 
     private PressedPiece pressed(Piece piece) {

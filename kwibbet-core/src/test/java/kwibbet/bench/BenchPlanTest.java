@@ -1,9 +1,12 @@
 package kwibbet.bench;
 
 import java.time.Duration;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 
@@ -121,7 +124,30 @@ class BenchPlanTest {
                 .startsWith("Take the " + strips.parts().size() + " strips ")
                 .contains(" and cut each");
         assertThat(strips.result(MeasureSystem.INCH).text())
-                .startsWith("Gives " + strips.cuts().size() + " × Base");
+                .isEqualTo("Gives " + (strips.cuts().size() + strips.parts().size()) + " × Base 5 × 3 in.");
+    }
+
+    /** Strips of one size that hold pieces of other names were told under the name of the first, and the next setting wanted a strip nobody had. */
+    @Test
+    void whatComesOffIsToldUnderItsOwnName() {
+        Card one = card(folded("5", "2"), 3);
+        Card other = card(folded("1 1/2", "10"), 3);
+        Set<String> told = new HashSet<>();
+        for (Card card : List.of(one, other)) {
+            for (TrimSetting setting : plan(card).bench().trim().settings()) {
+                for (TrimStep step : setting.steps()) {
+                    Map<String, Integer> gained = new HashMap<>();
+                    step.cuts().forEach(cut -> gained.merge(step.named(cut.first()), 1, Integer::sum));
+                    step.parts().forEach(part -> part.get(part.size() - 1)
+                            .second()
+                            .ifPresent(rest -> gained.merge(step.named(rest), 1, Integer::sum)));
+                    String words = step.result(MeasureSystem.INCH).text();
+                    gained.keySet().forEach(name -> assertThat(words).contains(name + " "));
+                    told.addAll(gained.keySet());
+                }
+            }
+        }
+        assertThat(told).contains("Base", "strip");
     }
 
     @Test
@@ -269,7 +295,7 @@ class BenchPlanTest {
         Lettered sheet = together.run().sheets().lettered().get(0);
         assertThat(sheet.layout().counts().keySet())
                 .hasSize(2)
-                .extracting(part -> sheet.piece(part).name())
+                .extracting(part -> sheet.part(part).name())
                 .containsExactlyInAnyOrder("Test card, Base", "Test card 2, Base");
         assertThat(together.run().bench().trim().numbersOn(sheet))
                 .hasSameSizeAs(sheet.layout().cuts());

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 
 import kwibbet.Inches;
 import kwibbet.card.Card;
+import kwibbet.card.Design;
 import kwibbet.card.PieceId;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
@@ -33,7 +34,9 @@ import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.offset;
+import static org.assertj.core.api.Assertions.tuple;
 
 class SheetPlannerTest {
 
@@ -102,7 +105,7 @@ class SheetPlannerTest {
         Card card = card(folded("9", "9"), 4, mat("mat-1", front(), border("1/2")));
         PaperPlan plan = plan(card, paper(SheetSizes.LETTER));
         assertThat(plan.unplaced()).singleElement().satisfies(unplaced -> {
-            assertThat(plan.piece(unplaced.part().id()).id()).isEqualTo(PieceId.BASE);
+            assertThat(plan.part(unplaced.part().id()).first().piece().id()).isEqualTo(PieceId.BASE);
             assertThat(unplaced.reason()).isEqualTo(Reason.LARGER_THAN_SHEET);
         });
         assertThat(plan.cutting().cutOf(new PartId("mat-1"))).isEqualTo(4);
@@ -133,7 +136,89 @@ class SheetPlannerTest {
                 both, shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, PressPlan.of(both, Inches.TOOLS)));
         assertThat(plan.sheets()).isEqualTo(3);
         assertThat(plan.isProven()).isTrue();
-        assertThat(only(plan).wanted(new PartId("2/base")).card()).isEqualTo(both.get(1));
+        assertThat(only(plan).part(new PartId("2/base")).first().card()).isEqualTo(both.get(1));
+    }
+
+    /** Told apart they made two layouts more, a column for each. */
+    @Test
+    void likePiecesAreOnePart() {
+        Card card = card(
+                folded("5", "7"),
+                24,
+                mat("left", front(), border("1/4")),
+                mat("right", front(), border("1/4")),
+                mat("narrow", front(), border("1/2")));
+        Paper paper = paper(SheetSizes.TWELVE_SQUARE);
+        WorkOrder order = WorkOrder.of(card, shelf(paper), Inches.TOOLS);
+        List<CutPart> parts = order.papers().get(0).parts();
+        assertThat(parts).extracting(CutPart::count).containsExactly(24, 48, 24);
+        CutPart both = parts.get(1);
+        assertThat(both.uses()).hasSize(2);
+        assertThat(both.hasName()).isFalse();
+        assertThat(both.usedAs())
+                .isEqualTo(both.uses().get(0).piece().name() + ", "
+                        + both.uses().get(1).piece().name());
+        assertThat(both.name())
+                .isNotIn(
+                        both.uses().get(0).piece().name(),
+                        both.uses().get(1).piece().name());
+        PaperPlan plan = only(plan(order));
+        assertThat(plan.cutting().cutOf(new PartId("left"))).isEqualTo(48);
+        assertThat(plan.cutting().cutOf(new PartId("right"))).isZero();
+        assertThat(plan.part(new PartId("left"))).isEqualTo(both);
+        assertThatThrownBy(() -> plan.part(new PartId("right"))).hasMessageContaining("right");
+    }
+
+    @Test
+    void whatWasCutOfAPartIsSharedOutInOrder() {
+        Card card =
+                card(folded("5", "7"), 5, mat("left", front(), border("1/4")), mat("right", front(), border("1/4")));
+        CutPart both = WorkOrder.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), Inches.TOOLS)
+                .papers()
+                .get(0)
+                .parts()
+                .get(1);
+        PartId left = new PartId("left");
+        PartId right = new PartId("right");
+        assertThat(both.shared(3)).isEqualTo(Map.of(left, 3, right, 0));
+        assertThat(both.shared(8)).isEqualTo(Map.of(left, 5, right, 3));
+        assertThat(both.shared(12)).isEqualTo(Map.of(left, 5, right, 7));
+    }
+
+    /** Two bases of one size; the fold of one must run with the grain. */
+    @Test
+    void whatMayNotLieAlikeIsNotOnePart() {
+        Paper grained = paper(SheetSizes.TWELVE_SQUARE, Pattern.PLAIN, Grain.CROSSWISE);
+        Design with = Inches.design(folded("5", "7"), 2);
+        List<Card> both = Card.apart(List.of(
+                Inches.make(with.withPapers(Map.of("paper", STOCK), true)).orThrow(),
+                Inches.make(with.withPapers(Map.of("paper", STOCK), false)).orThrow()));
+        WorkOrder order = WorkOrder.of(both, shelf(grained), Thrift.FEWEST_SHEETS, PressPlan.of(both, Inches.TOOLS));
+        assertThat(order.papers().get(0).parts()).extracting(CutPart::count).containsExactly(2, 2);
+        List<Card> alike = Card.apart(List.of(both.get(0), both.get(0)));
+        WorkOrder same = WorkOrder.of(alike, shelf(grained), Thrift.FEWEST_SHEETS, PressPlan.of(alike, Inches.TOOLS));
+        assertThat(same.papers().get(0).parts()).extracting(CutPart::count).containsExactly(4);
+    }
+
+    /** The chosen size first, and each size with what is on hand of it. */
+    @Test
+    void eachSizeThatIsCutIsTold() {
+        Paper chosen = paper(SheetSizes.LETTER);
+        Paper large = Inches.sizeOf(chosen, new PaperId("large"), size("12", "12"), 3);
+        Card card = card(folded("3", "4"), 21);
+        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large), Inches.TOOLS)));
+        assertThat(plan.cutSizes())
+                .extracting(each -> each.size().id().value(), PaperPlan.CutSize::sheets, PaperPlan.CutSize::missing)
+                .containsExactly(tuple(chosen.id().value(), 1, 0), tuple("large", 3, 0));
+        PaperPlan large2 = only(plan(WorkOrder.of(card(folded("3", "4"), 18), shelf(chosen, large), Inches.TOOLS)));
+        assertThat(large2.cutSizes()).extracting(PaperPlan.CutSize::size).containsExactly(large);
+        PaperPlan much = only(plan(WorkOrder.of(card(folded("3", "4"), 400), shelf(chosen), Inches.TOOLS)));
+        assertThat(much.cutSizes()).singleElement().satisfies(only -> {
+            assertThat(only.missing())
+                    .isEqualTo(only.sheets() - chosen.onHand())
+                    .isPositive();
+            assertThat(much.shortOfSheets()).isEqualTo(only.missing());
+        });
     }
 
     @Test

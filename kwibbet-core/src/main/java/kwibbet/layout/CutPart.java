@@ -1,0 +1,102 @@
+package kwibbet.layout;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.cutting.PartId;
+import kwibbet.cutting.Turning;
+import kwibbet.paper.PaperId;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Size;
+
+/**
+ * Pieces that are cut alike: from one paper, of one size, with one grain and one way up, and cut out to one outline if they are. They are one part for sheets and
+ * fence, and are told apart when they are made.
+ *
+ * @param id names it; the name of its first use
+ * @param uses the pieces it serves as, at least one
+ */
+public record CutPart(PartId id, List<Wanted> uses) {
+
+    /**
+     * Copies the list.
+     *
+     * @throws IllegalArgumentException when it is empty
+     */
+    public CutPart {
+        uses = List.copyOf(uses);
+        if (uses.isEmpty()) {
+            throw new IllegalArgumentException("a part is of some use");
+        }
+    }
+
+    private record Alike(Size blank, Map<PaperId, Turning> turnings, Optional<Outline> cutOutTo) {
+        static Alike of(Wanted wanted) {
+            return new Alike(
+                    wanted.blank(),
+                    wanted.turnings(),
+                    wanted.isCutOut() ? Optional.of(wanted.piece().outline()) : Optional.empty());
+        }
+    }
+
+    /** The parts of some pieces of one paper, in the order in which they first appear. */
+    static List<CutPart> of(List<Wanted> wanted) {
+        Map<Alike, List<Wanted>> alike = new LinkedHashMap<>();
+        wanted.forEach(each ->
+                alike.computeIfAbsent(Alike.of(each), key -> new ArrayList<>()).add(each));
+        return alike.values().stream()
+                .map(uses -> new CutPart(uses.get(0).part(), uses))
+                .toList();
+    }
+
+    /** The first piece it serves as; the others are cut like it. */
+    public Wanted first() {
+        return uses.get(0);
+    }
+
+    /** What is cut. */
+    public Size blank() {
+        return first().blank();
+    }
+
+    /** How many are cut. */
+    public int count() {
+        return uses.stream().mapToInt(Wanted::count).reduce(0, Math::addExact);
+    }
+
+    /** What one of it is called while it is cut: by its name where all its uses have that, and else just a piece. */
+    public String name() {
+        List<String> names = names();
+        return names.size() == 1 ? names.get(0) : "piece";
+    }
+
+    /** Whether all its uses have one name. */
+    public boolean hasName() {
+        return names().size() == 1;
+    }
+
+    private List<String> names() {
+        return uses.stream().map(use -> use.piece().name()).distinct().toList();
+    }
+
+    /** What it serves as, in words. */
+    public String usedAs() {
+        return String.join(", ", names());
+    }
+
+    /** How many of those that were cut serve as each of its uses: the first get theirs first, what is too many falls to the last. */
+    public Map<PartId, Integer> shared(int cut) {
+        int left = cut;
+        Map<PartId, Integer> shared = new LinkedHashMap<>();
+        for (Wanted use : uses) {
+            boolean isLast = use.equals(uses.get(uses.size() - 1));
+            int own = isLast ? left : Math.min(left, use.count());
+            shared.put(use.part(), own);
+            left -= own;
+        }
+        return shared;
+    }
+}
