@@ -398,6 +398,7 @@ class EditingTest {
         Page other = page.context().newPage();
         other.navigate(at("/inventory?paper=cogs"));
         page.locator("#paper-onHand").fill("40");
+        page.locator("#paper-price").fill("0.95");
         page.getByText("Keep the change").click();
         assertThat(page.locator(".papers")).containsText("40 sheets on hand");
         other.locator("#paper-weight").fill("190");
@@ -406,6 +407,39 @@ class EditingTest {
         assertThat(other.locator("#paper-weight")).hasValue("190");
         other.getByText("Keep the change").click();
         assertThat(other.locator(".papers")).containsText("190 g/m²");
+        // It was not counted here: what came in the meantime is there.
+        assertThat(other.locator(".papers")).containsText("40 sheets on hand");
+    }
+
+    /** By clicks: more than there is, found, taken back, to be seen among what came and went. */
+    @Test
+    void aRunThatIsCutIsBookedOnceAndTakenBackToTheLastSheet() {
+        page.navigate(at("/inventory/papers/moss/movements"));
+        String before = page.locator(".lead").innerText();
+        page.navigate(at("/"));
+        page.locator(".shelf a", new Page.LocatorOptions().setHasText("Hill climb"))
+                .click();
+        page.locator(".run-line a", new Page.LocatorOptions().setHasText("Sheets"))
+                .click();
+        page.locator("#make").fill("400");
+        page.locator("#make").press("Enter");
+        assertThat(page.locator(".sheets-head .lead")).not().containsText("23 sheets");
+        page.waitForSelector("#cut-run", new Page.WaitForSelectorOptions().setTimeout(60_000));
+        Page other = page.context().newPage();
+        other.navigate(page.url());
+        other.waitForSelector("#cut-run");
+        page.locator("#cut-run").click();
+        assertThat(page.locator(".shortages")).containsText("short by");
+        page.locator("#found").click();
+        assertThat(page.locator("main p[role='status']").first()).containsText("off the shelf");
+        other.locator("#cut-run").click();
+        assertThat(other.locator("main p[role='status']").first()).containsText("already");
+        page.locator("#take-back").click();
+        assertThat(page.locator("main p[role='status']").first()).containsText("to the last sheet");
+        page.navigate(at("/inventory/papers/moss/movements"));
+        assertThat(page.locator(".lead")).hasText(before);
+        assertThat(page.locator(".movements tbody tr").first()).containsText("taken back");
+        assertThat(page.locator(".movements")).containsText("found on the shelf");
     }
 
     /** Marks and a wrong length in one form: corrected, the form says what was chosen, and so do the tools. */

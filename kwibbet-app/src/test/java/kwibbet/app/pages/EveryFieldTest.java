@@ -158,5 +158,7 @@ class EveryFieldTest {
         assertThat(probe("/inventory/dies?die=demo%20Gas%20lamp", ".hand form", false))
                 .isEmpty();
         assertThat(probe("/offcuts", ".hand form", false)).isEmpty();
+        assertThat(probe("/inventory/papers/moss/movements", ".hand form", false))
+                .isEmpty();
     }
 }
