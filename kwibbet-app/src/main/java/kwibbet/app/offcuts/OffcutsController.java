@@ -176,7 +176,7 @@ class OffcutsController {
         after.addFlashAttribute(
                 "back",
                 booked instanceof Stockroom.Done
-                        ? "It is taken back, to the last sheet."
+                        ? "It is taken back: the sheets are on the shelf again, and the drawer is as it was."
                         : booked instanceof Stockroom.Already
                                 ? "It was taken back already; nothing was booked twice."
                                 : "It cannot be taken back: what it brought is used since.");

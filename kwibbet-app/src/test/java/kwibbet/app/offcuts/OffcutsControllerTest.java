@@ -174,7 +174,7 @@ class OffcutsControllerTest {
                 .andExpect(flash().attribute("already", "Card"));
         when(stockroom.takeBack(key)).thenReturn(new Stockroom.Done(key), new Stockroom.Already(key));
         mvc.perform(post("/offcuts/back").param("key", key.value()))
-                .andExpect(flash().attribute("back", containsString("to the last sheet")));
+                .andExpect(flash().attribute("back", containsString("on the shelf again")));
         mvc.perform(post("/offcuts/back").param("key", key.value()))
                 .andExpect(flash().attribute("back", containsString("already")));
     }

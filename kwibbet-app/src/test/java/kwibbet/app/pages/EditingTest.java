@@ -435,7 +435,7 @@ class EditingTest {
         other.locator("#cut-run").click();
         assertThat(other.locator("main p[role='status']").first()).containsText("already");
         page.locator("#take-back").click();
-        assertThat(page.locator("main p[role='status']").first()).containsText("to the last sheet");
+        assertThat(page.locator("main p[role='status']").first()).containsText("on the shelf again");
         page.navigate(at("/inventory/papers/moss/movements"));
         assertThat(page.locator(".lead")).hasText(before);
         assertThat(page.locator(".movements tbody tr").first()).containsText("taken back");
