@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -348,6 +349,31 @@ class SheetSearchTest {
         assertThat(plan(CuttingJob.of(List.of(Jobs.sheets("sheet", "12", "12")), List.of()))
                         .sheets())
                 .isZero();
+    }
+
+    /** A plan one sheet above its bound is not proven, however good it is; one at it always is. */
+    @Test
+    void aPlanIsProvenJustWhenItReachesItsBound() {
+        Random random = new Random(11);
+        int proven = 0;
+        int near = 0;
+        for (int round = 0; round < 120; round++) {
+            int[] parts = new int[15];
+            for (int i = 0; i < parts.length; i += 3) {
+                parts[i] = 2 + random.nextInt(11);
+                parts[i + 1] = 2 + random.nextInt(9);
+                parts[i + 2] = 1 + random.nextInt(14);
+            }
+            CuttingPlan plan = SheetSearch.plan(
+                    Jobs.units(17, 13, Turning.EITHER, parts), Budget.of(random.nextInt(3) * 500_000L));
+            assertThat(plan.missing()).isEmpty();
+            assertThat(plan.sheets()).isGreaterThanOrEqualTo(plan.sheetsAtLeast());
+            assertThat(plan.isProven()).as("round %s", round).isEqualTo(plan.sheets() == plan.sheetsAtLeast());
+            proven += plan.isProven() ? 1 : 0;
+            near += plan.sheets() == plan.sheetsAtLeast() + 1 ? 1 : 0;
+        }
+        assertThat(proven).isPositive();
+        assertThat(near).isPositive();
     }
 
     @Test

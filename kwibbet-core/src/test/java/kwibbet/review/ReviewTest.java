@@ -37,6 +37,7 @@ import kwibbet.paper.SheetSizes;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
+import kwibbet.shape.Region;
 
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.add;
@@ -331,5 +332,33 @@ class ReviewTest {
                         CardMaker.make(bridged.withName("Other"), MATERIALS).orThrow()))
                 .extracting(Finding::key)
                 .isEqualTo(keys);
+    }
+
+    /** Tape is seen from the film's free side: what covers that hides it, what lies on the panel's other face does not. */
+    @Test
+    void whatHidesTapeLiesOnTheFreeSideOfItsFilm() {
+        Addition film = add("mat", "film", on("front-inside"), "border", "1").withPapers(Map.of("paper", FILM));
+        Design bare = with(base("folded", "5", "7"), film);
+        assertThat(review(bare)).extracting(Finding::rule).contains("tape-on-show");
+        Design covered = with(base("folded", "5", "7"), film, mat("cover", "front-inside", "border", "1/2"));
+        assertThat(review(covered)).extracting(Finding::rule).doesNotContain("tape-on-show");
+        Design otherFace = with(base("folded", "5", "7"), film, mat("cover", "front-outside", "border", "1/2"));
+        assertThat(review(otherFace)).extracting(Finding::rule).contains("tape-on-show");
+        Design onFilm = with(base("folded", "5", "7"), film, mat("cover", "film", "border", "0"));
+        assertThat(review(onFilm)).extracting(Finding::rule).doesNotContain("tape-on-show");
+        Design partly = with(base("folded", "5", "7"), film, mat("cover", "film", "border", "3/4"));
+        assertThat(review(partly)).extracting(Finding::rule).contains("tape-on-show");
+    }
+
+    /** Foam is thick and shows from the side: it stays twice as far off the edge as tape. */
+    @Test
+    void foamStaysFartherOffTheEdgeThanTape() {
+        assertThat(adhesiveOf("flat").outline().bounds().size()).isEqualTo(size("3 7/8", "5 7/8"));
+        assertThat(adhesiveOf("foam").outline().bounds().size()).isEqualTo(size("3 3/4", "5 3/4"));
+    }
+
+    private static Region adhesiveOf(String stuck) {
+        Design design = with(base("folded", "5", "7"), mat("mat", "front-outside", "border", "1/2", "raised", stuck));
+        return card(design).join(new PieceId("mat")).orElseThrow().adhesive().get(0);
     }
 }

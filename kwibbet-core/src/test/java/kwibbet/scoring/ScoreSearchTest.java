@@ -64,6 +64,27 @@ class ScoreSearchTest {
         assertThat(plan.isProven()).isTrue();
     }
 
+    /** From either edge: a score just in the last groove is on the board, one a hair past it is not. */
+    @Test
+    void theLastGrooveIsStillOnTheBoard() {
+        kwibbet.shape.Size wide = size("11", "7");
+        ScoringBoard board = board("1, 5 1/2");
+        Score middle = Score.upright("middle", in("5 1/2"), wide, Fold.VALLEY);
+        ScorePlan plan = ScoreSearch.plan(List.of(middle), wide, board, Hand.RIGHT);
+        assertThat(plan.unreachable()).isEmpty();
+        assertThat(plan.settings()).singleElement().satisfies(setting -> {
+            assertThat(setting.shift()).isEqualTo(Length.ZERO);
+            assertThat(setting.scores()).extracting(ScorePlan.Scored::groove).containsExactly(in("5 1/2"));
+        });
+        ScoringBoard shorter = board("1, 5 7/16");
+        assertThat(ScoreSearch.plan(List.of(middle), wide, shorter, Hand.RIGHT).unreachable())
+                .singleElement()
+                .satisfies(beyond -> {
+                    assertThat(beyond.why()).isEqualTo(Unreachable.Why.BEYOND_BOARD);
+                    assertThat(beyond.nearest().orElseThrow().error()).isEqualTo(in("-1/16"));
+                });
+    }
+
     /** A sixteenth past a groove is reached by sliding a sixteenth; both scores share it. */
     @Test
     void aScoreBetweenGroovesIsReachedBySliding() {
