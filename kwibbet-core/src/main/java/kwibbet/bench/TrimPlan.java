@@ -13,8 +13,10 @@ import kwibbet.cutting.FencePlan.Take;
 import kwibbet.cutting.FenceSearch;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Cut;
+import kwibbet.cutting.StockId;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.measure.Length;
 import kwibbet.measure.Rounded;
 import kwibbet.paper.PaperKind;
 import kwibbet.tool.Trimmer;
@@ -44,7 +46,9 @@ public record TrimPlan(SheetPlan sheets, List<TrimSetting> settings, List<SlitSt
         for (Blade blade : List.of(Blade.TRIMMER, Blade.OLD_BLADE)) {
             List<Integer> places = places(lettered, blade);
             FencePlan plan = FenceSearch.plan(
-                    places.stream().map(place -> lettered.get(place).layout()).toList(), trimmer.longestCut());
+                    places.stream().map(place -> lettered.get(place).layout()).toList(),
+                    margins(sheets),
+                    trimmer.longestCut());
             plans.put(blade, plan);
             for (int i = 0; i < places.size(); i++) {
                 recut.set(places.get(i), plan.layouts().get(i));
@@ -65,6 +69,14 @@ public record TrimPlan(SheetPlan sheets, List<TrimSetting> settings, List<SlitSt
                 settings,
                 SlitStep.of(sheets, trimmer),
                 plans.values().stream().mapToInt(FencePlan::atLeast).sum());
+    }
+
+    private static Map<StockId, Length> margins(SheetPlan sheets) {
+        Map<StockId, Length> margins = new LinkedHashMap<>();
+        sheets.papers()
+                .forEach(paper ->
+                        paper.cutting().job().stocks().forEach(stock -> margins.put(stock.id(), stock.margin())));
+        return margins;
     }
 
     private static List<Integer> places(List<Lettered> lettered, Blade blade) {

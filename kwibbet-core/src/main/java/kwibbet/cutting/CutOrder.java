@@ -101,6 +101,10 @@ final class CutOrder {
     List<Long> choices(int most) {
         TreeMap<Long, Integer> choices = new TreeMap<>(Comparator.reverseOrder());
         for (int bar = atHand.nextSetBit(0); bar >= 0; bar = atHand.nextSetBit(bar + 1)) {
+            if (hasEdge(bar)) {
+                choices.merge(width(bar, 0), 1, Integer::sum);
+                continue;
+            }
             long left = left(bar);
             List<Kind> kinds = bars.get(bar).kinds();
             for (int kind = 0; kind < kinds.size(); kind++) {
@@ -138,6 +142,13 @@ final class CutOrder {
     }
 
     private boolean cut(int bar, long setting) {
+        if (hasEdge(bar)) {
+            boolean isCut = width(bar, 0) == setting;
+            if (isCut) {
+                take(bar, 0, false);
+            }
+            return isCut;
+        }
         int kinds = bars.get(bar).kinds().size();
         for (int kind = 0; kind < kinds; kind++) {
             if (isOn(bar, kind) && width(bar, kind) == setting) {
@@ -219,6 +230,11 @@ final class CutOrder {
 
     private boolean isOn(int bar, int kind) {
         return (on[bar] & (1L << kind)) != 0;
+    }
+
+    /** Whether the edge before the first piece is still to be cut off: before that nothing else is. */
+    private boolean hasEdge(int bar) {
+        return bars.get(bar).hasEdge() && isOn(bar, 0);
     }
 
     private boolean hasWaste(int bar) {

@@ -39,26 +39,33 @@ public final class FenceSearch {
     private final List<Bar> bars = new ArrayList<>();
     private final List<Integer> sheets = new ArrayList<>();
 
-    private FenceSearch(List<SheetLayout> layouts) {
+    private FenceSearch(List<SheetLayout> layouts, Map<StockId, Length> margins) {
         this.layouts = layouts;
         for (int layout = 0; layout < layouts.size(); layout++) {
             SheetLayout each = layouts.get(layout);
-            sheets.add(Bar.add(bars, layout, each.root(), each.sheet()));
+            Length margin = Optional.ofNullable(margins.get(each.stock())).orElse(Length.ZERO);
+            sheets.add(new Bars(bars, layout, margin).add(each.root(), each.sheet()));
         }
+    }
+
+    /** An order of cuts for some layouts of sheets that can be used up to their edges. */
+    public static FencePlan plan(List<SheetLayout> layouts, Length longestCut) {
+        return plan(layouts, Map.of(), longestCut);
     }
 
     /**
      * An order of cuts for some layouts.
      *
      * @param layouts the layouts
+     * @param margins what cannot be used along every edge of a stock; it stays where it is while pieces change places
      * @param longestCut what is longer is cut with a knife
      * @throws IllegalArgumentException when a layout was made for a blade with a kerf
      */
-    public static FencePlan plan(List<SheetLayout> layouts, Length longestCut) {
+    public static FencePlan plan(List<SheetLayout> layouts, Map<StockId, Length> margins, Length longestCut) {
         if (layouts.stream().anyMatch(layout -> !layout.kerf().isZero())) {
             throw new IllegalArgumentException("a trimmer has no kerf");
         }
-        return new FenceSearch(layouts).run(longestCut);
+        return new FenceSearch(layouts, margins).run(longestCut);
     }
 
     private FencePlan run(Length longestCut) {

@@ -1,7 +1,11 @@
 package kwibbet.cutting;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Random;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -45,6 +49,43 @@ class FenceSearchTest {
 
     private static Section part(String id) {
         return new Section.Filled(new PartId(id), false);
+    }
+
+    /** What a printer keeps clear was added up at the far end, and pieces held unprinted edge: margin 1/4, mats of 4 1/2 and 3 × 2. */
+    @Test
+    void aMarginStaysAtItsEdge() {
+        Length margin = Length.ofInches(1, 4);
+        Stock letter = new Stock(
+                new StockId("letter"), Jobs.size("8 1/2", "11"), OptionalInt.empty(), 0, Stock.Source.SHELF, margin);
+        Random random = new Random(4);
+        for (int round = 0; round < 40; round++) {
+            List<Part> parts = new ArrayList<>(List.of(
+                    Jobs.part("square", Jobs.size("4 1/2", "4 1/2"), 5, Turning.UPRIGHT, "letter"),
+                    Jobs.part("label", Jobs.size("3", "2"), 5, Turning.UPRIGHT, "letter")));
+            for (int i = 0; i < random.nextInt(4); i++) {
+                kwibbet.shape.Size size = new kwibbet.shape.Size(
+                        Length.ofInches(4 + random.nextInt(50), 8), Length.ofInches(4 + random.nextInt(70), 8));
+                parts.add(Jobs.part("part " + i, size, 1 + random.nextInt(6), Turning.EITHER, "letter"));
+            }
+            CuttingPlan plan =
+                    SheetSearch.plan(CuttingJob.of(List.of(letter), parts), Budget.about(Duration.ofMillis(20)));
+            FencePlan fence = FenceSearch.plan(plan.layouts(), Map.of(letter.id(), margin), REACH);
+            for (int place = 0; place < fence.layouts().size(); place++) {
+                SheetLayout layout = fence.layouts().get(place);
+                assertThat(layout.counts()).isEqualTo(plan.layouts().get(place).counts());
+                assertThat(layout.placements()).allSatisfy(each -> {
+                    assertThat(each.area().left()).isGreaterThanOrEqualTo(margin);
+                    assertThat(each.area().top()).isGreaterThanOrEqualTo(margin);
+                    assertThat(each.area().right())
+                            .isLessThanOrEqualTo(layout.sheet().width().minus(margin));
+                    assertThat(each.area().bottom())
+                            .isLessThanOrEqualTo(layout.sheet().height().minus(margin));
+                });
+            }
+            TrialTrimmer.Result cut = TrialTrimmer.run(fence.layouts(), fence.settings(), List.of());
+            assertThat(cut.faults()).isEmpty();
+            assertThat(fence.settings().size()).isGreaterThanOrEqualTo(fence.atLeast());
+        }
     }
 
     /** Strips of 4 and pieces of 4 on two sheets: one setting does it all, once a strip is off it is turned and cut again. */

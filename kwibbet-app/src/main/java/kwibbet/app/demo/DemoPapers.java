@@ -3,6 +3,7 @@ package kwibbet.app.demo;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -23,8 +24,9 @@ final class DemoPapers {
             card("oat", "Oat, letter", "#efe3cb", SheetSizes.LETTER, Grain.UPRIGHT, 90, 30),
             card("brick", "Brick, letter", "#a9523c", SheetSizes.LETTER, Grain.UPRIGHT, 40, 35),
             card("moss", "Moss, 12 × 12", "#6f8560", SheetSizes.TWELVE_SQUARE, Grain.CROSSWISE, 48, 55),
-            pattern("spokes", "Spokes, 12 × 12", "#c9d3d6", Pattern.ONE_WAY, 16),
-            pattern("cogs", "Cogs, 12 × 12", "#d8c3a5", Pattern.ANY_WAY, 12),
+            pattern("spokes", "Spokes, 12 × 12", "#c9d3d6", Pattern.ONE_WAY, 16, Length.ZERO),
+            // The printer keeps an edge clear.
+            pattern("cogs", "Cogs, 12 × 12", "#d8c3a5", Pattern.ANY_WAY, 12, Length.ofInches(1, 8)),
             card("chalk", "Chalk white, A4", "#faf8f2", SheetSizes.of(SheetSizes.Family.A, 4), Grain.UPRIGHT, 50, 20),
             card("slate", "Slate, A4", "#5d6670", SheetSizes.of(SheetSizes.Family.A, 4), Grain.UPRIGHT, 30, 25),
             of(
@@ -49,49 +51,38 @@ final class DemoPapers {
     private DemoPapers() {}
 
     private static Paper card(String id, String name, String colour, Size sheet, Grain grain, int onHand, int cents) {
-        return paper(id, name, PaperKind.CARD_STOCK, colour, sheet, Pattern.PLAIN, grain, 270, onHand, cents);
-    }
-
-    private static Paper pattern(String id, String name, String colour, Pattern pattern, int onHand) {
-        return paper(
-                id,
-                name,
-                PaperKind.PATTERNED,
-                colour,
-                SheetSizes.TWELVE_SQUARE,
-                pattern,
-                Grain.UNKNOWN,
-                160,
-                onHand,
-                70);
-    }
-
-    private static Paper paper(
-            String id,
-            String name,
-            PaperKind kind,
-            String colour,
-            Size sheet,
-            Pattern pattern,
-            Grain grain,
-            int weight,
-            int onHand,
-            int cents) {
-        Length caliper = kind == PaperKind.PATTERNED ? Length.ofMillimetres(1, 5) : Length.ofMillimetres(3, 10);
         return new Paper(
                 new PaperId(id),
                 name,
-                kind,
+                PaperKind.CARD_STOCK,
                 sheet,
-                system(name),
+                system(sheet),
                 new Colour(colour),
-                pattern,
+                Pattern.PLAIN,
                 grain,
-                weight,
-                caliper,
+                270,
+                Length.ofMillimetres(3, 10),
                 onHand,
                 cents,
                 Length.ZERO,
+                Optional.empty());
+    }
+
+    private static Paper pattern(String id, String name, String colour, Pattern pattern, int onHand, Length margin) {
+        return new Paper(
+                new PaperId(id),
+                name,
+                PaperKind.PATTERNED,
+                SheetSizes.TWELVE_SQUARE,
+                MeasureSystem.INCH,
+                new Colour(colour),
+                pattern,
+                Grain.UNKNOWN,
+                160,
+                Length.ofMillimetres(1, 5),
+                onHand,
+                70,
+                margin,
                 Optional.empty());
     }
 
@@ -102,7 +93,7 @@ final class DemoPapers {
                 name,
                 kind,
                 sheet,
-                system(name),
+                system(sheet),
                 new Colour(colour),
                 Pattern.PLAIN,
                 Grain.UNKNOWN,
@@ -114,7 +105,7 @@ final class DemoPapers {
                 Optional.empty());
     }
 
-    private static MeasureSystem system(String name) {
-        return name.contains(", A") ? MeasureSystem.METRIC : MeasureSystem.INCH;
+    private static MeasureSystem system(Size sheet) {
+        return Figure.inInches(sheet.width()).isExact() ? MeasureSystem.INCH : MeasureSystem.METRIC;
     }
 }

@@ -1,0 +1,108 @@
+package kwibbet.stock;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.junit.jupiter.api.Test;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Run;
+import kwibbet.card.Thrift;
+import kwibbet.paper.Offcut;
+import kwibbet.paper.OffcutId;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperShelf;
+import kwibbet.paper.SheetSizes;
+
+import static kwibbet.Inches.STOCK;
+import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.design;
+import static kwibbet.Inches.folded;
+import static kwibbet.Inches.make;
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.size;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
+
+class BookingTest {
+
+    private static final StockItem SHEETS = new StockItem.Sheets(STOCK);
+    private static final StockItem STRIPS = new StockItem.Leftovers(STOCK, size("12", "5"));
+    private static final BookingKey KEY = new BookingKey("key");
+
+    private static Booking booking(Movement... movements) {
+        return new Booking(KEY, "what", Optional.empty(), List.of(movements));
+    }
+
+    private static Movement move(StockItem item, int amount) {
+        return new Movement(item, amount, Reason.COUNTED);
+    }
+
+    /** A base 10 × 7 leaves 12 × 5 and 2 × 7 of a sheet; the two offcuts that are used first leave something too. */
+    @Test
+    void aRunTakesSheetsAndOffcutsAndBringsWhatIsWorthKeeping() {
+        PaperShelf shelf = new PaperShelf(
+                List.of(paper(SheetSizes.TWELVE_SQUARE)),
+                List.of(new Offcut(new OffcutId("left"), STOCK, size("11", "8"), 2)));
+        RunPlan plan = RunPlan.of(
+                make(design(folded("5", "7"), 1).withRun(new Run(3, 0, Thrift.LEFTOVERS_FIRST)))
+                        .orThrow(),
+                shelf,
+                TOOLS);
+        Booking cut = Booking.ofCut(KEY, "run", "Card", plan.sheets());
+        assertThat(cut.run()).contains("run");
+        assertThat(cut.movements())
+                .extracting(Movement::item, Movement::amount, Movement::reason)
+                .contains(
+                        tuple(SHEETS, -1, Reason.CUT),
+                        tuple(new StockItem.Leftovers(STOCK, size("11", "8")), -2, Reason.CUT),
+                        tuple(STRIPS, 1, Reason.PUT_IN));
+        assertThat(cut.movements())
+                .filteredOn(each -> each.amount() < 0)
+                .extracting(Movement::reason)
+                .containsOnly(Reason.CUT);
+    }
+
+    /** The same movements the other way: nothing is left of it. */
+    @Test
+    void takenBackItIsAsIfItNeverWas() {
+        Booking cut = booking(move(SHEETS, -3), move(STRIPS, 3), move(SHEETS, 1));
+        List<Movement> both = new ArrayList<>(cut.movements());
+        both.addAll(cut.takenBack().movements());
+        assertThat(StockLevels.of(both).levels()).isEqualTo(Map.of(SHEETS, 0, STRIPS, 0));
+        assertThat(cut.takenBack().movements()).extracting(Movement::reason).containsOnly(Reason.TAKEN_BACK);
+        assertThat(cut.takenBack().key()).isEqualTo(KEY.back()).matches(BookingKey::isBack);
+        assertThat(KEY.isBack()).isFalse();
+    }
+
+    /** What comes in the same booking counts; each thing for itself. */
+    @Test
+    void aShortageIsWhatWouldBeBelowNothing() {
+        StockLevels levels = StockLevels.of(List.of(move(SHEETS, 4), move(SHEETS, 6), move(STRIPS, 1)));
+        assertThat(levels.of(SHEETS)).isEqualTo(10);
+        assertThat(levels.of(new StockItem.Sheets(new PaperId("other")))).isZero();
+        assertThat(levels.shortages(booking(move(SHEETS, -10), move(STRIPS, -1))))
+                .isEmpty();
+        assertThat(levels.shortages(booking(move(SHEETS, -12), move(SHEETS, 2))))
+                .isEmpty();
+        assertThat(levels.shortages(booking(move(SHEETS, -12), move(STRIPS, -1))))
+                .containsExactly(new Shortage(SHEETS, 12, 10));
+        Booking found = booking(move(SHEETS, -12)).withFound(List.of(new Shortage(SHEETS, 12, 10)));
+        assertThat(found.movements().get(0)).isEqualTo(new Movement(SHEETS, 2, Reason.FOUND));
+        assertThat(levels.shortages(found)).isEmpty();
+    }
+
+    @Test
+    void keysAndMovementsSayWhatTheyCannotBe() {
+        assertThatThrownBy(() -> new BookingKey(" ")).hasMessageContaining("1 to 100 letters");
+        assertThatThrownBy(() -> new BookingKey("x".repeat(120))).hasMessageContaining("1 to 100 letters");
+        assertThat(new BookingKey("x".repeat(100)).back().isBack()).isTrue();
+        assertThatThrownBy(() -> move(SHEETS, 0)).hasMessageContaining("moves something");
+        assertThat(Booking.of(KEY, "counted", SHEETS, 0, Reason.COUNTED).movements())
+                .isEmpty();
+        assertThat(BookingKey.ofCut("7", 1)).isNotEqualTo(BookingKey.ofCut("7", 2));
+    }
+}
