@@ -44,6 +44,27 @@ class FlatFoldingTest {
     }
 
     /** Kawasaki's theorem: every other angle adds up to 180°, and then some assignment folds. */
+    /** How often it is looked decides whether it is told at all; how often after the first way, only how far they are counted. */
+    @Test
+    void countingEndsBeforeFolding() {
+        CreasePattern map = Papers.freeMap(3, 3);
+        long ways = folds(map).count();
+        assertThat(folds(map).isCounted()).isTrue();
+        Folds first = (Folds) FlatFolding.of(map, new FlatFolding.Limits(20_000_000, 0, 100_000, 24, 600, 64));
+        assertThat(first.isCounted()).isFalse();
+        assertThat(first.count()).isPositive().isLessThan(ways);
+        assertThat(first.orders()).isNotEmpty();
+        assertThat(FoldSequence.of(first).steps()).isNotEmpty();
+        long before = first.count();
+        for (long looks : new long[] {100, 1_000, 10_000}) {
+            Folds more = (Folds) FlatFolding.of(map, new FlatFolding.Limits(20_000_000, looks, 100_000, 24, 600, 64));
+            assertThat(more.count()).isGreaterThanOrEqualTo(before).isLessThanOrEqualTo(ways);
+            before = more.count();
+        }
+        assertThat(FlatFolding.of(map, new FlatFolding.Limits(5, 2_000_000, 100_000, 24, 600, 64)))
+                .isInstanceOf(FlatFolding.Undecided.class);
+    }
+
     @Test
     void aVertexFoldsJustWhenEveryOtherAngleAddsUpToAStraightOne() {
         Random random = new Random(7);

@@ -1,4 +1,4 @@
-/** The drawer of leftovers. Nothing is null. */
+/** The drawer of leftovers, and booking a run as cut. Nothing is null. */
 @NullMarked
 package kwibbet.app.offcuts;
 

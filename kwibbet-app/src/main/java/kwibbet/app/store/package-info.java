@@ -1,5 +1,5 @@
 /**
- * What is kept: designs with their history, papers and tools, in an H2 file through Hibernate.
+ * What is kept: designs with their history, papers and tools, what came and went of the stock, and the plans found, in an H2 file through Hibernate.
  *
  * <p>Rows stay in here; whoever asks gets values of the core. Uses core and formats.
  */

@@ -450,6 +450,7 @@ class PagesTest {
                 train + "/press",
                 card + "/make",
                 "/inventory/dies",
+                "/inventory/papers/moss/movements",
                 "/offcuts",
                 "/together?card=" + train.replace("/cards/", ""),
                 "/compare",

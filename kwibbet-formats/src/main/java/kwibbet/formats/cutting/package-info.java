@@ -1,4 +1,4 @@
-/** Requests for layouts and for score plans, read from JSON as {@code docs/formats.md} describes them. Nothing is null. */
+/** Requests for layouts and for score plans, and plans that are kept, as JSON as {@code docs/formats.md} describes them. Nothing is null. */
 @NullMarked
 package kwibbet.formats.cutting;
 
