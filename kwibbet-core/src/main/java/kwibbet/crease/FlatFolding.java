@@ -155,9 +155,13 @@ public sealed interface FlatFolding {
         FlatFolding all() {
             OrderSearch search = new OrderSearch(
                     conditions.count(), conditions.conditions(), limits.looks(), limits.looksCounting());
-            Optional<BitSet> contradiction = search.start();
-            if (contradiction.isPresent()) {
-                return impossible(contradiction.get());
+            try {
+                Optional<BitSet> contradiction = search.start();
+                if (contradiction.isPresent()) {
+                    return impossible(contradiction.get());
+                }
+            } catch (OrderSearch.TooManyLooks many) {
+                return new Undecided();
             }
             List<byte[]> kept = new ArrayList<>(List.of(search.values()));
             long count = 1;

@@ -98,6 +98,7 @@ final class OrderSearch {
      * Follows up what is given; to be called once, first.
      *
      * @return the conditions that contradict each other, if they do already
+     * @throws TooManyLooks when that takes more looks at conditions than allowed
      */
     Optional<BitSet> start() {
         for (int i = 0; i < conditions.size(); i++) {
