@@ -127,7 +127,8 @@ public final class DamagedRequests {
         List<String> queue = new ArrayList<>(List.of("/", "/cards/new", "/studio", "/studio/backup"));
         for (int i = 0; i < queue.size() && pages.size() < 90; i++) {
             String path = queue.get(i);
-            String html = send("GET " + path + " HTTP/1.1", "", new byte[0]);
+            // Where one part of a long answer ends and the next begins, its length stands in between.
+            String html = send("GET " + path + " HTTP/1.1", "", new byte[0]).replaceAll("\r?\n[0-9a-f]{1,6}\r?\n", "");
             pages.add(path);
             Matcher form = FORM.matcher(html);
             while (form.find()) {
