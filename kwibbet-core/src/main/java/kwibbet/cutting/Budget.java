@@ -75,11 +75,6 @@ public final class Budget {
         stopped.set(true);
     }
 
-    /** Whether the search was stopped, and may have found less than its work would have. */
-    public boolean isStopped() {
-        return stopped.get();
-    }
-
     /** Whether the search shall end. */
     public boolean isSpent() {
         return isSpent(1);

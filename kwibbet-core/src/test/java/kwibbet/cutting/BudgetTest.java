@@ -111,7 +111,7 @@ class BudgetTest {
         assertThat(other.isSpent(0.7)).isFalse();
         whole.stop();
         assertThat(other.isSpent()).isTrue();
-        assertThat(whole.isStopped()).isTrue();
+        assertThat(whole.isSpent()).isTrue();
     }
 
     @Test
