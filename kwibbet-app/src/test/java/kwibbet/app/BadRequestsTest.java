@@ -71,6 +71,7 @@ class BadRequestsTest {
                 "POST /cards/none/findings/0|version=0|404|Nothing lies here",
                 "POST /cards|name=%zz|400|Something was missing",
                 "POST /inventory/papers|name=A&sizeOf=0123456789012345678901234567890123456789|422|Choose one of the list",
+                "GET /patterns/1b1b|name=|404|Load its file again",
                 "PUT /studio|system=%zz|404|Nothing lies here",
             })
     void aFormThatIsWrongIsAnsweredInWords(String line, String body, int status, String words) throws IOException {

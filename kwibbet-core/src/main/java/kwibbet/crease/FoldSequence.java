@@ -33,6 +33,16 @@ public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
      * @param folding the pattern, which folds flat
      */
     public static FoldSequence of(FlatFolding.Folds folding) {
+        return of(folding, Progress.UNWATCHED);
+    }
+
+    /**
+     * The best way to fold a pattern that is found while somebody waits for it.
+     *
+     * @param folding the pattern, which folds flat
+     * @param progress who is told how far it is; where they have had enough, the best so far is taken, or all folds at once
+     */
+    public static FoldSequence of(FlatFolding.Folds folding, Progress progress) {
         BitSet folded = new BitSet();
         for (int i = 0; i < folding.pattern().creases().size(); i++) {
             folded.set(i, folding.pattern().creases().get(i).folds());
@@ -40,7 +50,7 @@ public record FoldSequence(List<FoldStep> steps, boolean isShortest) {
         int facets = folding.pattern().facets().size();
         int states = Math.max(FEWEST_STATES, Math.min(MOST_STATES, MOST_PAIRS / (facets * facets)));
         int ofAllOrders = Math.min(states, MOST_PAIRS / (facets * facets)) * ALL_ORDERS;
-        FoldSequence best = new SequenceSearch(folding.pattern(), states, ofAllOrders)
+        FoldSequence best = new SequenceSearch(folding.pattern(), states, ofAllOrders, progress)
                 .best(folding.orders().stream()
                         .map(order -> new FoldedState(folding.places(), order, folded))
                         .toList());

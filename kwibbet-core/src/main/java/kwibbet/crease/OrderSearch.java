@@ -29,6 +29,9 @@ final class OrderSearch {
 
     private static final int NO_CONDITION = -1;
 
+    /** After so many looks it is told how far it is. */
+    private static final int LOOKS_TOLD = 4096;
+
     private final List<Condition> conditions;
     private final int[][] at;
     private final byte[] values;
@@ -42,11 +45,12 @@ final class OrderSearch {
     private boolean hasFound;
     private boolean hasEnough;
     private long looks;
-    private final long mostLooks;
-    private final long mostLooksCounting;
+    private long looksBefore;
+    private final FlatFolding.Limits limits;
+    private final Progress progress;
     private long looksAllowed;
 
-    /** There were more looks at conditions than allowed. */
+    /** There were more looks at conditions than allowed, or than somebody waits for. */
     static final class TooManyLooks extends RuntimeException {
         private static final long serialVersionUID = 1;
     }
@@ -62,19 +66,17 @@ final class OrderSearch {
         }
     }
 
-    /**
-     * A search for so many choices, which gives up after so many looks at conditions, or so many after the first way of a group is found.
-     */
-    OrderSearch(int choices, List<Condition> conditions, long mostLooks, long mostLooksCounting) {
+    /** A search for so many choices, which gives up within limits, or where it is told so. */
+    OrderSearch(int choices, List<Condition> conditions, FlatFolding.Limits limits, Progress progress) {
         this.conditions = conditions;
         this.values = new byte[choices];
         this.reasons = new int[choices];
         this.when = new int[choices];
         this.trail = new int[choices];
         this.weights = new double[choices];
-        this.mostLooks = mostLooks;
-        this.mostLooksCounting = mostLooksCounting;
-        this.looksAllowed = mostLooks;
+        this.limits = limits;
+        this.progress = progress;
+        this.looksAllowed = limits.looks();
         List<List<Integer>> found = new ArrayList<>();
         for (int i = 0; i < choices; i++) {
             found.add(new ArrayList<>());
@@ -150,8 +152,9 @@ final class OrderSearch {
      */
     Optional<BitSet> search(BitSet group, Predicate<byte[]> listener) {
         int before = trailed;
+        looksBefore += looks;
         looks = 0;
-        looksAllowed = mostLooks;
+        looksAllowed = limits.looks();
         hasFound = false;
         hasEnough = false;
         try {
@@ -168,7 +171,7 @@ final class OrderSearch {
         if (choice < 0) {
             if (!hasFound) {
                 hasFound = true;
-                looksAllowed = Math.min(mostLooks, looks + mostLooksCounting);
+                looksAllowed = Math.min(limits.looks(), looks + limits.looksCounting());
             }
             hasEnough = !listener.test(values);
             return Optional.empty();
@@ -237,7 +240,7 @@ final class OrderSearch {
     private Optional<Failure> followUp() {
         while (!waiting.isEmpty()) {
             looks++;
-            if (looks > looksAllowed) {
+            if (looks > looksAllowed || (looks % LOOKS_TOLD == 0 && !goesOn())) {
                 throw new TooManyLooks();
             }
             int index = waiting.remove();
@@ -250,6 +253,10 @@ final class OrderSearch {
             }
         }
         return Optional.empty();
+    }
+
+    private boolean goesOn() {
+        return progress.goesOn(Progress.Stage.LYING, looksBefore + looks, looksBefore + looksAllowed);
     }
 
     /** Sets what follows from a condition; {@code false} when nothing it allows is left. */

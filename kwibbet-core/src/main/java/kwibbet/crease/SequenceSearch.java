@@ -37,7 +37,10 @@ final class SequenceSearch {
     private final Unfolding unfolding;
     private final FewestFolds fewest;
     private final int mostStates;
+    private final Progress progress;
     private long statesLeft;
+    private long statesSeen;
+    private boolean isEnough;
 
     /** A state on the way: how it is reached, and from which state that is nearer to the folded one. */
     private record Node(
@@ -58,19 +61,20 @@ final class SequenceSearch {
     /**
      * A search through so many states an order exactly, and through so many of all orders together once a way is known.
      */
-    SequenceSearch(CreasePattern pattern, int mostStates, int ofAllOrders) {
+    SequenceSearch(CreasePattern pattern, int mostStates, int ofAllOrders, Progress progress) {
         this.pattern = pattern;
         this.unfolding = new Unfolding(pattern);
         this.fewest = FewestFolds.of(pattern);
         this.mostStates = mostStates;
         this.statesLeft = ofAllOrders;
+        this.progress = progress;
     }
 
     /** The best way to any of the states, tried in their order. */
     FoldSequence best(List<FoldedState> states) {
         Optional<Way> best = Optional.empty();
         for (FoldedState folded : states) {
-            if (best.isPresent() && statesLeft < 0) {
+            if (best.isPresent() && (statesLeft < 0 || isEnough)) {
                 return inOrder(best.get(), false);
             }
             long bound = best.map(Way::cost).orElse(Long.MAX_VALUE);
@@ -147,7 +151,7 @@ final class SequenceSearch {
 
         /** The flat end of the way from folded to flat; none when there are too many states or all cost too much. */
         Optional<Node> flat(int most) {
-            while (!next.isEmpty() && states.size() <= most) {
+            while (!next.isEmpty() && states.size() <= most && !isEnough) {
                 Node node = next.remove();
                 Key key = new Key(node.spot(), node.fromUnder());
                 if (best.getOrDefault(key, Long.MAX_VALUE) < node.cost()) {
@@ -172,6 +176,8 @@ final class SequenceSearch {
 
         private void goOnFrom(Node node) {
             statesLeft--;
+            statesSeen++;
+            isEnough = !progress.goesOn(Progress.Stage.FOLDING, statesSeen, statesSeen + Math.max(0, statesLeft));
             FoldedState state = state(node);
             for (Move move : moves.computeIfAbsent(node.spot(), any -> unfolding.moves(state))) {
                 BitSet folded = state.folded();

@@ -18,6 +18,7 @@ import kwibbet.crease.CreaseGraph;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldedState;
+import kwibbet.crease.Folding;
 import kwibbet.crease.Isometry;
 import kwibbet.crease.Vertex;
 import kwibbet.outcome.Outcome;
@@ -54,14 +55,12 @@ public record CardFolding(
     /** Works out a card: in the order its base is meant to close, or any other where that one cannot be. */
     public static CardFolding of(Card card) {
         CardPattern pattern = CardPattern.of(card, true);
-        FlatFolding folding = FlatFolding.of(pattern.pattern());
-        if (folding instanceof FlatFolding.CannotFold) {
+        Folding folding = Folding.of(pattern.pattern());
+        if (folding.flat() instanceof FlatFolding.CannotFold) {
             pattern = CardPattern.of(card, false);
-            folding = FlatFolding.of(pattern.pattern());
+            folding = Folding.of(pattern.pattern());
         }
-        Optional<FoldSequence> sequence =
-                folding instanceof FlatFolding.Folds folds ? Optional.of(FoldSequence.of(folds)) : Optional.empty();
-        return new CardFolding(pattern, folding, sequence, leaves(card, pattern), bands(card));
+        return new CardFolding(pattern, folding.flat(), folding.sequence(), leaves(card, pattern), bands(card));
     }
 
     /**

@@ -51,6 +51,8 @@ public final class FoldPicture {
     private static final double ROOM = 0.12;
     /** A picture is at least this high, as a part of its width. */
     private static final double LOWEST = 0.45;
+    /** Where there are more, their names would cover each other. */
+    private static final int MOST_LABELS = 60;
 
     private final CreasePattern pattern;
     private final List<Leaf> leaves;
@@ -249,7 +251,7 @@ public final class FoldPicture {
         } else {
             Overlay.without(whole, over).forEach(part -> marks.add(Mark.Area.of(part, fill, Line.CUT, ink)));
         }
-        if (!leaf.label().isEmpty()) {
+        if (!leaf.label().isEmpty() && leaves.size() <= MOST_LABELS) {
             Vertex middle = middle(pattern.facets().get(leaf.facet()));
             Point at = point(place(leaf, state).apply(middle), fromUnder);
             marks.add(new Mark.Text(at, Phrase.of(leaf.label()), Mark.Anchor.MIDDLE, 1.3, ink, false, false));

@@ -43,7 +43,6 @@ class FlatFoldingTest {
         assertThat(folds(Papers.freeMap(across, down)).count()).isEqualTo(ways);
     }
 
-    /** Kawasaki's theorem: every other angle adds up to 180°, and then some assignment folds. */
     /** How often it is looked decides whether it is told at all; how often after the first way, only how far they are counted. */
     @Test
     void countingEndsBeforeFolding() {
@@ -65,6 +64,29 @@ class FlatFoldingTest {
                 .isInstanceOf(FlatFolding.Undecided.class);
     }
 
+    /** Whoever has had enough gets what was found until then, and is not told that it is all. */
+    @Test
+    void whatIsStoppedKeepsWhatWasFound() {
+        CreasePattern map = Papers.freeMap(7, 6);
+        for (int tellings : new int[] {0, 1, 2, 5, 60}) {
+            int[] told = new int[1];
+            Folding stopped = Folding.of(map, (stage, done, most) -> {
+                assertThat(done).isPositive().isLessThanOrEqualTo(most);
+                return told[0]++ < tellings;
+            });
+            assertThat(told[0]).isEqualTo(tellings + (stopped.sequence().isPresent() ? 2 : 1));
+            if (stopped.flat() instanceof Folds folds) {
+                assertThat(folds.isCounted()).isFalse();
+                FoldSequence sequence = stopped.sequence().orElseThrow();
+                assertThat(sequence.isShortest()).isFalse();
+                assertThat(sequence.steps()).isNotEmpty();
+            } else {
+                assertThat(stopped.flat()).isInstanceOf(FlatFolding.Undecided.class);
+            }
+        }
+    }
+
+    /** Kawasaki's theorem: every other angle adds up to 180°, and then some assignment folds. */
     @Test
     void aVertexFoldsJustWhenEveryOtherAngleAddsUpToAStraightOne() {
         Random random = new Random(7);

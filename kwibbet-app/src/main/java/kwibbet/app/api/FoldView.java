@@ -14,6 +14,7 @@ import kwibbet.crease.CreasePattern;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
+import kwibbet.crease.Folding;
 import kwibbet.crease.Vertex;
 import kwibbet.fold.FoldWords;
 import kwibbet.fold.HalfOpen;
@@ -84,18 +85,18 @@ record FoldView(
         if (!read.isFlat()) {
             return halfOpen(read);
         }
-        FlatFolding folding = FlatFolding.of(pattern);
-        if (folding instanceof FlatFolding.CannotFold cannot) {
+        Folding folding = Folding.of(pattern);
+        if (folding.flat() instanceof FlatFolding.CannotFold cannot) {
             return not(
                     true,
                     cannot.reasons().stream()
                             .map(reason -> new Reason(reason.message(), reason.facets()))
                             .toList());
         }
-        if (!(folding instanceof FlatFolding.Folds folds)) {
+        if (!(folding.flat() instanceof FlatFolding.Folds folds)) {
             return not(false, List.of(new Reason("There is too much of it to tell whether it folds flat.", List.of())));
         }
-        FoldSequence sequence = FoldSequence.of(folds);
+        FoldSequence sequence = folding.sequence().orElseThrow();
         Vertex size = folds.size();
         return new FoldView(
                 true,

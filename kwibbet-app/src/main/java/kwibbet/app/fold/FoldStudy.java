@@ -11,6 +11,7 @@ import kwibbet.crease.CreasePattern;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
+import kwibbet.crease.Folding;
 import kwibbet.crease.Misfold;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
@@ -64,6 +65,8 @@ public record FoldStudy(
     }
 
     private static final int MOST_SEEN = 4;
+    /** So many leaves times steps are about three megabytes of frames. */
+    private static final int MOST_MOVING = 3000;
     /** What a pattern is drawn in whose paper nobody knows. */
     private static final Fill PLAIN = new Fill.Paper(new Colour("#dcc9a3"));
     /** Thickness is told to so much. */
@@ -95,15 +98,16 @@ public record FoldStudy(
     }
 
     /** How a pattern of someone else folds; drawn as if it were as wide as a card. */
-    public static FoldStudy of(CreasePattern pattern, FlatFolding folding, Optional<FoldSequence> sequence) {
+    public static FoldStudy of(Folding folding) {
+        CreasePattern pattern = folding.pattern();
         double reach = pattern.tolerance() * 1e5;
         List<Leaf> leaves = Leaf.of(pattern);
         Map<String, Fill> fills = new HashMap<>();
         leaves.forEach(leaf -> fills.put(leaf.piece(), PLAIN));
         return new FoldStudy(
                 pattern,
-                folding,
-                sequence,
+                folding.flat(),
+                folding.sequence(),
                 leaves,
                 fills,
                 1 / reach,
@@ -170,9 +174,15 @@ public record FoldStudy(
                 picture(all).folded(thickness.map(thick -> thick.thickest().at())));
     }
 
-    /** Its frames. */
+    /** Whether it can be shown moving: not where there is more of it than a browser plays without a halt. */
+    public boolean moves() {
+        return shown().map(all -> (long) leaves.size() * all.steps().size() <= MOST_MOVING)
+                .orElse(false);
+    }
+
+    /** Its frames; none where it does not move. */
     public Optional<MotionView> motion(boolean spread) {
-        return shown().map(all -> MotionView.of(all, leaves, fills, spread));
+        return shown().filter(all -> moves()).map(all -> MotionView.of(all, leaves, fills, spread));
     }
 
     /** The reading of the run line: how many folds, tucks and turns. */
@@ -209,7 +219,7 @@ public record FoldStudy(
     /** What is to be said where there are no steps to show. */
     public String without() {
         return folding instanceof FlatFolding.Undecided
-                ? "There is too much of it to tell whether it folds flat."
+                ? "It was not found out whether it folds flat: there is too much of it."
                 : "There is nothing to fold.";
     }
 

@@ -3,7 +3,6 @@ package kwibbet.app.fold;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 
@@ -13,10 +12,8 @@ import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Settings;
 import kwibbet.card.base.Bases;
-import kwibbet.crease.FlatFolding;
-import kwibbet.crease.FoldSequence;
+import kwibbet.crease.Folding;
 import kwibbet.fold.CardFolding;
-import kwibbet.formats.fold.FoldPattern;
 import kwibbet.formats.fold.FoldReader;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
@@ -36,11 +33,7 @@ class FoldStudyTest {
     }
 
     private static FoldStudy pattern(String document) {
-        FoldPattern read = FoldReader.read(document).orThrow();
-        FlatFolding folding = FlatFolding.of(read.pattern());
-        Optional<FoldSequence> sequence =
-                folding instanceof FlatFolding.Folds folds ? Optional.of(FoldSequence.of(folds)) : Optional.empty();
-        return FoldStudy.of(read.pattern(), folding, sequence);
+        return FoldStudy.of(Folding.of(FoldReader.read(document).orThrow().pattern()));
     }
 
     private static double[] numbers(String transform) {

@@ -408,6 +408,46 @@ class PagesTest {
         assertThat(page.locator(".fold-stage.moving .leaf")).hasCount(2);
     }
 
+    /** What takes long tells how far it is, and ends in the service too when it is stopped, with what it has. */
+    @Test
+    void aLargePatternTellsHowFarItIsAndCanBeStopped() {
+        page.navigate(at("/patterns"));
+        pattern(slantedMap(16, 15));
+        assertThat(page.locator(".hunt")).containsText("of the most it takes");
+        assertThat(page.locator(".hunt progress")).isVisible();
+        page.locator("#stop-study").click();
+        assertThat(page.locator("h1")).hasText("pattern.fold");
+        assertThat(page.locator("#stopped")).isVisible();
+        assertThat(page.locator(".hunt")).hasCount(0);
+        pattern(slantedMap(16, 15));
+        assertThat(page.locator(".hunt progress")).isVisible();
+        page.locator(".film-step").first().waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        assertThat(page.locator("#stopped")).hasCount(0);
+    }
+
+    /** A map whose columns zigzag, with no crease assigned. */
+    private static String slantedMap(int across, int down) {
+        List<String> vertices = new ArrayList<>();
+        List<String> edges = new ArrayList<>();
+        List<String> folds = new ArrayList<>();
+        for (int y = 0; y <= down; y++) {
+            for (int x = 0; x <= across; x++) {
+                int here = y * (across + 1) + x;
+                vertices.add("[" + (x + 0.3 * (y % 2)) + "," + y + "]");
+                if (y < down) {
+                    edges.add("[" + here + "," + (here + across + 1) + "]");
+                    folds.add(x > 0 && x < across ? "\"U\"" : "\"B\"");
+                }
+                if (x < across) {
+                    edges.add("[" + here + "," + (here + 1) + "]");
+                    folds.add(y > 0 && y < down ? "\"U\"" : "\"B\"");
+                }
+            }
+        }
+        return "{\"vertices_coords\":" + vertices + ",\"edges_vertices\":" + edges + ",\"edges_assignment\":" + folds
+                + "}";
+    }
+
     private void pattern(String document) {
         page.locator("#file")
                 .setInputFiles(
