@@ -89,6 +89,8 @@ class StructureTest {
                 .definedBy("kwibbet.stock")
                 .layer("bench")
                 .definedBy("kwibbet.bench")
+                .layer("run")
+                .definedBy("kwibbet.run")
                 .layer("scoring")
                 .definedBy("kwibbet.scoring")
                 .layer("press")
@@ -112,16 +114,18 @@ class StructureTest {
                 .whereLayer("trial")
                 .mayOnlyBeAccessedByLayers("picture")
                 .whereLayer("bench")
-                .mayOnlyBeAccessedByLayers("trial", "picture")
+                .mayOnlyBeAccessedByLayers("run", "trial", "picture")
                 .whereLayer("scoring")
                 .mayOnlyBeAccessedByLayers("bench", "trial", "picture")
                 .whereLayer("press")
-                .mayOnlyBeAccessedByLayers("layout", "bench", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "trial", "picture")
                 .whereLayer("cutting")
-                .mayOnlyBeAccessedByLayers("layout", "bench", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "trial", "picture")
                 .whereLayer("layout")
-                .mayOnlyBeAccessedByLayers("stock", "bench", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("stock", "bench", "run", "trial", "picture")
                 .whereLayer("stock")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("run")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("crease")
                 .mayOnlyBeAccessedByLayers("fold", "review", "picture")
@@ -138,6 +142,7 @@ class StructureTest {
                         "scoring",
                         "press",
                         "bench",
+                        "run",
                         "trial",
                         "picture")
                 .whereLayer("goods")
@@ -152,6 +157,7 @@ class StructureTest {
                         "scoring",
                         "press",
                         "bench",
+                        "run",
                         "trial",
                         "drawing",
                         "picture")

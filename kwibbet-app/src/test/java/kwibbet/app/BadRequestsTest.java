@@ -116,7 +116,7 @@ class BadRequestsTest {
                 "version=" + version.group(1) + "&fold=&width=" + URLEncoder.encode("5", StandardCharsets.UTF_8));
         assertThat(status(refused)).isEqualTo(422);
         assertThat(refused).contains("Choose one of the list");
-        for (String path : new String[] {"/", card.group(1), "/compare", "/together"}) {
+        for (String path : new String[] {"/", card.group(1), "/compare", "/runs/new"}) {
             assertThat(status(send("GET " + path, "", ""))).isEqualTo(200);
         }
     }

@@ -45,7 +45,7 @@ public record JointPlan(RunPlan run, OptionalInt apart) {
                         .sum());
         RunPlan run = RunPlan.of(cards, shelf, tools, thrift, known);
         SheetPlan refined = SheetPlanner.refine(run.order(), tools.trimmer(), known, budget, better -> {});
-        return new JointPlan(run.withSheets(run.sheets().orBetter(refined)), apart);
+        return new JointPlan(run.withSheets(run.planned().orBetter(refined)), apart);
     }
 
     private static int sheets(Card card, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known) {

@@ -4,11 +4,13 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.card.Card;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
+import kwibbet.cutting.PartId;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
@@ -25,11 +27,11 @@ import kwibbet.tool.Toolbox;
  * @param shelf the papers it was planned with
  * @param tools the tools it was planned for
  * @param order the pieces by paper
- * @param sheets how the paper is cut
+ * @param planned how the paper is cut, as it was planned: what is kept of the run, since all the rest follows from it
  * @param bench the steps
  */
 public record RunPlan(
-        List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, BenchPlan bench) {
+        List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan planned, BenchPlan bench) {
 
     /** So much a page looks for fewer sheets while somebody waits for it. */
     private static final Duration AT_ONCE = Duration.ofMillis(20);
@@ -58,10 +60,30 @@ public record RunPlan(
      * @param thrift what is spared, whatever each run by itself would spare
      * @param known what was planned before
      */
-    static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known) {
+    public static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known) {
+        return of(cards, shelf, tools, thrift, known, Map.of());
+    }
+
+    /**
+     * Works out what is left to do of the runs of some cards of which a part is cut.
+     *
+     * @param cards at least one
+     * @param shelf the papers
+     * @param tools the tools
+     * @param thrift what is spared, whatever each run by itself would spare
+     * @param known what was planned before
+     * @param cut how many of each piece are cut, by its name in the run
+     */
+    public static RunPlan of(
+            List<Card> cards,
+            PaperShelf shelf,
+            Toolbox tools,
+            Thrift thrift,
+            KnownPlans known,
+            Map<PartId, Integer> cut) {
         List<Card> apart = Card.apart(cards);
         PressPlan press = PressPlan.of(apart, tools);
-        WorkOrder order = WorkOrder.of(apart, shelf, thrift, press);
+        WorkOrder order = WorkOrder.of(apart, shelf, thrift, press).less(cut);
         SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), known, Budget.about(AT_ONCE));
         return of(apart, shelf, tools, order, sheets, PressList.of(apart, press, tools.hand()));
     }
@@ -69,7 +91,12 @@ public record RunPlan(
     private static RunPlan of(
             List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, PressList press) {
         BenchPlan bench = BenchPlan.of(cards, sheets, tools, press);
-        return new RunPlan(cards, shelf, tools, order, bench.trim().sheets(), bench);
+        return new RunPlan(cards, shelf, tools, order, sheets, bench);
+    }
+
+    /** How the paper is cut, every piece where it is cut off. */
+    public SheetPlan sheets() {
+        return bench.trim().sheets();
     }
 
     /** The same run with its sheets cut in another way. */
@@ -88,7 +115,7 @@ public record RunPlan(
                 shelf,
                 other,
                 order,
-                sheets,
+                planned,
                 PressList.of(cards, bench.press().plan(), hand));
     }
 
@@ -97,12 +124,17 @@ public record RunPlan(
         return cards.get(0);
     }
 
+    /** How one of the cards is made, step by step. */
+    public List<MakeStep> makeOf(Card one) {
+        return MakeStep.of(one, bench.press());
+    }
+
     /** What the sheets of the run cost, in hundredths; nothing where the price of one of them is not known. */
     public Optional<Long> cents() {
-        boolean known = sheets.papers().stream().allMatch(paper -> paper.order().sizes().stream()
+        boolean known = sheets().papers().stream().allMatch(paper -> paper.order().sizes().stream()
                 .allMatch(size -> size.cents() > 0 || paper.sheetsOf(size) == 0));
         return known
-                ? Optional.of(sheets.papers().stream()
+                ? Optional.of(sheets().papers().stream()
                         .mapToLong(paper -> paper.cutting().cents())
                         .sum())
                 : Optional.empty();

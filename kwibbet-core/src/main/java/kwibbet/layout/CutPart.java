@@ -33,7 +33,8 @@ public record CutPart(PartId id, List<Wanted> uses) {
         }
     }
 
-    private record Alike(Size blank, Map<PaperId, Turning> turnings, Optional<Outline> cutOutTo) {
+    /** What is alike of pieces of one paper that are one part. */
+    record Alike(Size blank, Map<PaperId, Turning> turnings, Optional<Outline> cutOutTo) {
         static Alike of(Wanted wanted) {
             return new Alike(
                     wanted.blank(),

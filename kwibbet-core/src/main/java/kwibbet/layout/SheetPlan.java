@@ -1,8 +1,11 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.card.Piece;
@@ -41,6 +44,11 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
                     .filter(size -> SheetPlanner.stockOf(size).equals(layout.stock()))
                     .findFirst()
                     .orElse(plan.paper());
+        }
+
+        /** How many sheets are cut so. */
+        public int copies() {
+            return layout.copies();
         }
 
         /** The leftover it is cut from, if it is one. */
@@ -82,6 +90,31 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
     private static String letter(int index) {
         String last = String.valueOf((char) ('A' + index % 26));
         return index < 26 ? last : letter(index / 26 - 1) + last;
+    }
+
+    /** How many sheets there are of each layout, by its letter. */
+    public Map<String, Integer> copies() {
+        Map<String, Integer> copies = new LinkedHashMap<>();
+        lettered().forEach(each -> copies.put(each.letter(), each.copies()));
+        return copies;
+    }
+
+    /**
+     * How many of each piece come out of some of the sheets.
+     *
+     * @param sheets how many sheets of each layout, by its letter
+     * @return how many of each piece, by its name in the run
+     */
+    public Map<PartId, Integer> cutFrom(Map<String, Integer> sheets) {
+        Map<PartId, Integer> parts = new HashMap<>();
+        for (Lettered each : lettered()) {
+            int cut = sheets.getOrDefault(each.letter(), 0);
+            each.layout().placements().forEach(placed -> parts.merge(placed.part(), cut, Math::addExact));
+        }
+        Map<PartId, Integer> pieces = new HashMap<>();
+        papers.forEach(paper -> paper.order().parts().forEach(part -> part.shared(parts.getOrDefault(part.id(), 0))
+                .forEach((piece, count) -> pieces.merge(piece, count, Math::addExact))));
+        return pieces;
     }
 
     /** How many sheets are cut, of all papers. */

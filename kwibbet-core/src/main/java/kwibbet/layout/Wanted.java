@@ -37,6 +37,11 @@ public record Wanted(
         turnings = Map.copyOf(turnings);
     }
 
+    /** As many of the same. */
+    Wanted withCount(int other) {
+        return new Wanted(part, card, piece, blank, slits, other, turnings);
+    }
+
     /** Whether it is cut out of what is cut for it, by a die or by hand. */
     public boolean isCutOut() {
         return !piece.isRectangle() || !blank.equals(piece.size());

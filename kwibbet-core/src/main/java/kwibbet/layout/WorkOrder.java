@@ -1,6 +1,7 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Thrift;
+import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.paper.Grain;
 import kwibbet.paper.Offcut;
@@ -97,6 +99,52 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                 .map(entry -> order(shelf.find(entry.getKey()).orElseThrow(), shelf, thrift, entry.getValue()))
                 .toList();
         return new WorkOrder(papers, withoutPaper);
+    }
+
+    /**
+     * What is still to be cut of this order.
+     *
+     * @param cut how many of a piece are cut already, by its name in the run; nothing for a piece that is not
+     */
+    public WorkOrder less(Map<PartId, Integer> cut) {
+        List<PaperOrder> left = new ArrayList<>();
+        for (PaperOrder order : papers) {
+            List<Wanted> wanted = order.wanted().stream()
+                    .map(each -> each.withCount(Math.max(0, each.count() - cut.getOrDefault(each.part(), 0))))
+                    .filter(each -> each.count() > 0)
+                    .toList();
+            if (!wanted.isEmpty()) {
+                left.add(new PaperOrder(order.sizes(), order.leftovers(), order.thrift(), wanted));
+            }
+        }
+        return new WorkOrder(left, withoutPaper);
+    }
+
+    /**
+     * What was cut for another order and serves in this one: pieces of the same paper that are cut alike.
+     *
+     * @param other the other order
+     * @param cut how many of its pieces are cut, by their names in it
+     * @return how many pieces of this order that makes, by their names; never more than are wanted
+     */
+    public Map<PartId, Integer> served(WorkOrder other, Map<PartId, Integer> cut) {
+        record Alike(PaperId paper, CutPart.Alike cut) {}
+        Map<Alike, Integer> there = new HashMap<>();
+        other.papers.forEach(order -> order.wanted()
+                .forEach(each -> there.merge(
+                        new Alike(order.paper().id(), CutPart.Alike.of(each)),
+                        cut.getOrDefault(each.part(), 0),
+                        Integer::sum)));
+        Map<PartId, Integer> served = new LinkedHashMap<>();
+        papers.forEach(order -> order.wanted().forEach(each -> {
+            Alike alike = new Alike(order.paper().id(), CutPart.Alike.of(each));
+            int own = Math.min(each.count(), there.getOrDefault(alike, 0));
+            if (own > 0) {
+                served.put(each.part(), own);
+                there.merge(alike, -own, Integer::sum);
+            }
+        }));
+        return served;
     }
 
     private static PaperOrder order(Paper paper, PaperShelf shelf, Thrift thrift, List<Wanted> wanted) {

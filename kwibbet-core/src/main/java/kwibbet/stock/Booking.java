@@ -2,10 +2,10 @@ package kwibbet.stock;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.layout.Leftover;
-import kwibbet.layout.PaperPlan;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.paper.Offcut;
@@ -32,37 +32,50 @@ public record Booking(BookingKey key, String what, Optional<String> run, List<Mo
                 key, what, Optional.empty(), amount == 0 ? List.of() : List.of(new Movement(item, amount, reason)));
     }
 
-    /** The sheets and leftovers that a plan cuts are gone, and what is worth keeping of them is in the drawer. */
-    public static Booking ofCut(BookingKey key, String run, String name, SheetPlan plan) {
-        List<Movement> movements = new ArrayList<>();
-        for (PaperPlan paper : plan.papers()) {
-            paper.order()
-                    .sizes()
-                    .forEach(size ->
-                            move(movements, new StockItem.Sheets(size.id()), -paper.sheetsOf(size), Reason.CUT));
-            paper.order()
-                    .leftovers()
-                    .forEach(used -> move(
-                            movements,
-                            new StockItem.Leftovers(used.paper(), used.size()),
-                            -paper.piecesOf(used),
-                            Reason.CUT));
-        }
+    /**
+     * Some sheets of a run are cut, whole ones and leftovers of earlier runs, and what is worth keeping of them is in the drawer.
+     *
+     * @param key its name
+     * @param run the run
+     * @param name what the run is called
+     * @param plan how its sheets are cut
+     * @param sheets how many sheets of each layout are cut, by its letter
+     */
+    public static Booking ofCut(BookingKey key, String run, String name, SheetPlan plan, Map<String, Integer> sheets) {
+        List<Movement> gone = new ArrayList<>();
+        List<Movement> left = new ArrayList<>();
         for (Lettered sheet : plan.lettered()) {
-            PaperId paper =
-                    sheet.leftover().map(Offcut::paper).orElse(sheet.paper().id());
+            int cut = sheets.getOrDefault(sheet.letter(), 0);
+            Optional<Offcut> from = sheet.leftover();
+            PaperId paper = from.map(Offcut::paper).orElse(sheet.paper().id());
+            StockItem item = from.<StockItem>map(used -> new StockItem.Leftovers(used.paper(), used.size()))
+                    .orElseGet(() -> new StockItem.Sheets(paper));
+            move(gone, item, -cut, Reason.CUT);
             Leftover.of(sheet).stream()
                     .filter(Leftover::isKept)
-                    .forEach(left ->
-                            move(movements, new StockItem.Leftovers(paper, left.size()), left.count(), Reason.PUT_IN));
+                    .forEach(each -> move(
+                            left,
+                            new StockItem.Leftovers(paper, each.size()),
+                            Math.multiplyExact(each.count() / sheet.copies(), cut),
+                            Reason.PUT_IN));
         }
-        return new Booking(key, name, Optional.of(run), movements);
+        gone.addAll(left);
+        return new Booking(key, name, Optional.of(run), gone);
     }
 
+    /** One movement for each thing: they all happen for one reason. */
     private static void move(List<Movement> movements, StockItem item, int amount, Reason reason) {
-        if (amount != 0) {
-            movements.add(new Movement(item, amount, reason));
+        if (amount == 0) {
+            return;
         }
+        for (int i = 0; i < movements.size(); i++) {
+            if (movements.get(i).item().equals(item)) {
+                int all = Math.addExact(movements.get(i).amount(), amount);
+                movements.set(i, new Movement(item, all, reason));
+                return;
+            }
+        }
+        movements.add(new Movement(item, amount, reason));
     }
 
     /** The same, with what it is short of found on the shelf first. */

@@ -22,9 +22,9 @@ public record BookingKey(String value) {
         }
     }
 
-    /** The key of a run that is cut for the so-manieth time, from 1. */
-    public static BookingKey ofCut(String run, int time) {
-        return new BookingKey("cut " + run + " " + time);
+    /** The key under which sheets of a layout of a run are cut for the so-manieth time, from 1. */
+    public static BookingKey ofCut(String run, String layout, int time) {
+        return new BookingKey("cut " + run + " " + layout + " " + time);
     }
 
     /** The key of what takes the booking of this key back. */

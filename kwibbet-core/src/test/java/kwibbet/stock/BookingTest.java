@@ -18,9 +18,11 @@ import kwibbet.paper.SheetSizes;
 
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
 import static kwibbet.Inches.design;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.make;
+import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -52,7 +54,8 @@ class BookingTest {
                         .orThrow(),
                 shelf,
                 TOOLS);
-        Booking cut = Booking.ofCut(KEY, "run", "Card", plan.sheets());
+        Booking cut =
+                Booking.ofCut(KEY, "run", "Card", plan.sheets(), plan.sheets().copies());
         assertThat(cut.run()).contains("run");
         assertThat(cut.movements())
                 .extracting(Movement::item, Movement::amount, Movement::reason)
@@ -64,6 +67,31 @@ class BookingTest {
                 .filteredOn(each -> each.amount() < 0)
                 .extracting(Movement::reason)
                 .containsOnly(Reason.CUT);
+    }
+
+    /** Layout by layout and in parts, the same comes and goes as at once. */
+    @Test
+    void cutInPartsItComesToTheSame() {
+        RunPlan plan = RunPlan.of(
+                make(design(folded("5", "7"), 1, add("mat", "mat-1", on("front-outside"), "border", "1/8"))
+                                .withRun(new Run(7, 0)))
+                        .orThrow(),
+                new PaperShelf(List.of(paper(SheetSizes.TWELVE_SQUARE))),
+                TOOLS);
+        Map<String, Integer> all = plan.sheets().copies();
+        List<Movement> parts = new ArrayList<>();
+        all.forEach((letter, copies) -> {
+            for (int sheet = 0; sheet < copies; sheet++) {
+                parts.addAll(Booking.ofCut(KEY, "run", "Card", plan.sheets(), Map.of(letter, 1))
+                        .movements());
+            }
+        });
+        assertThat(all.values().stream().mapToInt(Integer::intValue).sum()).isGreaterThan(2);
+        assertThat(StockLevels.of(parts))
+                .isEqualTo(StockLevels.of(
+                        Booking.ofCut(KEY, "run", "Card", plan.sheets(), all).movements()));
+        assertThat(Booking.ofCut(KEY, "run", "Card", plan.sheets(), Map.of()).movements())
+                .isEmpty();
     }
 
     /** The same movements the other way: nothing is left of it. */
@@ -103,6 +131,8 @@ class BookingTest {
         assertThatThrownBy(() -> move(SHEETS, 0)).hasMessageContaining("moves something");
         assertThat(Booking.of(KEY, "counted", SHEETS, 0, Reason.COUNTED).movements())
                 .isEmpty();
-        assertThat(BookingKey.ofCut("7", 1)).isNotEqualTo(BookingKey.ofCut("7", 2));
+        assertThat(BookingKey.ofCut("7", "A", 1))
+                .isNotEqualTo(BookingKey.ofCut("7", "A", 2))
+                .isNotEqualTo(BookingKey.ofCut("7", "B", 1));
     }
 }

@@ -29,8 +29,8 @@ import kwibbet.app.fold.MotionView;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Edit;
 import kwibbet.app.store.NoSuchDesignException;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.SheetHunt;
-import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.UnkeepableDesignException;
 import kwibbet.app.store.Workshop;
@@ -62,10 +62,10 @@ class CardController {
     private final DesignStore designs;
     private final Workshop workshop;
     private final CardEdits edits;
-    private final Stockroom stockroom;
+    private final Runs runs;
 
-    CardController(DesignStore designs, Workshop workshop, CardEdits edits, Stockroom stockroom) {
-        this.stockroom = stockroom;
+    CardController(DesignStore designs, Workshop workshop, CardEdits edits, Runs runs) {
+        this.runs = runs;
         this.designs = designs;
         this.workshop = workshop;
         this.edits = edits;
@@ -393,13 +393,17 @@ class CardController {
         boolean showsSheets = station == Station.SHEETS || station == Station.TRIM;
         Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(design)) : Optional.empty();
         Worked worked = workshop.run(design);
-        if (station == Station.SHEETS) {
-            model.addAttribute("cutKey", stockroom.nextCut(stored.id()));
-            model.addAttribute("timesCut", stockroom.timesCut(stored.id()));
-        }
         model.addAttribute(
                 "page",
-                new CardPage(stored, worked, workshop.folding(design), hunt, looking, asked.form(), asked.entries()));
+                new CardPage(
+                        stored,
+                        worked,
+                        workshop.folding(design),
+                        hunt,
+                        runs.followed(stored.id()),
+                        looking,
+                        asked.form(),
+                        asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

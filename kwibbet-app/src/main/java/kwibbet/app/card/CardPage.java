@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import kwibbet.app.fold.FoldStudy;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.SheetHunt;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
@@ -58,6 +59,7 @@ import kwibbet.wording.Phrase;
  * @param worked everything worked out, and what is worth a look
  * @param folding how it closes
  * @param hunt the search for fewer sheets, where there is one
+ * @param runs the runs of the card that are under way
  * @param looking what is looked at
  * @param form which form that was sent last; empty where none was
  * @param entries what was sent with it
@@ -67,6 +69,7 @@ public record CardPage(
         Workshop.Worked worked,
         CardFolding folding,
         Optional<SheetHunt> hunt,
+        List<Runs.UnderWay> runs,
         Looking looking,
         String form,
         Entries entries) {

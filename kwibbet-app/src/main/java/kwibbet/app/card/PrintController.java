@@ -13,10 +13,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.KeptRun;
+import kwibbet.app.store.NoRoomException;
+import kwibbet.app.store.Runs;
+import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.FileNames;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Design;
 import kwibbet.formats.pdf.Handout;
 import kwibbet.formats.pdf.PageFormat;
 import kwibbet.tool.Hand;
@@ -26,26 +29,46 @@ import kwibbet.tool.Hand;
 class PrintController {
 
     private final DesignStore designs;
+    private final Runs runs;
     private final Workshop workshop;
 
-    PrintController(DesignStore designs, Workshop workshop) {
+    PrintController(DesignStore designs, Runs runs, Workshop workshop) {
         this.designs = designs;
+        this.runs = runs;
         this.workshop = workshop;
     }
 
+    /** The handout of a card. What was printed stays: its run is settled, or it is printed without where there is no room to keep that. */
     @GetMapping("/cards/{id}/handout-{format:a4|letter}.pdf")
     ResponseEntity<byte[]> handout(
             @PathVariable String id, @PathVariable String format, @RequestParam Optional<Hand> hand) {
-        Design design = designs.get(id).design();
-        RunPlan own = workshop.settled(design).plan();
-        RunPlan plan = hand.map(own::forHand).orElse(own);
-        byte[] file = Handout.write(plan, PageFormat.valueOf(format.toUpperCase(Locale.ROOT)));
-        ContentDisposition name = ContentDisposition.inline()
-                .filename(FileNames.of(design.name(), ".pdf"), StandardCharsets.UTF_8)
+        StoredDesign stored = designs.get(id);
+        RunPlan plan;
+        try {
+            plan = runs.plan(runs.settle(stored));
+        } catch (NoRoomException full) {
+            plan = workshop.settled(stored.design()).plan();
+        }
+        return file(stored.design().name(), hand.map(plan::forHand).orElse(plan), format);
+    }
+
+    /** The lists of a run, open or settled. */
+    @GetMapping("/runs/{id}/lists-{format:a4|letter}.pdf")
+    ResponseEntity<byte[]> lists(
+            @PathVariable String id, @PathVariable String format, @RequestParam Optional<Hand> hand) {
+        KeptRun run = runs.get(id);
+        RunPlan plan = runs.plan(run);
+        return file(run.name(), hand.map(plan::forHand).orElse(plan), format);
+    }
+
+    private static ResponseEntity<byte[]> file(String name, RunPlan plan, String format) {
+        byte[] file = Handout.write(name, plan, PageFormat.valueOf(format.toUpperCase(Locale.ROOT)));
+        ContentDisposition shown = ContentDisposition.inline()
+                .filename(FileNames.of(name, ".pdf"), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
-                .header("Content-Disposition", name.toString())
+                .header("Content-Disposition", shown.toString())
                 .body(file);
     }
 }

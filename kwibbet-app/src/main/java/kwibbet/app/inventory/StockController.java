@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.web.CsvDownload;
@@ -46,8 +47,10 @@ class StockController {
 
     private final Inventory inventory;
     private final Stockroom stockroom;
+    private final Runs runs;
 
-    StockController(Inventory inventory, Stockroom stockroom) {
+    StockController(Inventory inventory, Stockroom stockroom, Runs runs) {
+        this.runs = runs;
         this.inventory = inventory;
         this.stockroom = stockroom;
     }
@@ -58,9 +61,10 @@ class StockController {
      * @param entry the movement
      * @param at when, by the clock on the wall
      * @param change how many more or fewer, with its sign
+     * @param run where the run it was done for is shown, if it was for one
      * @param offersBack whether its booking can be taken back here: in the first line of it
      */
-    record Line(StockEntry entry, String at, String change, boolean offersBack) {}
+    record Line(StockEntry entry, String at, String change, Optional<String> run, boolean offersBack) {}
 
     @GetMapping("/movements")
     String show(@PathVariable PaperId id, Model model) {
@@ -85,13 +89,19 @@ class StockController {
         return "inventory/movements";
     }
 
-    private static Line line(StockEntry entry, boolean isFirst) {
+    private Line line(StockEntry entry, boolean isFirst) {
         int amount = entry.movement().amount();
         return new Line(
                 entry,
                 entry.isOpening() ? "at the start" : WHEN.format(entry.at()),
                 (amount > 0 ? "+" : "−") + Math.abs(amount),
+                entry.run().map(this::address),
                 isFirst && entry.canBeTakenBack());
+    }
+
+    /** Before runs were kept, what was cut was booked for a card. */
+    private String address(String run) {
+        return runs.isKept(run) ? "/runs/" + run : "/cards/" + run + "/sheets";
     }
 
     /** Sheets were bought, counted or spoilt. */

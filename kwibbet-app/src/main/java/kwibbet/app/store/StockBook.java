@@ -68,19 +68,6 @@ class StockBook {
                 .orElse(0L);
     }
 
-    /** How often a run was cut, taken back or not. */
-    int cutsOf(String run) {
-        return (int) count("select count(*) from booking where run = ? and id like 'cut %'", run);
-    }
-
-    /** How often a run was cut and not taken back. */
-    int cutsThatStand(String run) {
-        return (int) count(
-                "select count(*) from booking b where run = ? and id like 'cut %'"
-                        + " and not exists (select 1 from booking other where other.id = 'back ' || b.id)",
-                run);
-    }
-
     /** Adds a booking whose key is not there yet. */
     void add(Booking booking) {
         jdbc.update(

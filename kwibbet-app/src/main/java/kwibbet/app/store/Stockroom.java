@@ -7,7 +7,6 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-import kwibbet.layout.SheetPlan;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.PaperId;
@@ -67,37 +66,28 @@ public class Stockroom {
         return new BookingKey(UUID.randomUUID().toString());
     }
 
-    /** The key under which a run is booked as cut when it next is. */
-    @Transactional(readOnly = true)
-    public BookingKey nextCut(String run) {
-        return BookingKey.ofCut(run, book.cutsOf(run) + 1);
-    }
-
-    /** How often a run was cut and not taken back. */
-    @Transactional(readOnly = true)
-    public int timesCut(String run) {
-        return book.cutsThatStand(run);
-    }
-
     /**
-     * The sheets of a run have been cut.
+     * Sheets of a run have been cut.
      *
-     * @param key the key that was shown with them
-     * @param run the run
-     * @param name what it is called
-     * @param plan how it was cut
+     * @param booking what came and went
      * @param isFound whether what there is too little of was found on the shelf
+     * @param andThen is done in the same transaction, where it is booked
      */
-    public Booked cut(BookingKey key, String run, String name, SheetPlan plan, boolean isFound) {
-        return once(Booking.ofCut(key, run, name, plan), isFound);
+    Booked cut(Booking booking, boolean isFound, Runnable andThen) {
+        return once(booking, isFound, andThen);
+    }
+
+    /** Whether something was booked under a key. */
+    boolean isBooked(BookingKey key) {
+        return book.has(key);
     }
 
     /** Books something, unless it was booked before or there is too little for it. */
     public Booked book(Booking booking) {
-        return once(booking, false);
+        return once(booking, false, () -> {});
     }
 
-    private Booked once(Booking booking, boolean isFound) {
+    private Booked once(Booking booking, boolean isFound, Runnable andThen) {
         return inventory.replaced(() -> {
             if (book.has(booking.key())) {
                 return new Already(booking.key());
@@ -109,6 +99,7 @@ public class Stockroom {
             Booking all = booking.withFound(shortages);
             inventory.makeRoomFor(all);
             book.add(all);
+            andThen.run();
             return new Done(booking.key());
         });
     }
@@ -117,7 +108,7 @@ public class Stockroom {
     public Booked takeBack(BookingKey key) {
         Optional<Booking> booked = inventory.replaced(() -> book.find(key));
         return booked.filter(each -> !key.isBack())
-                .map(each -> once(each.takenBack(), false))
+                .map(each -> book(each.takenBack()))
                 .orElseGet(Unknown::new);
     }
 
@@ -130,7 +121,7 @@ public class Stockroom {
         return inventory.replaced(() -> {
             StockItem sheets = new StockItem.Sheets(paper);
             int more = counted - book.levels().of(sheets);
-            return once(Booking.of(key, "counted", sheets, more, Reason.COUNTED), false);
+            return book(Booking.of(key, "counted", sheets, more, Reason.COUNTED));
         });
     }
 

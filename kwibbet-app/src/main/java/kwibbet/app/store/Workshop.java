@@ -30,6 +30,7 @@ import kwibbet.paper.PaperShelf;
 import kwibbet.picture.TableScale;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
+import kwibbet.run.SettledRun;
 import kwibbet.tool.Toolbox;
 
 /**
@@ -53,6 +54,7 @@ public class Workshop {
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
     private final Map<Together, JointPlan> joint = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, SheetHunt> hunts = Collections.synchronizedMap(new Recent<>());
+    private final Map<String, RunPlan> settledPlans = Collections.synchronizedMap(new Recent<>());
     private final ExecutorService hunters = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "sheet-hunt");
         thread.setDaemon(true);
@@ -182,8 +184,8 @@ public class Workshop {
 
     private void keep(Planned planned, Worked worked, SheetPlan sheets, SheetHunt hunt, boolean isFinal) {
         Worked before = runs.getOrDefault(planned, worked);
-        SheetPlan best = before.plan().sheets().orBetter(sheets);
-        if (!best.equals(before.plan().sheets())) {
+        SheetPlan best = before.plan().planned().orBetter(sheets);
+        if (!best.equals(before.plan().planned())) {
             runs.put(planned, new Worked(before.plan().withSheets(best), before.findings(), before.scale()));
             hunt.findsBetter();
         }
@@ -201,9 +203,25 @@ public class Workshop {
                     each.thrift(),
                     book,
                     Budget.about(FOR_SEVERAL));
-            plan.run().sheets().papers().forEach(paper -> book.keep(paper.cutting(), true));
+            plan.run().planned().papers().forEach(paper -> book.keep(paper.cutting(), true));
             return plan;
         });
+    }
+
+    /** The lists of a settled run; worked out once for each time it was settled or planned anew. */
+    RunPlan settledPlan(KeptRun run, Function<KeptRun, RunPlan> work) {
+        return remembered(settledPlans, run.id() + " " + run.version() + " " + run.phase(), key -> work.apply(run));
+    }
+
+    /** What is left of a run, planned as thoroughly as a run of several cards. */
+    RunPlan rest(SettledRun run) {
+        SettledRun known = run.with(book);
+        RunPlan plan = known.plan();
+        SheetPlan refined = SheetPlanner.refine(
+                plan.order(), plan.tools().trimmer(), book, Budget.about(FOR_SEVERAL), better -> {});
+        RunPlan best = plan.withSheets(plan.planned().orBetter(refined));
+        best.planned().papers().forEach(paper -> book.keep(paper.cutting(), true));
+        return best;
     }
 
     private Planned planned(Design design) {

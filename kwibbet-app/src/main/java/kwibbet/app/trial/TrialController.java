@@ -2,7 +2,6 @@ package kwibbet.app.trial;
 
 import java.util.List;
 import java.util.Objects;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import org.jspecify.annotations.Nullable;
@@ -12,14 +11,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
-import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.KeptRun;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Walk;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Design;
-import kwibbet.card.Thrift;
 import kwibbet.drawing.Drawing;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.BoardPicture;
@@ -30,15 +29,17 @@ import kwibbet.trial.Progress;
 import kwibbet.trial.TrialRun;
 import kwibbet.wording.Phrase;
 
-/** The trial bench: the lists of a card done step by step, with or without a mishap. */
+/** The trial bench: the lists of a card or a run done step by step, with or without a mishap. */
 @Controller
 class TrialController {
 
     private final DesignStore designs;
+    private final Runs runs;
     private final Workshop workshop;
 
-    TrialController(DesignStore designs, Workshop workshop) {
+    TrialController(DesignStore designs, Runs runs, Workshop workshop) {
         this.designs = designs;
+        this.runs = runs;
         this.workshop = workshop;
     }
 
@@ -124,43 +125,32 @@ class TrialController {
         Design design = designs.get(id).design();
         model.addAttribute("runTitle", design.name());
         model.addAttribute("back", "/cards/" + id + "/trim");
-        model.addAttribute("chosen", List.of());
-        model.addAttribute("thrift", "");
-        show(workshop.settled(design).plan(), design.system(), "/cards/" + id + "/trial", "", asked, model);
+        show(workshop.settled(design).plan(), design.system(), "/cards/" + id + "/trial", asked, model);
         return within.isEmpty() ? "trial/trial" : "trial/trial :: main";
     }
 
-    @GetMapping("/together/trial")
-    String ofSeveral(
-            @RequestParam(name = "card", defaultValue = "") List<String> chosen,
-            @RequestParam(name = "thrift", defaultValue = "FEWEST_SHEETS") String spared,
+    /** The lists of a run. */
+    @GetMapping("/runs/{id}/trial")
+    String ofRun(
+            @PathVariable String id,
             @ModelAttribute(binding = true) Asked asked,
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
-        if (chosen.isEmpty()) {
-            return "redirect:/together";
-        }
-        Thrift thrift = Thrift.named(spared);
-        List<Design> together =
-                chosen.stream().map(id -> designs.get(id).design()).toList();
-        String query = chosen.stream().map(id -> "&card=" + id).collect(Collectors.joining()) + "&thrift=" + thrift;
-        model.addAttribute("runTitle", "Cut together");
-        model.addAttribute("back", "/together?" + query.substring(1));
-        model.addAttribute("chosen", chosen);
-        model.addAttribute("thrift", thrift.name());
-        RunPlan run = workshop.together(together, thrift).run();
-        show(run, together.get(0).system(), "/together/trial", query, asked, model);
+        KeptRun run = runs.get(id);
+        RunPlan plan = runs.plan(run);
+        model.addAttribute("runTitle", run.name());
+        model.addAttribute("back", "/runs/" + id);
+        show(plan, plan.card().design().system(), "/runs/" + id + "/trial", asked, model);
         return within.isEmpty() ? "trial/trial" : "trial/trial :: main";
     }
 
-    private static void show(
-            RunPlan plan, MeasureSystem system, String address, String query, Asked asked, Model model) {
+    private static void show(RunPlan plan, MeasureSystem system, String address, Asked asked, Model model) {
         int slipping = asked.slipping(plan.bench().trim().settings().size());
         TrialRun run = TrialRun.of(plan, asked.done(), asked.what().mishaps(slipping, system));
         List<Drawing> sheets = IntStream.range(0, plan.sheets().lettered().size())
                 .mapToObj(layout -> TrialPicture.of(run, layout, system))
                 .toList();
-        String rest = query + "&trouble=" + asked.what() + "&slips=" + slipping;
+        String rest = "&trouble=" + asked.what() + "&slips=" + slipping;
         model.addAttribute("run", run);
         model.addAttribute("system", system);
         model.addAttribute("sheets", sheets);

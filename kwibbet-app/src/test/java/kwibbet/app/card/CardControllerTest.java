@@ -24,16 +24,14 @@ import kwibbet.app.store.Inventory;
 import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Readiness;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.StaleDesignException;
-import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Run;
-import kwibbet.measure.Length;
 import kwibbet.paper.PaperShelf;
-import kwibbet.stock.BookingKey;
 import kwibbet.tool.Toolbox;
 
 import static org.hamcrest.Matchers.allOf;
@@ -57,7 +55,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 /** How the card's pages answer when their collaborators do what is hard to bring about for real. */
 @WebMvcTest(CardController.class)
 @Import({CardEdits.class, Workshop.class})
-@MockitoBean(types = PlanBook.class)
+@MockitoBean(types = {PlanBook.class, Runs.class})
 class CardControllerTest {
 
     private static final Design DESIGN = Samples.design("Card");
@@ -74,9 +72,6 @@ class CardControllerTest {
 
     @MockitoBean
     private Readiness readiness;
-
-    @MockitoBean
-    private Stockroom stockroom;
 
     @BeforeEach
     void set() {
@@ -200,22 +195,6 @@ class CardControllerTest {
             mvc.perform(post("/cards/7/" + station + "/stop")).andExpect(redirectedUrl("/cards/7/" + station));
         }
         mvc.perform(get("/cards/7/press/hunt").param("shown", "0")).andExpect(status().isNotFound());
-    }
-
-    /** A run that was cut says so before it is cut once more. */
-    @Test
-    void sheetsSayHowOftenTheyWereCut() throws Exception {
-        when(inventory.shelf())
-                .thenReturn(new PaperShelf(List.of(Samples.paper("stock", "Stock", Length.ofMillimetres(3, 10)))));
-        when(stockroom.nextCut("7")).thenReturn(BookingKey.ofCut("7", 2));
-        mvc.perform(get("/cards/7/sheets"))
-                .andExpect(content()
-                        .string(allOf(containsString("value=\"cut 7 2\""), containsString(">These sheets are cut<"))));
-        when(stockroom.timesCut("7")).thenReturn(1);
-        mvc.perform(get("/cards/7/sheets"))
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("off the shelf once already"), containsString("are cut once more"))));
     }
 
     /** Its answer was lost on the way; sent once more it is answered with what it had done. */

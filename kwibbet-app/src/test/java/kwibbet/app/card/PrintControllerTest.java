@@ -7,6 +7,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.context.annotation.Import;
@@ -16,7 +17,9 @@ import org.springframework.test.web.servlet.MockMvc;
 import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.PlanBook;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.card.Design;
@@ -28,6 +31,7 @@ import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -48,6 +52,9 @@ class PrintControllerTest {
     @MockitoBean
     private Inventory inventory;
 
+    @MockitoBean
+    private Runs runs;
+
     @Test
     void aCardIsPrintedUnderItsNameEvenWithoutPaper() throws Exception {
         Design design = Samples.design("Løv & \"night\"")
@@ -57,6 +64,8 @@ class PrintControllerTest {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+        // There is no room to keep what was printed: it is printed all the same.
+        when(runs.settle(any())).thenThrow(Mockito.mock(NoRoomException.class));
         byte[] file = mvc.perform(get("/cards/7/handout-a4.pdf"))
                 .andExpect(status().isOk())
                 .andExpect(content().contentType("application/pdf"))

@@ -13,6 +13,7 @@ import org.springframework.test.web.servlet.MockMvc;
 
 import kwibbet.app.Samples;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.Stockroom;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
@@ -59,6 +60,9 @@ class StockControllerTest {
     @MockitoBean
     private Stockroom stockroom;
 
+    @MockitoBean
+    private Runs runs;
+
     private static StockEntry entry(String key, String what, StockItem item, int amount, Reason reason, int onHand) {
         return new StockEntry(
                 new BookingKey(key),
@@ -93,6 +97,8 @@ class StockControllerTest {
                 .getResponse()
                 .getContentAsString();
         assertThat(page.split("action=\"" + MOVEMENTS + "/back\"", -1)).hasSize(2);
+        when(runs.isKept("7")).thenReturn(true);
+        mvc.perform(get(MOVEMENTS)).andExpect(content().string(containsString("href=\"/runs/7\"")));
         mvc.perform(get("/inventory/papers/gone/movements")).andExpect(redirectedUrl("/inventory"));
     }
 

@@ -5,25 +5,14 @@ import java.util.Optional;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
-import kwibbet.app.Samples;
-import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Stockroom;
-import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Studio;
-import kwibbet.app.store.Workshop;
-import kwibbet.app.store.Workshop.Worked;
-import kwibbet.bench.RunPlan;
-import kwibbet.card.CardMaker;
-import kwibbet.card.Design;
-import kwibbet.card.Materials;
-import kwibbet.layout.SheetPlan;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -37,10 +26,6 @@ import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
 import kwibbet.shape.Size;
-import kwibbet.stock.BookingKey;
-import kwibbet.stock.Shortage;
-import kwibbet.stock.StockItem;
-import kwibbet.tool.Toolbox;
 
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
@@ -52,7 +37,6 @@ import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -70,12 +54,6 @@ class OffcutsControllerTest {
 
     @MockitoBean
     private Stockroom stockroom;
-
-    @MockitoBean
-    private DesignStore designs;
-
-    @MockitoBean
-    private Workshop workshop;
 
     @BeforeEach
     void set() {
@@ -139,43 +117,5 @@ class OffcutsControllerTest {
                 .andExpect(content()
                         .string(allOf(containsString("An offcut is"), containsString("at most 10 000 of it"))));
         verify(stockroom, never()).putIn(any(), any());
-    }
-
-    /** What the page shows is what is booked, under the key it was shown with. */
-    @Test
-    void aRunThatWasCutIsBookedOnceAndSaysWhatIsMissing() throws Exception {
-        Design design = Samples.design("Card");
-        SheetPlan sheets = RunPlan.of(
-                        CardMaker.make(design, Materials.USUAL).orThrow(), new PaperShelf(List.of()), Toolbox.GENERIC)
-                .sheets();
-        Worked worked = Mockito.mock(Worked.class);
-        RunPlan plan = Mockito.mock(RunPlan.class);
-        when(worked.plan()).thenReturn(plan);
-        when(plan.sheets()).thenReturn(sheets);
-        when(designs.get("7")).thenReturn(new StoredDesign("7", 1, design, Optional.empty(), Optional.empty()));
-        when(workshop.settled(design)).thenReturn(worked);
-        BookingKey key = BookingKey.ofCut("7", 1);
-        Shortage shortage = new Shortage(new StockItem.Sheets(DUSK), 13, 10);
-        when(stockroom.cut(key, "7", "Card", sheets, false)).thenReturn(new Stockroom.TooFew(List.of(shortage)));
-        when(stockroom.cut(key, "7", "Card", sheets, true))
-                .thenReturn(new Stockroom.Done(key), new Stockroom.Already(key));
-        mvc.perform(post("/offcuts/from/7").param("key", key.value()))
-                .andExpect(status().isConflict())
-                .andExpect(content()
-                        .string(allOf(
-                                containsString("Dusk"),
-                                containsString("13 taken, 10 on hand, short by 3"),
-                                containsString("value=\"cut 7 1\""))));
-        mvc.perform(post("/offcuts/from/7").param("key", key.value()).param("found", "true"))
-                .andExpect(redirectedUrl("/offcuts"))
-                .andExpect(flash().attribute("cut", "Card"))
-                .andExpect(flash().attribute("key", "cut 7 1"));
-        mvc.perform(post("/offcuts/from/7").param("key", key.value()).param("found", "true"))
-                .andExpect(flash().attribute("already", "Card"));
-        when(stockroom.takeBack(key)).thenReturn(new Stockroom.Done(key), new Stockroom.Already(key));
-        mvc.perform(post("/offcuts/back").param("key", key.value()))
-                .andExpect(flash().attribute("back", containsString("on the shelf again")));
-        mvc.perform(post("/offcuts/back").param("key", key.value()))
-                .andExpect(flash().attribute("back", containsString("already")));
     }
 }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -424,22 +425,104 @@ class EditingTest {
         page.locator("#make").fill("400");
         page.locator("#make").press("Enter");
         assertThat(page.locator(".sheets-head .lead")).not().containsText("23 sheets");
-        page.waitForSelector("#cut-run", new Page.WaitForSelectorOptions().setTimeout(60_000));
+        page.waitForSelector("#settle", new Page.WaitForSelectorOptions().setTimeout(60_000));
+        page.locator("#settle").click();
+        page.waitForSelector("#cut-all", new Page.WaitForSelectorOptions().setTimeout(60_000));
         Page other = page.context().newPage();
         other.navigate(page.url());
-        other.waitForSelector("#cut-run");
-        page.locator("#cut-run").click();
+        page.locator("#cut-all").click();
         assertThat(page.locator(".shortages")).containsText("short by");
         page.locator("#found").click();
-        assertThat(page.locator("main p[role='status']").first()).containsText("off the shelf");
-        other.locator("#cut-run").click();
-        assertThat(other.locator("main p[role='status']").first()).containsText("already");
-        page.locator("#take-back").click();
-        assertThat(page.locator("main p[role='status']").first()).containsText("on the shelf again");
+        assertThat(page.locator(".notice")).containsText("off the shelf");
+        assertThat(page.locator("#run-cut")).hasText("All of them are cut.");
+        other.locator("#cut-all").click();
+        assertThat(other.locator(".notice")).containsText("already");
+        page.locator(".cuts summary").click();
+        page.locator(".cuts button").first().click();
+        assertThat(page.locator(".notice")).containsText("on the shelf again");
+        assertThat(page.locator("#run-cut")).hasText("0 of them cut.");
         page.navigate(at("/inventory/papers/moss/movements"));
         assertThat(page.locator(".lead")).hasText(before);
         assertThat(page.locator(".movements tbody tr").first()).containsText("taken back");
         assertThat(page.locator(".movements")).containsText("found on the shelf");
+    }
+
+    /** By clicks: a card is settled, cut in part and changed; the lists stay until they are taken over, and what is cut stays cut. */
+    @Test
+    void aRunIsCutSheetAfterSheetWhateverBecomesOfItsCard() {
+        page.navigate(at("/"));
+        page.locator(".shelf a", new Page.LocatorOptions().setHasText("Night train"))
+                .first()
+                .click();
+        String card = page.url();
+        page.locator(".run-line a", new Page.LocatorOptions().setHasText("Sheets"))
+                .click();
+        page.waitForSelector("#settle", new Page.WaitForSelectorOptions().setTimeout(60_000));
+        page.locator("#settle").click();
+        String run = page.url();
+        String lists = page.locator(".joint-list").first().innerText();
+        page.locator("#cut-A").locator("xpath=..").locator("[name='sheets']").fill("900");
+        page.locator("#cut-A").click();
+        assertThat(page.locator(".cut-some .help").first()).containsText("So many are not left");
+        page.locator("#cut-A").locator("xpath=..").locator("[name='sheets']").fill("1");
+        page.locator("#cut-A").click();
+        assertThat(page.locator("#cut-of-A")).containsText("1 of ");
+        assertThat(page.locator("h1")).containsText("begun");
+        page.locator("#scored").fill("99999");
+        page.locator("#keep-work").click();
+        assertThat(page.locator(".work-done .help")).containsText("It is 0 to ");
+        page.locator("#scored").fill("2");
+        page.locator("#keep-work").click();
+        assertThat(page.locator("#scored")).hasValue("2");
+
+        page.navigate(card);
+        assertThat(page.locator(".run-strip")).containsText("1 sheet cut");
+        page.locator("#make").fill("31");
+        page.locator("#make").press("Enter");
+        assertThat(page.locator(".run-strip")).containsText("The card has changed since");
+        page.navigate(run);
+        assertThat(page.locator("#changed-title")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(
+                        page.locator(".joint-list").first().innerText())
+                .isEqualTo(lists);
+        page.locator("#take-over").click();
+        assertThat(page.locator("#changed-title")).hasCount(0);
+        assertThat(page.locator("#cut-before")).containsText("1 sheet had been cut before");
+        assertThat(page.locator(".work-done")).containsText("Of 31 cards");
+        page.locator("#run-done").click();
+        assertThat(page.locator(".run-list li").first()).containsText("done");
+        page.navigate(run);
+        page.locator("#run-away").click();
+        assertThat(page.locator(".put-away")).containsText("Night train");
+    }
+
+    /** By clicks: a day of two cards is planned, changed, settled and printed; without a card there is none. */
+    @Test
+    void aCuttingDayIsPlannedSettledAndPrinted() {
+        page.navigate(at("/runs/new"));
+        page.locator("#plan-together").click();
+        assertThat(page.locator("main .help.is-danger")).hasText("Choose at least one card.");
+        page.locator("[name='card']").nth(0).check();
+        page.locator("[name='card']").nth(1).check();
+        page.locator("#run-name").fill("Market day");
+        page.locator("#plan-together").click();
+        assertThat(page.locator("h1")).containsText("Market day");
+        Locator count = page.locator("[name^='make-']").first();
+        count.fill("10001");
+        page.locator("#change-run").click();
+        assertThat(page.locator(".open-run .help.is-danger").first()).containsText("Make 1 to 10 000");
+        assertThat(count).hasValue("10001");
+        count.fill("3");
+        page.locator("#change-run").click();
+        assertThat(count).hasValue("3");
+        page.locator("#settle-run").click();
+        assertThat(page.locator("h1")).containsText("settled");
+        APIResponse printed = page.request().get(page.url() + "/lists-a4.pdf");
+        assertThat(printed).isOK();
+        org.assertj.core.api.Assertions.assertThat(printed.body()).hasSizeGreaterThan(20_000);
+        page.goBack();
+        page.navigate(at("/runs"));
+        assertThat(page.locator(".run-list li").first()).containsText("Market day");
     }
 
     /** Marks and a wrong length in one form: corrected, the form says what was chosen, and so do the tools. */

@@ -198,11 +198,15 @@ class PagesTest {
         page.keyboard().press("Escape");
         String card = page.url().replaceAll("[?].*", "");
         station(3).click();
-        page.locator("#cut-run").click();
-        assertThat(page.locator("main [role='status']")).containsText("The sheets of Drawer are off the shelf");
+        page.locator("#settle").click();
+        page.locator("#cut-all").click();
+        assertThat(page.locator(".notice")).containsText("off the shelf");
+        page.navigate(at("/offcuts"));
         assertThat(page.locator(".offcut")).not().hasCount(0);
-        page.locator("#take-back").click();
-        assertThat(page.locator("main [role='status']")).containsText("on the shelf again");
+        page.goBack();
+        page.locator(".cuts summary").click();
+        page.locator(".cuts button").first().click();
+        assertThat(page.locator(".notice")).containsText("on the shelf again");
         page.navigate(at("/offcuts"));
         page.locator("#offcut-paper").selectOption("night");
         page.locator("#offcut-width").fill("10 1/2");
@@ -220,11 +224,11 @@ class PagesTest {
         page.locator("#undo").click();
         assertThat(page.locator(".sheets-head .lead")).containsText("2 sheets in all, and no plan can use fewer");
 
-        page.navigate(at("/together"));
+        page.navigate(at("/runs/new"));
         page.getByLabel("Drawer").first().check();
         page.getByLabel("Night train").first().check();
         page.locator("#plan-together").click();
-        assertThat(page.locator("[role='status']").last()).containsText("Cut apart they take");
+        assertThat(page.locator(".lead")).containsText("Cut apart they take");
         assertThat(page.locator(".joint-list > li")).not().hasCount(0);
         assertThat(page.locator("main")).containsText("Night train, Base");
         page.locator("#try-together").click();
@@ -478,6 +482,9 @@ class PagesTest {
         String card = seen.locator(".shelf a").first().getAttribute("href");
         String train =
                 seen.locator(".shelf a").filter(holding("Night train")).first().getAttribute("href");
+        seen.navigate(at(card) + "/sheets");
+        seen.locator("#settle").click(new Locator.ClickOptions().setTimeout(60_000));
+        String run = seen.url().replaceAll("^.*(?=/runs/)", "");
         List<String> paths = List.of(
                 "/",
                 "/cards/new",
@@ -492,7 +499,9 @@ class PagesTest {
                 "/inventory/dies",
                 "/inventory/papers/moss/movements",
                 "/offcuts",
-                "/together?card=" + train.replace("/cards/", ""),
+                "/runs",
+                "/runs/new",
+                run,
                 "/compare",
                 card + "?pose=section",
                 "/studio",

@@ -32,6 +32,7 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.SheetSizes;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
+import kwibbet.stock.Booking;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
 import kwibbet.tool.Hand;
@@ -60,7 +61,9 @@ class InventoryTest {
     private Clock clock;
 
     private Stockroom.Booked cut(RunPlan plan) {
-        return stockroom.cut(stockroom.nextCut("card"), "card", "Card", plan.sheets(), false);
+        Booking cut = Booking.ofCut(
+                Stockroom.newKey(), "run", "Card", plan.sheets(), plan.sheets().copies());
+        return stockroom.cut(cut, false, () -> {});
     }
 
     private void putIn(Offcut offcut) {

@@ -104,6 +104,10 @@ class StockroomTest {
                 .sheets();
     }
 
+    private Booked cut(BookingKey key, SheetPlan plan, boolean isFound) {
+        return stockroom.cut(Booking.ofCut(key, "run", "Card", plan, plan.copies()), isFound, () -> {});
+    }
+
     private int onHand() {
         return inventory.shelf().find(STOCK).orElseThrow().onHand();
     }
@@ -116,8 +120,8 @@ class StockroomTest {
     @Test
     void cuttingMoreThanThereIsSaysByHowManyAndTakingItBackInventsNothing() {
         SheetPlan plan = plan(400);
-        BookingKey key = stockroom.nextCut("card");
-        Booked refused = stockroom.cut(key, "card", "Card", plan, false);
+        BookingKey key = new BookingKey("cut 1");
+        Booked refused = cut(key, plan, false);
         assertThat(refused).isInstanceOf(TooFew.class);
         assertThat(((TooFew) refused).shortages()).singleElement().satisfies(shortage -> {
             assertThat(shortage.item()).isEqualTo(SHEETS);
@@ -126,7 +130,7 @@ class StockroomTest {
         assertThat(onHand()).isEqualTo(10);
         assertThat(inventory.shelf().drawer()).isEmpty();
 
-        assertThat(stockroom.cut(key, "card", "Card", plan, true)).isEqualTo(new Done(key));
+        assertThat(cut(key, plan, true)).isEqualTo(new Done(key));
         assertThat(onHand()).isZero();
         assertThat(stockroom.entries(STOCK))
                 .extracting(entry -> entry.movement().reason())
@@ -140,14 +144,14 @@ class StockroomTest {
     @Test
     void twoSubmissionsAtOnceTakeARunOnce() throws InterruptedException, ExecutionException {
         SheetPlan plan = plan(3);
-        BookingKey key = stockroom.nextCut("card");
+        BookingKey key = new BookingKey("cut 1");
         ExecutorService tabs = Executors.newFixedThreadPool(8);
         CountDownLatch start = new CountDownLatch(1);
         List<Future<Booked>> answers = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
             answers.add(tabs.submit(() -> {
                 start.await();
-                return stockroom.cut(key, "card", "Card", plan, false);
+                return cut(key, plan, false);
             }));
         }
         start.countDown();
@@ -167,20 +171,6 @@ class StockroomTest {
     }
 
     @Test
-    void aRunIsCutAgainUnderAKeyOfItsOwn() {
-        BookingKey first = stockroom.nextCut("card");
-        stockroom.cut(first, "card", "Card", plan(3), false);
-        assertThat(stockroom.nextCut("card")).isNotEqualTo(first);
-        assertThat(stockroom.nextCut("other")).isEqualTo(BookingKey.ofCut("other", 1));
-        stockroom.cut(stockroom.nextCut("card"), "card", "Card", plan(3), false);
-        assertThat(onHand()).isEqualTo(4);
-        assertThat(stockroom.timesCut("card")).isEqualTo(2);
-        stockroom.takeBack(first);
-        assertThat(stockroom.timesCut("card")).isEqualTo(1);
-        assertThat(stockroom.nextCut("card")).isEqualTo(BookingKey.ofCut("card", 3));
-    }
-
-    @Test
     void whatIsUsedSinceIsNotTakenBack() {
         bought("pack", 25);
         stockroom.count(Stockroom.newKey(), STOCK, 5);
@@ -197,7 +187,7 @@ class StockroomTest {
     @Test
     void aPaperThatIsRenamedKeepsWhatIsOnHandUnlessItWasCounted() {
         Paper seen = inventory.shelf().find(STOCK).orElseThrow();
-        stockroom.cut(stockroom.nextCut("card"), "card", "Card", plan(3), false);
+        cut(new BookingKey("cut 1"), plan(3), false);
         inventory.save(seen, inventory.versionOf(STOCK), 10);
         assertThat(onHand()).isEqualTo(7);
         inventory.save(seen.withOnHand(12), inventory.versionOf(STOCK), 10);
@@ -209,7 +199,7 @@ class StockroomTest {
     /** Its sheets and leftovers went with it. */
     @Test
     void aPaperLaidInAnewHasNothingOfTheOneBefore() {
-        stockroom.cut(stockroom.nextCut("card"), "card", "Card", plan(3), false);
+        cut(new BookingKey("cut 1"), plan(3), false);
         List<Offcut> before = inventory.shelf().drawer();
         inventory.remove(STOCK);
         inventory.save(Samples.paper(STOCK.value(), "Stock", Length.ofMillimetres(3, 10))

@@ -14,15 +14,20 @@ import org.springframework.test.web.servlet.MockMvc;
 import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.PlanBook;
+import kwibbet.app.store.Runs;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
-import kwibbet.app.together.TogetherController;
+import kwibbet.bench.RunPlan;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Run;
+import kwibbet.card.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperShelf;
+import kwibbet.run.RunProgress;
+import kwibbet.run.RunState;
 import kwibbet.tool.Toolbox;
 
 import static org.hamcrest.Matchers.allOf;
@@ -31,11 +36,10 @@ import static org.hamcrest.Matchers.not;
 import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
-import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-/** The trial bench for one card and for several, and the lists it tries. */
-@WebMvcTest({TrialController.class, TogetherController.class})
+/** The trial bench for one card and for a run of several. */
+@WebMvcTest(TrialController.class)
 @Import(Workshop.class)
 @MockitoBean(types = PlanBook.class)
 class TrialControllerTest {
@@ -51,6 +55,12 @@ class TrialControllerTest {
 
     @MockitoBean
     private Inventory inventory;
+
+    @MockitoBean
+    private Runs runs;
+
+    @Autowired
+    private Workshop workshop;
 
     @BeforeEach
     void set() {
@@ -92,26 +102,21 @@ class TrialControllerTest {
                 .andExpect(content().string(containsString("The sheets lie ready.")));
     }
 
-    /** Several cards keep their names, and what is asked of the bench keeps the cards. */
+    /** A run of several cards keeps their names. */
     @Test
-    void runsCutTogetherAreTriedTogether() throws Exception {
-        mvc.perform(get("/together").param("card", "1", "2"))
+    void aRunOfSeveralCardsIsTriedTogether() throws Exception {
+        KeptRun run =
+                new KeptRun("8", 0, "Cutting day", RunState.OPEN, Thrift.FEWEST_SHEETS, List.of(), 0, RunProgress.NONE);
+        when(runs.get("8")).thenReturn(run);
+        RunPlan plan =
+                workshop.together(List.of(ONE, OTHER), Thrift.FEWEST_SHEETS).run();
+        when(runs.plan(run)).thenReturn(plan);
+        mvc.perform(get("/runs/8/trial").param("at", "99999"))
                 .andExpect(content()
                         .string(allOf(
-                                containsString("Gas meter, Base"),
-                                containsString("Turnstile, Base"),
-                                containsString(">Score</h2>"),
-                                containsString(" cuts"),
-                                containsString("/together/trial?card=1&amp;card=2&amp;thrift=FEWEST_SHEETS"))));
-        mvc.perform(get("/together/trial").param("card", "1", "2").param("at", "99999"))
-                .andExpect(content()
-                        .string(allOf(
+                                containsString("<h1>Cutting day</h1>"),
                                 containsString("Just what was asked comes out."),
                                 containsString("Turnstile, Base"),
-                                containsString("&amp;card=1&amp;card=2&amp;thrift=FEWEST_SHEETS"),
-                                containsString("<input type=\"hidden\" name=\"card\" value=\"2\">"))));
-        mvc.perform(get("/together/trial")).andExpect(redirectedUrl("/together"));
-        mvc.perform(get("/together/trial").param("card", "1").param("thrift", "gold"))
-                .andExpect(status().isOk());
+                                containsString("href=\"/runs/8\""))));
     }
 }

@@ -5,7 +5,7 @@ import java.util.List;
 
 import kwibbet.card.Score;
 import kwibbet.card.Score.Fold;
-import kwibbet.formats.json.Misfit;
+import kwibbet.formats.document.ToolsDocument;
 import kwibbet.formats.json.Reading;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -31,7 +31,6 @@ public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, H
 
     private static final int LARGEST = 1_000_000;
     private static final int MOST_SCORES = 400;
-    private static final int MOST_GROOVES = 2_000;
     private static final Length LARGEST_SIDE = Length.ofInches(400);
 
     /** Copies the scores. */
@@ -48,7 +47,7 @@ public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, H
         MeasureSystem system = document.at("unit").system();
         Reading board = document.at("board");
         Length width = board.at("width").positive(system, LARGEST_SIDE);
-        Grooves grooves = grooves(board.at("grooves"), system);
+        Grooves grooves = ToolsDocument.grooves(board.at("grooves"), system);
         require(
                 !grooves.last().isLongerThan(width),
                 board.at("grooves").pointer(),
@@ -64,22 +63,6 @@ public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, H
         }
         Hand hand = document.at("hand").oneOfOr("right", "right", "left").equals("right") ? Hand.RIGHT : Hand.LEFT;
         return new ScoreRequest(new ScoringBoard("board", width, grooves, plate), size, scores, hand);
-    }
-
-    /** A list of places, or a rule as makers say it. */
-    private static Grooves grooves(Reading grooves, MeasureSystem system) {
-        if (grooves.node().isString()) {
-            Outcome<Grooves> rule = Grooves.parse(grooves.text(), system);
-            if (rule instanceof Outcome.Made<Grooves> made) {
-                return made.value();
-            }
-            throw new Misfit(grooves.pointer(), rule.reasons().get(0).message());
-        }
-        List<Length> places = grooves.elements(MOST_GROOVES).stream()
-                .map(place -> place.positive(system, LARGEST_SIDE))
-                .toList();
-        require(!places.isEmpty(), grooves.pointer(), "A board has at least one groove.");
-        return Grooves.at(places);
     }
 
     private static Score score(Reading score, String key, Size piece, MeasureSystem system) {

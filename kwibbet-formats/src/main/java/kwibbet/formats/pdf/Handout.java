@@ -3,6 +3,7 @@ package kwibbet.formats.pdf;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -26,11 +27,15 @@ import kwibbet.card.Pose;
 import kwibbet.card.SupplyList;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
+import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.fold.CardFolding;
 import kwibbet.fold.FoldWords;
+import kwibbet.layout.CutPart;
 import kwibbet.layout.PaperPlan;
+import kwibbet.layout.PaperPlan.CutSize;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
@@ -39,6 +44,7 @@ import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
 import kwibbet.press.PressPlan.ByHand;
+import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
 import kwibbet.wording.Phrase;
 
@@ -51,30 +57,39 @@ public final class Handout {
     private static final int STEPS_A_ROW = 4;
 
     private final RunPlan plan;
-    private final Card card;
     private final MeasureSystem system;
     private final PageFlow flow;
 
     private Handout(RunPlan plan, PageFlow flow) {
         this.plan = plan;
-        this.card = plan.card();
-        this.system = card.design().system();
+        this.system = plan.card().design().system();
         this.flow = flow;
     }
 
     /**
-     * The handout of a run.
+     * The handout of the run of a card, called after it.
      *
      * @param plan the run
      * @param format the page it is printed on
      * @return a PDF file
      */
     public static byte[] write(RunPlan plan, PageFormat format) {
-        String name = plan.card().design().name();
+        return write(plan.card().design().name(), plan, format);
+    }
+
+    /**
+     * The handout of a run: what is done for all its cards together, then how each is made.
+     *
+     * @param name what the run is called
+     * @param plan the run
+     * @param format the page it is printed on
+     * @return a PDF file
+     */
+    public static byte[] write(String name, RunPlan plan, PageFormat format) {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(name);
             try (PageFlow flow = new PageFlow(document, format.upright(), name)) {
-                new Handout(plan, flow).write(format);
+                new Handout(plan, flow).write(name, format);
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
@@ -84,21 +99,36 @@ public final class Handout {
         }
     }
 
-    private void write(PageFormat format) throws IOException {
+    private void write(String name, PageFormat format) throws IOException {
+        flow.title(name);
+        for (Card card : plan.cards()) {
+            overview(card);
+        }
+        flow.legend(Legend.PIECE);
         cutList();
+        sheetList();
+        supplies();
         sheets();
         trimList();
         scoreList();
         pressing();
-        making();
-        closing();
-        for (Piece piece : card.pieces()) {
-            new TemplatePages(flow, piece, system, format).draw();
+        for (Card card : plan.cards()) {
+            making(card);
+            closing(card);
+            for (Piece piece : card.pieces()) {
+                new TemplatePages(flow, piece, system, format).draw();
+            }
         }
     }
 
-    private void cutList() throws IOException {
-        flow.title(card.design().name());
+    private boolean isOfSeveral() {
+        return plan.cards().size() > 1;
+    }
+
+    private void overview(Card card) throws IOException {
+        if (isOfSeveral()) {
+            flow.heading(card.design().name());
+        }
         int spares = card.design().run().spares();
         flow.line(
                 "",
@@ -114,35 +144,98 @@ public final class Handout {
                 List.of(
                         FlatPicture.of(card, plan.shelf(), PieceId.BASE, scale),
                         FinishedPicture.onTable(card, plan.shelf(), card.form().pose(Pose.SHUT), scale)),
-                260);
-        flow.legend(Legend.PIECE);
+                isOfSeveral() ? 150 : 260);
+    }
+
+    private void cutList() throws IOException {
         flow.heading("Cut list");
         flow.row(words("Piece", "Size", "Count", "Paper"), CUT_COLUMNS, true);
-        for (Piece piece : card.pieces()) {
-            flow.row(
-                    List.of(
-                            Phrase.of(piece.name()),
-                            Phrase.in(system)
-                                    .size(plan.bench().press().plan().paperFor(piece))
-                                    .end(),
-                            Phrase.of(String.valueOf(plan.card().design().run().cards())),
-                            Phrase.of(plan.shelf()
-                                    .find(piece.paper())
-                                    .map(Paper::name)
-                                    .orElse("no paper chosen"))),
-                    CUT_COLUMNS,
-                    false);
+        for (Card card : plan.cards()) {
+            for (Piece piece : card.pieces()) {
+                flow.row(
+                        List.of(
+                                Phrase.of(piece.name()),
+                                Phrase.in(system)
+                                        .size(plan.bench().press().plan().paperFor(piece))
+                                        .end(),
+                                Phrase.of(String.valueOf(card.design().run().cards())),
+                                Phrase.of(plan.shelf()
+                                        .find(piece.paper())
+                                        .map(Paper::name)
+                                        .orElse("no paper chosen"))),
+                        CUT_COLUMNS,
+                        false);
+            }
         }
+    }
+
+    /** The sheets to take, paper by paper and size by size, leftovers of earlier runs as such; and what none of them gives. */
+    private void sheetList() throws IOException {
         flow.heading("Sheets");
         flow.row(words("Paper", "Sheet", "Sheets", "On hand"), SHEET_COLUMNS, true);
         for (PaperPlan paper : plan.sheets().papers()) {
-            flow.row(sheetCells(paper), SHEET_COLUMNS, false);
+            for (CutSize size : paper.cutSizes()) {
+                String shortage = size.missing() > 0 ? ", " + size.missing() + " short" : "";
+                sheetRow(
+                        size.size(),
+                        size.size().sheet(),
+                        size.sheets(),
+                        size.size().onHand() + shortage);
+            }
+            for (Offcut leftover : paper.order().leftovers()) {
+                if (paper.piecesOf(leftover) > 0) {
+                    String onHand = leftover.count() + ", from the drawer";
+                    sheetRow(paper.paper(), leftover.size(), paper.piecesOf(leftover), onHand);
+                }
+            }
         }
-        List<SupplyList> supplies = SupplyList.of(card);
-        if (!supplies.isEmpty()) {
-            flow.heading("Besides paper, for one card");
-            for (SupplyList supply : supplies) {
-                flow.line("", supply.words(system), 10.5f);
+        for (PaperPlan paper : plan.sheets().papers()) {
+            flow.line(
+                    "",
+                    Phrase.of(paper.paper().name() + ": " + (paper.sheets() + paper.leftovers()) + ", "
+                            + paper.standing() + "."),
+                    10.5f);
+            for (Missing missing : paper.unplaced()) {
+                CutPart part = paper.part(missing.part().id());
+                flow.line(
+                        "",
+                        Phrase.in(system)
+                                .words("Not cut: " + missing.count() + " of " + part.usedAs() + ", ")
+                                .size(part.blank())
+                                .words(". No sheet of this paper gives it.")
+                                .end(),
+                        10.5f);
+            }
+        }
+        for (Piece piece : plan.sheets().withoutPaper()) {
+            flow.line("", Phrase.of("Not cut: " + piece.name() + ". Its paper is not on the shelf."), 10.5f);
+        }
+        if (plan.cents().filter(cents -> cents > 0).isPresent()) {
+            String cost = BigDecimal.valueOf(plan.cents().orElse(0L), 2).toPlainString();
+            flow.line("", Phrase.of("These sheets cost " + cost + "."), 10.5f);
+        }
+    }
+
+    private void sheetRow(Paper paper, Size size, int sheets, String onHand) throws IOException {
+        flow.row(
+                List.of(
+                        Phrase.of(paper.name()),
+                        Phrase.in(paper.system()).size(size).end(),
+                        Phrase.of(String.valueOf(sheets)),
+                        Phrase.of(onHand)),
+                SHEET_COLUMNS,
+                false);
+    }
+
+    private void supplies() throws IOException {
+        for (Card card : plan.cards()) {
+            List<SupplyList> supplies = SupplyList.of(card);
+            if (!supplies.isEmpty()) {
+                flow.heading("Besides paper, for one "
+                        + (isOfSeveral() ? card.design().name() : "card"));
+                for (SupplyList supply : supplies) {
+                    flow.line("", supply.words(system), 10.5f);
+                }
             }
         }
     }
@@ -151,22 +244,13 @@ public final class Handout {
         return List.of(words).stream().map(Phrase::of).toList();
     }
 
-    private List<Phrase> sheetCells(PaperPlan paper) {
-        String onHand =
-                paper.paper().onHand() + (paper.shortOfSheets() > 0 ? ", " + paper.shortOfSheets() + " short" : "");
-        return List.of(
-                Phrase.of(paper.paper().name()),
-                Phrase.in(paper.paper().system()).size(paper.paper().sheet()).end(),
-                Phrase.of(paper.sheets() + (paper.isProven() ? ", the fewest" : ", at least " + paper.atLeast())),
-                Phrase.of(onHand));
-    }
-
     private void sheets() throws IOException {
         for (Lettered sheet : plan.sheets().lettered()) {
             flow.newPage();
             int copies = sheet.layout().copies();
-            flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", " + copies
-                    + (copies == 1 ? " sheet" : " sheets") + " like this");
+            String kind = sheet.leftover().isPresent() ? "offcut" : "sheet";
+            flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", " + copies + " " + kind
+                    + (copies == 1 ? "" : "s") + " like this");
             flow.drawings(List.of(SheetPicture.of(sheet, plan.bench().trim().numbersOn(sheet), system)), 380);
             flow.legend(Legend.SHEET);
         }
@@ -180,7 +264,8 @@ public final class Handout {
             for (TrimStep step : setting.steps()) {
                 flow.indented(
                         Phrase.in(system)
-                                .words("Sheet " + step.sheet().letter() + ": ")
+                                .words("Sheet " + step.sheet().letter() + ", " + step.passes()
+                                        + (step.passes() == 1 ? " cut: " : " cuts: "))
                                 .phrase(step.sentence(system))
                                 .words(" ")
                                 .phrase(step.result(system))
@@ -246,23 +331,23 @@ public final class Handout {
         }
     }
 
-    private void making() throws IOException {
-        flow.heading("Make one card");
+    private void making(Card card) throws IOException {
+        flow.heading("Make one " + (isOfSeveral() ? card.design().name() : "card"));
         int number = 1;
-        for (MakeStep step : plan.bench().make()) {
+        for (MakeStep step : plan.makeOf(card)) {
             flow.line(number + ".", step.sentence(system), 12);
             number++;
         }
     }
 
     /** How the card closes: the paper before each step, then what to do. */
-    private void closing() throws IOException {
+    private void closing(Card card) throws IOException {
         CardFolding folding = CardFolding.of(card);
         List<FoldStep> steps = folding.sequence().map(FoldSequence::steps).orElse(List.of());
         if (steps.isEmpty()) {
             return;
         }
-        flow.heading("How it closes");
+        flow.heading((isOfSeveral() ? "How " + card.design().name() : "How it") + " closes");
         FoldPicture picture = FoldPicture.of(
                 folding.pattern().pattern(),
                 folding.leaves(),

@@ -1,0 +1,11 @@
+package kwibbet.app.store;
+
+/** What a settled run keeps cannot be read. */
+public class DamagedRunException extends RuntimeException {
+
+    private static final long serialVersionUID = 1L;
+
+    DamagedRunException(KeptRun run, String reason) {
+        super("the lists of " + run.name() + " cannot be read: " + reason);
+    }
+}

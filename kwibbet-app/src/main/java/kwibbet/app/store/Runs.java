@@ -1,0 +1,453 @@
+package kwibbet.app.store;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import kwibbet.app.store.KeptRun.Line;
+import kwibbet.app.store.RunBook.Cut;
+import kwibbet.app.store.Stockroom.Booked;
+import kwibbet.bench.JointPlan;
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.Run;
+import kwibbet.card.Thrift;
+import kwibbet.cutting.PartId;
+import kwibbet.formats.document.RunDocument;
+import kwibbet.layout.KnownPlans;
+import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.outcome.Outcome;
+import kwibbet.run.RunChange;
+import kwibbet.run.RunProgress;
+import kwibbet.run.RunState;
+import kwibbet.run.SettledRun;
+import kwibbet.stock.Booking;
+import kwibbet.stock.BookingKey;
+
+/**
+ * Runs that are kept: cutting days of several cards, and runs whose lists were settled. A settled run is planned once; whatever changes later, its lists
+ * stay as they are until the maker has the rest planned anew.
+ */
+@Service
+public class Runs {
+
+    private final RunBook book;
+    private final DesignStore designs;
+    private final Inventory inventory;
+    private final Stockroom stockroom;
+    private final Workshop workshop;
+    private final TransactionTemplate transaction;
+
+    Runs(
+            RunBook book,
+            DesignStore designs,
+            Inventory inventory,
+            Stockroom stockroom,
+            Workshop workshop,
+            TransactionTemplate transaction) {
+        this.book = book;
+        this.designs = designs;
+        this.inventory = inventory;
+        this.stockroom = stockroom;
+        this.workshop = workshop;
+        this.transaction = transaction;
+    }
+
+    private <T> T read(Supplier<T> work) {
+        return Objects.requireNonNull(transaction.execute(status -> work.get()));
+    }
+
+    /** All runs, the one changed last first. */
+    public List<KeptRun> all() {
+        return read(book::all);
+    }
+
+    /** The runs of a card that are under way: settled, not done, not put away. The one changed last comes first. */
+    public List<KeptRun> underWay(String card) {
+        return read(() -> book.of(card)).stream()
+                .filter(run -> run.state() == RunState.SETTLED)
+                .toList();
+    }
+
+    /** Whether there is a run of that id. */
+    public boolean isKept(String id) {
+        return read(() -> book.find(id)).isPresent();
+    }
+
+    /**
+     * The run of that id.
+     *
+     * @throws NoSuchRunException when there is none
+     */
+    public KeptRun get(String id) {
+        return read(() -> book.find(id)).orElseThrow(() -> new NoSuchRunException(id));
+    }
+
+    /**
+     * The run of that id, to be changed.
+     *
+     * @param seen the version the maker saw
+     * @throws StaleItemException when that is not the present one
+     * @throws NoSuchRunException when there is none
+     */
+    public KeptRun current(String id, long seen) {
+        KeptRun run = get(id);
+        if (run.version() != seen) {
+            throw new StaleItemException();
+        }
+        return run;
+    }
+
+    /** Keeps a cutting day, which follows its cards until it is settled. */
+    public KeptRun keep(String name, List<Line> lines, Thrift thrift) {
+        KeptRun run = fresh(name, lines, thrift, RunState.OPEN);
+        inventory.replaced(() -> {
+            book.add(run, Optional.empty());
+            return run;
+        });
+        return run;
+    }
+
+    private static KeptRun fresh(String name, List<Line> lines, Thrift thrift, RunState state) {
+        return new KeptRun(UUID.randomUUID().toString(), 0, name, state, thrift, lines, 0, RunProgress.NONE);
+    }
+
+    /**
+     * Changes what an open run is of.
+     *
+     * @throws StaleItemException when {@code seen} is not the present version, or it is settled meanwhile
+     */
+    public KeptRun change(String id, long seen, String name, List<Line> lines, Thrift thrift) {
+        KeptRun run = current(id, seen);
+        if (run.isSettled()) {
+            throw new StaleItemException();
+        }
+        return changed(run.called(name, lines, thrift), Optional.empty());
+    }
+
+    private KeptRun changed(KeptRun run, Optional<String> document) {
+        inventory.replaced(() -> {
+            book.change(run, document);
+            return run;
+        });
+        return get(run.id());
+    }
+
+    /**
+     * Settles the run that comes with a card: its lists stay as they are now. Settled again without a change it is the same run; where nothing of it is
+     * done yet, the changed one takes its place.
+     */
+    public synchronized KeptRun settle(StoredDesign stored) {
+        Design design = stored.design();
+        Line line =
+                new Line(stored.id(), new Run(design.run().make(), design.run().spares()));
+        Optional<KeptRun> before = underWay(stored.id()).stream()
+                .filter(run -> run.lines().size() == 1 && !run.progress().isBegun())
+                .findFirst();
+        if (before.filter(run -> isAsNow(run)).isPresent()) {
+            return before.get();
+        }
+        RunPlan plan = workshop.settled(design).plan();
+        SettledRun settled = new SettledRun(
+                List.of(new SettledRun.Line(stored.id(), design)),
+                design.run().thrift(),
+                plan.shelf(),
+                plan.tools(),
+                Map.of(),
+                KnownPlans.NONE);
+        String document = RunDocument.write(settled, plan.planned());
+        if (before.isPresent()) {
+            KeptRun run = before.get()
+                    .called(design.name(), List.of(line), design.run().thrift());
+            return changed(run, Optional.of(document));
+        }
+        KeptRun run = fresh(design.name(), List.of(line), design.run().thrift(), RunState.SETTLED);
+        inventory.replaced(() -> {
+            book.add(run, Optional.of(document));
+            return run;
+        });
+        return run;
+    }
+
+    /** Whether a settled run would be the same if it were settled now. */
+    private boolean isAsNow(KeptRun run) {
+        SettledRun settled = settled(run);
+        return settled.lines().equals(asNow(run))
+                && settled.shelf().equals(inventory.shelf())
+                && settled.tools().equals(inventory.toolbox());
+    }
+
+    /**
+     * Settles an open run: its lists stay as they are now.
+     *
+     * @throws StaleItemException when {@code seen} is not the present version, or it is settled already
+     */
+    public synchronized KeptRun settle(String id, long seen) {
+        KeptRun run = current(id, seen);
+        if (run.isSettled()) {
+            throw new StaleItemException();
+        }
+        List<SettledRun.Line> lines = present(run);
+        RunPlan plan = workshop.together(
+                        lines.stream().map(SettledRun.Line::design).toList(), run.thrift())
+                .run();
+        SettledRun settled = new SettledRun(lines, run.thrift(), plan.shelf(), plan.tools(), Map.of(), KnownPlans.NONE);
+        return changed(
+                run.in(RunState.SETTLED).inPhase(0, kept(run, lines)),
+                Optional.of(RunDocument.write(settled, plan.planned())));
+    }
+
+    private static List<Line> kept(KeptRun run, List<SettledRun.Line> lines) {
+        return run.lines().stream()
+                .filter(line -> lines.stream().anyMatch(each -> each.card().equals(line.card())))
+                .toList();
+    }
+
+    /** The cards of a run as they are now, without those that are off the shelf; each as often as the run says. */
+    private List<SettledRun.Line> present(KeptRun run) {
+        List<SettledRun.Line> lines = new ArrayList<>();
+        for (Line line : run.lines()) {
+            design(line.card())
+                    .map(design -> design.withRun(line.count().withThrift(run.thrift())))
+                    .ifPresent(design -> lines.add(new SettledRun.Line(line.card(), design)));
+        }
+        return lines;
+    }
+
+    private Optional<Design> design(String card) {
+        try {
+            return Optional.of(designs.get(card).design());
+        } catch (NoSuchDesignException | DamagedDesignException gone) {
+            return Optional.empty();
+        }
+    }
+
+    /** The cards of an open run as they are now, without those that are off the shelf. */
+    public List<Design> cards(KeptRun run) {
+        return present(run).stream().map(SettledRun.Line::design).toList();
+    }
+
+    /**
+     * The plan of an open run, compared with its cards cut apart.
+     *
+     * @throws NoSuchDesignException when none of its cards is on the shelf
+     */
+    public JointPlan joint(KeptRun run) {
+        List<Design> cards = cards(run);
+        if (cards.isEmpty()) {
+            throw new NoSuchDesignException("of the run " + run.id());
+        }
+        return workshop.together(cards, run.thrift());
+    }
+
+    /**
+     * What a settled run keeps.
+     *
+     * @throws DamagedRunException when it cannot be read
+     */
+    public SettledRun settled(KeptRun run) {
+        String document = read(() -> book.document(run.id())).orElseThrow(() -> new NoSuchRunException(run.id()));
+        Outcome<SettledRun> read = RunDocument.read(document);
+        if (read instanceof Outcome.Made<SettledRun> made) {
+            return made.value();
+        }
+        throw new DamagedRunException(run, read.reasons().get(0).message());
+    }
+
+    /**
+     * The lists of a run: of a settled one those it keeps, of an open one those of its cards as they are now.
+     *
+     * @throws DamagedRunException when what it keeps cannot be read
+     * @throws NoSuchDesignException when it is open and none of its cards is on the shelf
+     */
+    public RunPlan plan(KeptRun run) {
+        if (!run.isSettled()) {
+            return joint(run).run();
+        }
+        return workshop.settledPlan(run, each -> settled(each).plan());
+    }
+
+    /**
+     * What becomes of a settled run when its cards are taken as they are now; nothing where nothing changes. The count of a run of one card is
+     * that card's own.
+     */
+    public List<RunChange> changes(KeptRun run) {
+        List<String> before = run.lines().stream().map(Line::card).toList();
+        List<SettledRun.Line> now = asNow(run);
+        return RunChange.between(
+                byId(before, plan(run).cards()),
+                byId(
+                        now.stream().map(SettledRun.Line::card).toList(),
+                        Card.apart(now.stream()
+                                .map(line -> workshop.card(line.design()))
+                                .toList())));
+    }
+
+    private static Map<String, Card> byId(List<String> ids, List<Card> cards) {
+        Map<String, Card> byId = new LinkedHashMap<>();
+        for (int i = 0; i < ids.size(); i++) {
+            byId.put(ids.get(i), cards.get(i));
+        }
+        return byId;
+    }
+
+    /** The lines of a run as it would be planned now: the open run of a single card has its own count, that of a day the day's. */
+    private List<SettledRun.Line> asNow(KeptRun run) {
+        if (run.lines().size() > 1) {
+            return present(run);
+        }
+        String card = run.lines().get(0).card();
+        return design(card).stream()
+                .map(design -> new SettledRun.Line(card, design))
+                .toList();
+    }
+
+    /**
+     * A run of a card that is under way, with what would become of it.
+     *
+     * @param run the run
+     * @param changes what changes when its cards are taken as they are now
+     */
+    public record UnderWay(KeptRun run, List<RunChange> changes) {
+        /** Copies the list. */
+        public UnderWay {
+            changes = List.copyOf(changes);
+        }
+    }
+
+    /** The runs of a card that are under way, each with what would become of it; nothing of one that cannot be read. */
+    public List<UnderWay> followed(String card) {
+        return underWay(card).stream()
+                .map(run -> {
+                    try {
+                        return new UnderWay(run, changes(run));
+                    } catch (DamagedRunException damaged) {
+                        return new UnderWay(run, List.of());
+                    }
+                })
+                .toList();
+    }
+
+    /** Which cards of a run are off the shelf, by their names where those are still known. */
+    public List<String> missing(KeptRun run) {
+        Function<String, String> name = card -> run.isSettled()
+                ? settled(run).lines().stream()
+                        .filter(line -> line.card().equals(card))
+                        .map(line -> line.design().name())
+                        .findFirst()
+                        .orElse(card)
+                : "a card";
+        return run.lines().stream()
+                .map(Line::card)
+                .filter(card -> design(card).isEmpty())
+                .map(name)
+                .toList();
+    }
+
+    /**
+     * Plans what is left of a settled run anew, from the papers and tools there are now; what is cut stays cut.
+     *
+     * @param seen the version the maker saw
+     * @param asNow whether its cards are taken as they are now, too
+     * @throws StaleItemException when {@code seen} is not the present version
+     */
+    public synchronized KeptRun replan(String id, long seen, boolean asNow) {
+        KeptRun run = current(id, seen);
+        SettledRun settled = settled(run);
+        List<SettledRun.Line> lines = asNow ? asNow(run) : settled.lines();
+        if (lines.isEmpty()) {
+            return run;
+        }
+        Map<PartId, Integer> soFar = settled.cutSoFar(plan(run), run.progress().sheets());
+        SettledRun rest = settled.replanned(lines, inventory.shelf(), inventory.toolbox(), soFar);
+        RunPlan plan = workshop.rest(rest);
+        List<Line> counts = lines.stream()
+                .map(line -> new Line(line.card(), line.design().run().withThrift(Thrift.FEWEST_SHEETS)))
+                .toList();
+        return changed(run.inPhase(run.phase() + 1, counts), Optional.of(RunDocument.write(rest, plan.planned())));
+    }
+
+    /** The key under which sheets of a layout are booked when they next are. */
+    public BookingKey nextCut(KeptRun run, String layout) {
+        return BookingKey.ofCut(run.id(), layout, read(() -> book.bookings(run.id(), layout)) + 1);
+    }
+
+    /**
+     * Sheets of a settled run have been cut: they are off the shelf, and what is worth keeping is in the drawer.
+     *
+     * @param key the key that was shown with them, under which they are booked once
+     * @param run the run
+     * @param sheets how many of each layout, by its letter; no more than are left
+     * @param isFound whether what there is too little of was found on the shelf
+     * @return what became of it; {@link Stockroom.Unknown} where so many are not left, or nothing is
+     */
+    public Booked cut(BookingKey key, KeptRun run, Map<String, Integer> sheets, boolean isFound) {
+        RunPlan plan = plan(run);
+        Booking booking = Booking.ofCut(key, run.id(), run.name(), plan.sheets(), sheets);
+        return inventory.replaced(() -> {
+            KeptRun now = book.find(run.id()).orElseThrow(() -> new NoSuchRunException(run.id()));
+            boolean isKnown = stockroom.isBooked(key);
+            boolean isLeft = now.phase() == run.phase()
+                    && sheets.values().stream().anyMatch(each -> each > 0)
+                    && sheets.entrySet().stream().allMatch(each -> left(plan, now, each.getKey()) >= each.getValue());
+            return isKnown || isLeft
+                    ? stockroom.cut(booking, isFound, () -> book.addCut(key, now, sheets))
+                    : new Stockroom.Unknown();
+        });
+    }
+
+    private static int left(RunPlan plan, KeptRun run, String letter) {
+        return plan.sheets().lettered().stream()
+                .filter(sheet -> sheet.letter().equals(letter))
+                .mapToInt(run.progress()::leftOf)
+                .sum();
+    }
+
+    /** How many sheets of each layout are still to be cut, by its letter. */
+    public Map<String, Integer> left(KeptRun run) {
+        Map<String, Integer> left = new LinkedHashMap<>();
+        for (Lettered sheet : plan(run).sheets().lettered()) {
+            if (run.progress().leftOf(sheet) > 0) {
+                left.put(sheet.letter(), run.progress().leftOf(sheet));
+            }
+        }
+        return left;
+    }
+
+    /** What was cut of a run since its rest was last planned anew, the last first. */
+    public List<Cut> cuts(KeptRun run) {
+        return read(() -> book.cuts(run));
+    }
+
+    /**
+     * Keeps how many cards are scored, pressed and made.
+     *
+     * @throws StaleItemException when {@code seen} is not the present version
+     */
+    public KeptRun work(String id, long seen, int scored, int pressed, int made) {
+        KeptRun run = current(id, seen);
+        return changed(run.with(run.progress().worked(scored, pressed, made)), Optional.empty());
+    }
+
+    /**
+     * Puts a run into another state: done, put away, or back among those under way.
+     *
+     * @throws StaleItemException when {@code seen} is not the present version
+     */
+    public KeptRun move(String id, long seen, RunState state) {
+        KeptRun run = current(id, seen);
+        boolean isKept = read(() -> book.document(id)).isPresent();
+        RunState to = state == RunState.SETTLED && !isKept ? RunState.OPEN : state;
+        return changed(run.in(to), Optional.empty());
+    }
+}

@@ -1,0 +1,350 @@
+package kwibbet.app.store;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
+import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
+import org.springframework.context.annotation.Import;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import kwibbet.app.Samples;
+import kwibbet.app.store.KeptRun.Line;
+import kwibbet.app.store.Stockroom.Already;
+import kwibbet.app.store.Stockroom.Booked;
+import kwibbet.app.store.Stockroom.Done;
+import kwibbet.app.store.Stockroom.TooFew;
+import kwibbet.app.store.Stockroom.Unknown;
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Run;
+import kwibbet.card.Thrift;
+import kwibbet.measure.Length;
+import kwibbet.paper.PaperId;
+import kwibbet.run.RunChange;
+import kwibbet.run.RunState;
+import kwibbet.stock.BookingKey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** Against the real schema in memory: what is settled stays, and what is cut of it is cut once. */
+@DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:runs;DB_CLOSE_DELAY=-1")
+@AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
+@Import({
+    DesignStore.class,
+    Inventory.class,
+    Room.class,
+    StockBook.class,
+    Stockroom.class,
+    RunBook.class,
+    Runs.class,
+    PlanBook.class,
+    Workshop.class
+})
+@Transactional(propagation = Propagation.NOT_SUPPORTED)
+class RunsTest {
+
+    private static final PaperId STOCK = new PaperId("stock");
+
+    @Autowired
+    private Inventory inventory;
+
+    @Autowired
+    private Stockroom stockroom;
+
+    @Autowired
+    private DesignStore designs;
+
+    @Autowired
+    private Runs runs;
+
+    @Autowired
+    private RunBook book;
+
+    @Autowired
+    private PlanBook plans;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    @MockitoBean
+    private Clock clock;
+
+    @BeforeEach
+    void tenSheets() {
+        Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
+        inventory.replaced(() -> {
+            List.of("run_cut", "run_line", "run", "booking", "stock_movement", "offcut", "paper", "sheet_plan")
+                    .forEach(table -> jdbc.update("delete from " + table));
+            return true;
+        });
+        inventory.save(Samples.paper(STOCK.value(), "Stock", Length.ofMillimetres(3, 10)));
+    }
+
+    private StoredDesign card(String name, int make) {
+        return designs.create(Samples.design(name).withRun(new Run(make, 0)));
+    }
+
+    private StoredDesign changed(StoredDesign stored, int make) {
+        return designs.save(
+                stored.id(), stored.version(), stored.design().withRun(new Run(make, 0)), Edit.of("the count"));
+    }
+
+    private int onHand() {
+        return inventory.shelf().find(STOCK).orElseThrow().onHand();
+    }
+
+    private Booked cut(KeptRun run, String layout, int sheets) {
+        return runs.cut(runs.nextCut(run, layout), run, Map.of(layout, sheets), false);
+    }
+
+    /** As after a restart, with nothing remembered. */
+    private Runs startedAnew() {
+        return new Runs(book, designs, inventory, stockroom, new Workshop(inventory, plans), transaction);
+    }
+
+    /** The card, the papers and the tools change, and the service is started anew. */
+    @Test
+    void whatIsSettledStaysAsItIs() {
+        StoredDesign card = card("Kite", 8);
+        KeptRun run = runs.settle(card);
+        RunPlan plan = runs.plan(run);
+        assertThat(runs.changes(run)).isEmpty();
+        changed(card, 3);
+        inventory.save(Samples.paper(STOCK.value(), "Other", Length.ofMillimetres(9, 10)));
+        jdbc.update("delete from sheet_plan");
+        RunPlan after = startedAnew().plan(startedAnew().get(run.id()));
+        assertThat(after).isEqualTo(plan);
+        assertThat(runs.changes(run)).singleElement().satisfies(change -> {
+            assertThat(change.kind()).isEqualTo(RunChange.Kind.FEWER);
+            assertThat(change.count()).isEqualTo(5);
+        });
+        designs.remove(card.id());
+        assertThat(startedAnew().plan(run)).isEqualTo(plan);
+        assertThat(runs.missing(run)).containsExactly("Kite");
+    }
+
+    /** Printed again it is the same run; changed before anything is cut its place is taken; afterwards a run is added. */
+    @Test
+    void aCardHasOneSettledRunUntilSomethingIsCut() {
+        StoredDesign card = card("Kite", 8);
+        KeptRun first = runs.settle(card);
+        assertThat(runs.settle(card).id()).isEqualTo(first.id());
+        StoredDesign more = changed(card, 9);
+        KeptRun second = runs.settle(more);
+        assertThat(second.id()).isEqualTo(first.id());
+        assertThat(second.cards()).isEqualTo(9);
+        assertThat(runs.plan(second).sheets().sheets()).isEqualTo(9);
+        cut(second, "A", 1);
+        assertThat(runs.settle(more).id()).isNotEqualTo(first.id());
+        assertThat(runs.underWay(card.id())).hasSize(2);
+    }
+
+    @Test
+    void sheetsAreCutLayoutByLayoutAndTakenBack() {
+        KeptRun run = runs.settle(card("Kite", 8));
+        assertThat(run.standing()).isEqualTo("settled");
+        BookingKey key = runs.nextCut(run, "A");
+        assertThat(runs.cut(key, run, Map.of("A", 5), false)).isEqualTo(new Done(key));
+        assertThat(runs.cut(key, run, Map.of("A", 5), false)).isEqualTo(new Already(key));
+        assertThat(onHand()).isEqualTo(5);
+        KeptRun begun = startedAnew().get(run.id());
+        assertThat(begun.standing()).isEqualTo("begun");
+        assertThat(runs.left(begun)).isEqualTo(Map.of("A", 3));
+        assertThat(cut(begun, "A", 4)).isInstanceOf(Unknown.class);
+        assertThat(cut(begun, "B", 1)).isInstanceOf(Unknown.class);
+        assertThat(cut(begun, "A", -1)).isInstanceOf(Unknown.class);
+        assertThat(onHand()).isEqualTo(5);
+        stockroom.takeBack(key);
+        stockroom.takeBack(key);
+        assertThat(onHand()).isEqualTo(10);
+        assertThat(runs.left(runs.get(run.id()))).isEqualTo(Map.of("A", 8));
+        assertThat(runs.nextCut(run, "A")).isNotEqualTo(key);
+        assertThat(runs.cuts(run)).singleElement().satisfies(cut -> assertThat(cut.isBack())
+                .isTrue());
+    }
+
+    @Test
+    void cuttingMoreThanThereIsIsBookedOnlyAsFound() {
+        KeptRun run = runs.settle(card("Kite", 14));
+        assertThat(cut(run, "A", 14)).isInstanceOf(TooFew.class);
+        assertThat(runs.get(run.id()).progress().isBegun()).isFalse();
+        assertThat(runs.cut(runs.nextCut(run, "A"), run, Map.of("A", 14), true)).isInstanceOf(Done.class);
+        assertThat(onHand()).isZero();
+    }
+
+    /** Two people cut one run: whoever is second is told, and no sheet is cut twice. */
+    @Test
+    void twoPeopleCutOneRun() throws InterruptedException, ExecutionException {
+        KeptRun run = runs.settle(card("Kite", 8));
+        BookingKey key = runs.nextCut(run, "A");
+        ExecutorService people = Executors.newFixedThreadPool(6);
+        CountDownLatch start = new CountDownLatch(1);
+        List<Future<Booked>> answers = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            answers.add(people.submit(() -> {
+                start.await();
+                return runs.cut(key, run, Map.of("A", 8), false);
+            }));
+        }
+        start.countDown();
+        List<Booked> booked = new ArrayList<>();
+        for (Future<Booked> each : answers) {
+            booked.add(each.get());
+        }
+        people.shutdown();
+        assertThat(booked).containsOnlyOnce(new Done(key));
+        assertThat(onHand()).isEqualTo(2);
+        assertThat(runs.left(runs.get(run.id()))).isEmpty();
+    }
+
+    /** Any course of cutting, taking back and planning anew: sheets on hand and cut add up to what there was. */
+    @Test
+    void whateverIsDoneTheSheetsAddUp() {
+        for (int seed = 0; seed < 6; seed++) {
+            tenSheets();
+            stockroom.count(Stockroom.newKey(), STOCK, 60);
+            Random random = new Random(seed);
+            StoredDesign card = card("Kite", 20);
+            KeptRun run = runs.settle(card);
+            Map<BookingKey, Integer> standing = new HashMap<>();
+            for (int step = 0; step < 25; step++) {
+                int choice = random.nextInt(6);
+                Runs service = random.nextInt(4) == 0 ? startedAnew() : runs;
+                KeptRun now = service.get(run.id());
+                if (choice < 3) {
+                    int sheets = 1 + random.nextInt(4);
+                    BookingKey key = service.nextCut(now, "A");
+                    if (service.cut(key, now, Map.of("A", sheets), false) instanceof Done) {
+                        standing.put(key, sheets);
+                    }
+                } else if (choice == 3 && !standing.isEmpty()) {
+                    BookingKey key = standing.keySet().iterator().next();
+                    if (stockroom.takeBack(key) instanceof Done) {
+                        standing.remove(key);
+                    }
+                } else if (choice == 4) {
+                    card = changed(card, 10 + random.nextInt(20));
+                    service.replan(now.id(), now.version(), true);
+                } else if (choice == 5) {
+                    service.replan(now.id(), now.version(), false);
+                }
+                int cut = standing.values().stream().mapToInt(Integer::intValue).sum();
+                assertThat(onHand()).as("seed %s, step %s", seed, step).isEqualTo(60 - cut);
+            }
+        }
+    }
+
+    /** What is cut stays cut: the card of more takes as many sheets more, and the rest is planned for what is left. */
+    @Test
+    void theRestIsPlannedAnewWithTheCardsAsTheyAre() {
+        StoredDesign card = card("Kite", 8);
+        KeptRun run = runs.settle(card);
+        cut(run, "A", 5);
+        changed(card, 12);
+        KeptRun now = runs.get(run.id());
+        KeptRun planned = runs.replan(now.id(), now.version(), true);
+        assertThat(runs.left(planned)).isEqualTo(Map.of("A", 7));
+        assertThat(planned.cards()).isEqualTo(12);
+        assertThat(planned.progress().before()).isEqualTo(5);
+        assertThat(planned.standing()).isEqualTo("begun");
+        assertThat(runs.changes(planned)).isEmpty();
+        assertThat(runs.plan(planned)
+                        .bench()
+                        .score()
+                        .settings()
+                        .get(0)
+                        .steps()
+                        .get(0)
+                        .count())
+                .isEqualTo(12);
+        assertThatThrownBy(() -> runs.replan(now.id(), now.version(), true)).isInstanceOf(StaleItemException.class);
+        assertThat(runs.cut(new BookingKey("late"), now, Map.of("A", 1), false)).isInstanceOf(Unknown.class);
+    }
+
+    @Test
+    void aCuttingDayFollowsItsCardsUntilItIsSettled() {
+        StoredDesign kite = card("Kite", 2);
+        StoredDesign sail = card("Sail", 2);
+        KeptRun day = runs.keep(
+                "Market",
+                List.of(new Line(kite.id(), new Run(3, 1)), new Line(sail.id(), new Run(2, 0))),
+                Thrift.LEAST_COST);
+        assertThat(runs.plan(day).sheets().sheets()).isEqualTo(6);
+        KeptRun more = runs.change(
+                day.id(), day.version(), "Fair", List.of(new Line(kite.id(), new Run(5, 0))), Thrift.FEWEST_SHEETS);
+        assertThat(runs.plan(more).sheets().sheets()).isEqualTo(5);
+        assertThatThrownBy(() -> runs.change(day.id(), day.version(), "Late", day.lines(), day.thrift()))
+                .isInstanceOf(StaleItemException.class);
+        assertThatThrownBy(() -> runs.settle(day.id(), day.version())).isInstanceOf(StaleItemException.class);
+        KeptRun settled = runs.settle(more.id(), more.version());
+        assertThat(settled.state()).isEqualTo(RunState.SETTLED);
+        assertThatThrownBy(() -> runs.settle(settled.id(), settled.version())).isInstanceOf(StaleItemException.class);
+        designs.remove(kite.id());
+        assertThat(runs.plan(settled).sheets().sheets()).isEqualTo(5);
+        KeptRun other = runs.keep("Gone", List.of(new Line(kite.id(), new Run(1, 0))), Thrift.FEWEST_SHEETS);
+        assertThat(runs.cards(other)).isEmpty();
+        assertThatThrownBy(() -> runs.plan(other)).isInstanceOf(NoSuchDesignException.class);
+    }
+
+    @Test
+    void aRunIsDonePutAwayAndTakenUpAgain() {
+        KeptRun run = runs.settle(card("Kite", 8));
+        KeptRun worked = runs.work(run.id(), run.version(), 3, 0, 2);
+        assertThat(worked.progress().made()).isEqualTo(2);
+        assertThat(worked.standing()).isEqualTo("begun");
+        KeptRun done = runs.move(run.id(), worked.version(), RunState.DONE);
+        assertThat(runs.underWay(run.lines().get(0).card())).isEmpty();
+        KeptRun away = runs.move(run.id(), done.version(), RunState.PUT_AWAY);
+        KeptRun again = runs.move(run.id(), away.version(), RunState.SETTLED);
+        assertThat(again.progress()).isEqualTo(worked.progress());
+        KeptRun day = runs.keep("Market", run.lines(), Thrift.FEWEST_SHEETS);
+        KeptRun dayAway = runs.move(day.id(), day.version(), RunState.PUT_AWAY);
+        assertThat(runs.move(day.id(), dayAway.version(), RunState.SETTLED).state())
+                .isEqualTo(RunState.OPEN);
+        assertThatThrownBy(() -> runs.get("none")).isInstanceOf(NoSuchRunException.class);
+    }
+
+    /** The paper is deleted while the run is begun: what was cut stays booked, and no more is cut of what is not there. */
+    @Test
+    void aPaperThatIsDeletedLeavesTheRunStanding() {
+        KeptRun run = runs.settle(card("Kite", 8));
+        cut(run, "A", 2);
+        inventory.remove(STOCK);
+        KeptRun now = runs.get(run.id());
+        assertThat(runs.plan(now).sheets().sheets()).isEqualTo(8);
+        assertThat(cut(now, "A", 1)).isInstanceOf(TooFew.class);
+    }
+
+    @Test
+    void whatCannotBeReadIsToldAndTakesNothingElseDown() {
+        KeptRun run = runs.settle(card("Kite", 8));
+        jdbc.update("update run set document = '{\"format\":\"kwibbet-run\"' where id = ?", run.id());
+        assertThatThrownBy(() -> startedAnew().plan(run)).isInstanceOf(DamagedRunException.class);
+        assertThat(startedAnew().followed(run.lines().get(0).card()))
+                .singleElement()
+                .satisfies(each -> assertThat(each.changes()).isEmpty());
+        assertThat(runs.all()).hasSize(1);
+    }
+}

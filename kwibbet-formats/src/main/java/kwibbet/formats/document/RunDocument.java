@@ -1,0 +1,134 @@
+package kwibbet.formats.document;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import kwibbet.card.Design;
+import kwibbet.card.Thrift;
+import kwibbet.cutting.CuttingJob;
+import kwibbet.cutting.CuttingPlan;
+import kwibbet.cutting.PartId;
+import kwibbet.formats.cutting.PlanDocument;
+import kwibbet.formats.json.Misfit;
+import kwibbet.formats.json.Reading;
+import kwibbet.layout.KnownPlans;
+import kwibbet.layout.PaperPlan;
+import kwibbet.layout.SheetPlan;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.paper.PaperShelf;
+import kwibbet.run.SettledRun;
+import kwibbet.tool.Toolbox;
+
+import static kwibbet.formats.document.ShelfDocument.one;
+import static kwibbet.formats.document.ShelfDocument.word;
+
+/**
+ * A settled run as a JSON document with a version: its cards, papers and tools as they were, what had been cut before, and how its sheets are cut. Read
+ * back, it gives the same lists, whatever became of cards, papers and tools since.
+ */
+public final class RunDocument {
+
+    private static final int VERSION = 1;
+    private static final int LARGEST = 20_000_000;
+    private static final int MOST_LINES = 200;
+    private static final int MOST_PARTS = 100_000;
+    private static final int MOST_OF_ONE = 10_000_000;
+    private static final String FORMAT = "kwibbet-run";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private RunDocument() {}
+
+    /**
+     * Writes a settled run.
+     *
+     * @param run the run
+     * @param sheets how its sheets are cut
+     */
+    public static String write(SettledRun run, SheetPlan sheets) {
+        ObjectNode document = JSON.createObjectNode()
+                .put("format", FORMAT)
+                .put("version", VERSION)
+                .put("thrift", word(run.thrift()));
+        ArrayNode lines = document.putArray("lines");
+        run.lines().forEach(line -> lines.addObject()
+                .put("card", line.card())
+                .set("design", JSON.readTree(DesignDocument.write(line.design()))));
+        ShelfDocument.write(run.shelf(), document.putArray("papers"), document.putArray("leftovers"));
+        ToolsDocument.write(run.tools(), document.putObject("tools"));
+        ObjectNode cut = document.putObject("cut");
+        Map<String, Integer> counts = new TreeMap<>();
+        run.cut().forEach((part, count) -> counts.put(part.value(), count));
+        counts.forEach(cut::put);
+        ObjectNode plans = document.putObject("plans");
+        for (PaperPlan paper : sheets.papers()) {
+            plans.set(stock(paper.cutting().job()), JSON.readTree(PlanDocument.write(paper.cutting())));
+        }
+        return document.toString();
+    }
+
+    /** A job is known by the paper it cuts: there is one for each in a run. */
+    private static String stock(CuttingJob job) {
+        return job.stocks().get(0).id().value();
+    }
+
+    /** Reads a settled run, or says what in it is not in form. */
+    public static Outcome<SettledRun> read(String text) {
+        return Reading.of(text, LARGEST, RunDocument::run);
+    }
+
+    private static SettledRun run(Reading document) {
+        document.at("format").oneOf(FORMAT);
+        document.at("version").whole(VERSION, VERSION);
+        List<SettledRun.Line> lines = new ArrayList<>();
+        for (Reading line : document.at("lines").elements(MOST_LINES)) {
+            lines.add(new SettledRun.Line(line.at("card").text(), design(line.at("design"))));
+        }
+        Misfit.require(!lines.isEmpty(), "/lines", "A run is of at least one card.");
+        PaperShelf shelf = ShelfDocument.read(document.at("papers"), document.at("leftovers"), MeasureSystem.INCH);
+        Toolbox tools = ToolsDocument.read(document.at("tools"), Toolbox.GENERIC, MeasureSystem.INCH);
+        Map<PartId, Integer> cut = new HashMap<>();
+        for (String part : document.at("cut").node().propertyNames()) {
+            cut.put(new PartId(part), (int) document.at("cut").at(part).whole(0, MOST_OF_ONE));
+        }
+        Misfit.require(cut.size() <= MOST_PARTS, "/cut", "Up to " + MOST_PARTS + " are read.");
+        Thrift thrift = one(document.at("thrift"), Thrift.FEWEST_SHEETS, Thrift.values());
+        return new SettledRun(
+                lines, thrift, shelf, tools, cut, plans(document.at("plans").node()));
+    }
+
+    /** A design within another document. */
+    static Design design(Reading at) {
+        Outcome<Design> read = DesignDocument.read(at.node().toString());
+        if (read instanceof Outcome.Made<Design> made) {
+            return made.value();
+        }
+        throw new Misfit(
+                at.pointer() + read.reasons().get(0).field(),
+                read.reasons().get(0).message());
+    }
+
+    /** A settled run is never planned otherwise than it was: a plan that is missing or does not do its job is a fault. */
+    private static KnownPlans plans(JsonNode plans) {
+        return job -> {
+            String stock = stock(job);
+            Outcome<CuttingPlan> read = plans.path(stock).isObject()
+                    ? PlanDocument.read(plans.path(stock).toString(), job)
+                    : Outcome.refused("/plans", "There is no plan for " + stock + ".");
+            if (read instanceof Outcome.Made<CuttingPlan> made) {
+                return Optional.of(new KnownPlans.Known(made.value(), true));
+            }
+            throw new IllegalStateException("the run has no plan for " + stock + ": "
+                    + read.reasons().get(0).message());
+        };
+    }
+}

@@ -1,0 +1,217 @@
+package kwibbet.formats.document;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import kwibbet.formats.json.Misfit;
+import kwibbet.formats.json.Reading;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Grooves;
+import kwibbet.tool.Hand;
+import kwibbet.tool.Press;
+import kwibbet.tool.ScoringBoard;
+import kwibbet.tool.Sides;
+import kwibbet.tool.Toolbox;
+import kwibbet.tool.Trimmer;
+
+import static kwibbet.formats.document.ShelfDocument.one;
+import static kwibbet.formats.document.ShelfDocument.word;
+import static kwibbet.formats.json.Misfit.require;
+
+/** Tools as part of a JSON document: written exactly, and read where what is left out is as usual. */
+public final class ToolsDocument {
+
+    private static final int MOST_DIES = 2_000;
+    private static final int MOST_GROOVES = 2_000;
+    private static final Length LARGEST = Length.ofInches(400);
+
+    private ToolsDocument() {}
+
+    /** Writes tools into an object. */
+    public static void write(Toolbox tools, ObjectNode node) {
+        Trimmer trimmer = tools.trimmer();
+        node.putObject("trimmer")
+                .put("name", trimmer.name())
+                .put("longestCut", trimmer.longestCut().toString())
+                .put("marks", trimmer.graduation().step().toString())
+                .put("sheetsAtOnce", trimmer.sheetsAtOnce())
+                .put("thickestStack", trimmer.thickestStack().toString())
+                .put("slits", word(trimmer.slits()));
+        ScoringBoard board = tools.board();
+        ObjectNode boardNode = node.putObject("board")
+                .put("name", board.name())
+                .put("width", board.width().toString())
+                .put("diagonal", board.plate() == ScoringBoard.Plate.AT_45);
+        write(board.grooves(), boardNode.putObject("grooves"));
+        node.putObject("press")
+                .put("bed", tools.press().bed().toString())
+                .put("plate", tools.press().plate().toString())
+                .put("layers", tools.press().layers());
+        ArrayNode dies = node.putArray("dies");
+        tools.dies().forEach(die -> write(die, dies.addObject()));
+        node.put("hand", word(tools.hand()));
+    }
+
+    private static void write(Grooves grooves, ObjectNode node) {
+        ArrayNode series = node.putArray("series");
+        grooves.series().forEach(each -> series.addObject()
+                .put("step", each.step().toString())
+                .put("from", each.from().toString())
+                .put("to", each.to().toString()));
+        ArrayNode singles = node.putArray("singles");
+        grooves.singles().forEach(single -> singles.add(single.toString()));
+    }
+
+    private static void write(Die die, ObjectNode node) {
+        node.put("id", die.id().value())
+                .put("name", die.name())
+                .put("shape", word(die.shape().kind()))
+                .put("width", die.shape().size().width().toString())
+                .put("height", die.shape().size().height().toString())
+                .put("metal", die.metal().toString())
+                .put("detail", word(die.detail()))
+                .put("sides", word(die.sides().pattern()))
+                .put("pitch", die.sides().pitch().toString())
+                .put("set", die.set())
+                .put("onHand", die.onHand());
+    }
+
+    /**
+     * Reads tools; those that are left out are the usual ones.
+     *
+     * @param at the object
+     * @param usual the usual ones
+     * @param system what numbers without a unit are measured in
+     * @throws Misfit when something is not in form
+     */
+    public static Toolbox read(Reading at, Toolbox usual, MeasureSystem system) {
+        if (at.isMissing()) {
+            return usual;
+        }
+        List<Die> dies = new ArrayList<>();
+        if (!at.at("dies").isMissing()) {
+            at.at("dies").elements(MOST_DIES).forEach(die -> dies.add(die(die, system)));
+        }
+        return new Toolbox(
+                trimmer(at.at("trimmer"), usual.trimmer(), system),
+                board(at.at("board"), usual.board(), system),
+                press(at.at("press"), usual.press(), system),
+                at.at("dies").isMissing() ? usual.dies() : dies,
+                one(at.at("hand"), usual.hand(), Hand.values()));
+    }
+
+    private static Trimmer trimmer(Reading at, Trimmer usual, MeasureSystem system) {
+        if (at.isMissing()) {
+            return usual;
+        }
+        return new Trimmer(
+                named(at, usual.name()),
+                positive(at.at("longestCut"), usual.longestCut(), system),
+                new Graduation(positive(at.at("marks"), usual.graduation().step(), system)),
+                at.at("sheetsAtOnce").isMissing()
+                        ? usual.sheetsAtOnce()
+                        : (int) at.at("sheetsAtOnce").whole(1, 100),
+                positive(at.at("thickestStack"), usual.thickestStack(), system),
+                one(at.at("slits"), usual.slits(), Trimmer.Slits.values()));
+    }
+
+    private static String named(Reading at, String usual) {
+        return at.at("name").isMissing() ? usual : at.at("name").text();
+    }
+
+    private static Length positive(Reading at, Length usual, MeasureSystem system) {
+        return at.isMissing() ? usual : at.positive(system, LARGEST);
+    }
+
+    private static ScoringBoard board(Reading at, ScoringBoard usual, MeasureSystem system) {
+        if (at.isMissing()) {
+            return usual;
+        }
+        Length width = positive(at.at("width"), usual.width(), system);
+        Grooves grooves = at.at("grooves").isMissing() ? usual.grooves() : grooves(at.at("grooves"), system);
+        require(
+                !grooves.last().isLongerThan(width),
+                at.at("grooves").pointer(),
+                "A groove at " + grooves.last() + " lies beyond a board " + width + " wide.");
+        ScoringBoard.Plate plate = at.at("diagonal").flag() ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE;
+        return new ScoringBoard(named(at, usual.name()), width, grooves, plate);
+    }
+
+    /**
+     * Reads grooves: a rule as makers say it, a list of places, or series and singles.
+     *
+     * @param at where they stand
+     * @param system what numbers without a unit are measured in
+     * @throws Misfit when something is not in form
+     */
+    public static Grooves grooves(Reading at, MeasureSystem system) {
+        if (at.node().isString()) {
+            Outcome<Grooves> rule = Grooves.parse(at.text(), system);
+            if (rule instanceof Outcome.Made<Grooves> made) {
+                return made.value();
+            }
+            throw new Misfit(at.pointer(), rule.reasons().get(0).message());
+        }
+        try {
+            return at.node().isObject()
+                    ? new Grooves(
+                            at.at("series").elements(MOST_GROOVES).stream()
+                                    .map(each -> series(each, system))
+                                    .toList(),
+                            places(at.at("singles"), system))
+                    : Grooves.at(places(at, system));
+        } catch (IllegalArgumentException odd) {
+            throw new Misfit(at.pointer(), "No: " + odd.getMessage() + ".");
+        }
+    }
+
+    private static Grooves.Series series(Reading at, MeasureSystem system) {
+        return new Grooves.Series(
+                at.at("step").length(system),
+                at.at("from").length(system),
+                at.at("to").length(system));
+    }
+
+    private static List<Length> places(Reading at, MeasureSystem system) {
+        return at.elements(MOST_GROOVES).stream()
+                .map(place -> place.positive(system, LARGEST))
+                .toList();
+    }
+
+    private static Press press(Reading at, Press usual, MeasureSystem system) {
+        return at.isMissing()
+                ? usual
+                : new Press(
+                        positive(at.at("bed"), usual.bed(), system),
+                        positive(at.at("plate"), usual.plate(), system),
+                        at.at("layers").isMissing()
+                                ? usual.layers()
+                                : (int) at.at("layers").whole(1, 20));
+    }
+
+    private static Die die(Reading at, MeasureSystem system) {
+        Size size = new Size(
+                at.at("width").positive(system, LARGEST), at.at("height").positive(system, LARGEST));
+        return new Die(
+                new DieId(at.at("id").text()),
+                named(at, at.at("id").text()),
+                new CutShape(one(at.at("shape"), CutShape.Kind.RECTANGLE, CutShape.Kind.values()), size),
+                at.at("metal").notNegative(system, LARGEST).orElse(Length.ZERO),
+                one(at.at("detail"), Die.Detail.PLAIN, Die.Detail.values()),
+                new Sides(
+                        one(at.at("sides"), Sides.Pattern.STRAIGHT, Sides.Pattern.values()),
+                        positive(at.at("pitch"), Sides.STRAIGHT.pitch(), system)),
+                at.at("set").node().asString(""),
+                at.at("onHand").isMissing() ? 1 : (int) at.at("onHand").whole(1, 99));
+    }
+}
