@@ -482,13 +482,11 @@ class EditingTest {
         assertThat(page.locator(".run-strip")).containsText("The card has changed since");
         page.navigate(run);
         assertThat(page.locator("#changed-title")).isVisible();
-        org.assertj.core.api.Assertions.assertThat(
-                        page.locator(".joint-list").first().innerText())
-                .isEqualTo(lists);
+        assertThat(page.locator(".joint-list").first().innerText()).isEqualTo(lists);
         page.locator("#take-over").click();
         assertThat(page.locator("#changed-title")).hasCount(0);
         assertThat(page.locator("#cut-before")).containsText("1 sheet had been cut before");
-        assertThat(page.locator(".work-done")).containsText("Of 31 cards");
+        assertThat(page.locator(".work-done")).containsText("Of 33 cards");
         page.locator("#run-done").click();
         assertThat(page.locator(".run-list li").first()).containsText("done");
         page.navigate(run);
@@ -519,7 +517,7 @@ class EditingTest {
         assertThat(page.locator("h1")).containsText("settled");
         APIResponse printed = page.request().get(page.url() + "/lists-a4.pdf");
         assertThat(printed).isOK();
-        org.assertj.core.api.Assertions.assertThat(printed.body()).hasSizeGreaterThan(20_000);
+        assertThat(printed.body()).hasSizeGreaterThan(20_000);
         page.goBack();
         page.navigate(at("/runs"));
         assertThat(page.locator(".run-list li").first()).containsText("Market day");
