@@ -5,6 +5,8 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
+import kwibbet.measure.Length;
+
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
@@ -53,6 +55,19 @@ class StructureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("org.ojalgo..")
+                .check(CORE);
+    }
+
+    /** Ticks are counted where lengths are made and where whole numbers are searched over; everywhere else lengths are asked. */
+    @Test
+    void ticksStayInMeasureAndInSearches() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackages("kwibbet.measure", "kwibbet.cutting")
+                .should()
+                .callMethod(Length.class, "toTicks")
+                .orShould()
+                .callMethod(Length.class, "ofTicks", long.class)
                 .check(CORE);
     }
 

@@ -153,7 +153,7 @@ public sealed interface MakeStep {
 
         /** Halves can differ by a tick. */
         private static boolean isClose(Length one, Length other) {
-            return !one.minus(other).abs().isLongerThan(Length.ofTicks(2));
+            return !one.minus(other).abs().isLongerThan(Length.GRAIN.multipliedBy(2));
         }
 
         private String verb() {

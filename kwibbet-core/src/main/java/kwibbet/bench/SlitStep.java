@@ -49,8 +49,9 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
                 }
             }
         }
-        steps.sort(Comparator.comparing((SlitStep step) ->
-                        step.fence.map(at -> at.set.shown().toTicks()).orElse(Long.MAX_VALUE))
+        // What is cut at the fence first, by what is set.
+        steps.sort(Comparator.comparing((SlitStep step) -> step.fence.isEmpty())
+                .thenComparing(step -> step.fence.map(at -> at.set.shown()).orElse(Length.ZERO))
                 .thenComparing(step -> step.fence.map(AtFence::edge).orElse(Edge.LEFT)));
         return steps;
     }

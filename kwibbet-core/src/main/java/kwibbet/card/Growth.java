@@ -60,7 +60,7 @@ record Growth(Size from, Size to, Graduation marks) {
                     case HEIGHT -> down;
                     case BOTH -> Math.min(across, down);
                 };
-        Length grown = Length.ofTicks(Math.round(length.toTicks() * factor));
+        Length grown = length.scaledBy(factor);
         Length cut = grown.abs().roundedDownTo(marks).shown();
         Length kept = cut.isZero() ? Length.min(length.abs(), marks.step()) : cut;
         return length.isNegative() ? kept.negated() : kept;

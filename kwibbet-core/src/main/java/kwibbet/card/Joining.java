@@ -82,7 +82,7 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, String> places, M
     private static Outline inside(Rect pocket) {
         Length width = pocket.size().width().minus(POCKET_TAPE.multipliedBy(2));
         Length height = pocket.size().height().minus(POCKET_TAPE);
-        Length tick = Length.ofTicks(1);
+        Length tick = Length.GRAIN;
         return Outline.of(Rect.of(
                 pocket.left().plus(POCKET_TAPE), pocket.top(), Length.max(width, tick), Length.max(height, tick)));
     }

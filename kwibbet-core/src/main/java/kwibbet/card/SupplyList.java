@@ -46,7 +46,7 @@ public record SupplyList(String name, Supply.Amount total) {
         Phrase.Writer writer = Phrase.in(system).words(name + ": ");
         if (total instanceof Supply.OfLength length) {
             Length unit = system == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(10);
-            long units = length.length().minus(Length.ofTicks(1)).dividedBy(unit) + 1;
+            long units = length.length().minus(Length.GRAIN).dividedBy(unit) + 1;
             return writer.length(unit.multipliedBy(units)).end();
         }
         if (total instanceof Supply.OfCount count) {

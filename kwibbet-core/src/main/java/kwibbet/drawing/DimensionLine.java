@@ -52,7 +52,7 @@ public record DimensionLine(
     }
 
     private Mark figure() {
-        Length middle = Length.ofTicks(Math.floorDiv(from.plus(to).toTicks(), 2L));
+        Length middle = from.plus(to).half();
         boolean fits = estimatedWidth().isShorterThan(to.minus(from));
         boolean upwards = axis == Axis.VERTICAL;
         if (fits) {
@@ -66,12 +66,14 @@ public record DimensionLine(
 
     /** Roughly: figures are a little over half as wide as high. */
     private Length estimatedWidth() {
-        return Length.ofTicks(
-                Math.multiplyExact(textHeight.toTicks(), phrase.text().length() + 1L) * 11 / 20);
+        return textHeight
+                .multipliedBy(phrase.text().length() + 1L)
+                .multipliedBy(11)
+                .dividedDownBy(20);
     }
 
     private Length share(long parts) {
-        return Length.ofTicks(textHeight.toTicks() / parts);
+        return textHeight.dividedDownBy(parts);
     }
 
     private Point at(Length along, Length across) {

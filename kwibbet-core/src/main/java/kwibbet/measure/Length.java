@@ -7,20 +7,26 @@ import java.math.RoundingMode;
 /**
  * A length, exact in both systems, as a whole number of ticks.
  *
- * <p>One tick is 1/121 920 inch, the largest unit of which 1/64 inch (1 905 ticks), a third of an inch (40 640) and
- * 0.01 mm (48) are all whole multiples, the inch being 25.4 mm exactly (international yard and pound agreement, 1959).
- * A length may be negative: offsets and errors are lengths too. The range is that of {@code long}, some 1.9 million
+ * <p>One tick is an eighth of the {@link #GRAIN} of what makers type, 1/121 920 inch: the largest unit of which 1/64 inch, a third of an inch and
+ * 0.01 mm are all whole multiples, the inch being 25.4 mm exactly (international yard and pound agreement, 1959). So halves, quarters and eighths of
+ * what is typed are exact as well. A length may be negative: offsets and errors are lengths too. The range is that of {@code long}, some 240 000
  * kilometres either way; going past it throws.
  */
 public final class Length implements Comparable<Length> {
 
+    private static final long TICKS_PER_GRAIN = 8;
+
     /** Ticks in one inch. */
-    public static final long TICKS_PER_INCH = 121_920;
+    public static final long TICKS_PER_INCH = 121_920 * TICKS_PER_GRAIN;
     /** Ticks in one millimetre. */
-    public static final long TICKS_PER_MILLIMETRE = 4_800;
+    public static final long TICKS_PER_MILLIMETRE = 4_800 * TICKS_PER_GRAIN;
 
     /** No length. */
     public static final Length ZERO = new Length(0);
+    /** The shortest there is. */
+    public static final Length TICK = new Length(1);
+    /** 1/121 920 inch: whatever is typed in 64ths, thirds and hundredths of a millimetre is a whole multiple of it, and half of it is exact. */
+    public static final Length GRAIN = new Length(TICKS_PER_GRAIN);
 
     /** Up to here the product of a number of inches and the ticks of one is within a thousandth of a tick. */
     private static final double SURELY_NEAR = 1e12;
@@ -160,6 +166,44 @@ public final class Length implements Comparable<Length> {
             throw new ArithmeticException(this + " cannot be divided by " + divisor + " exactly");
         }
         return ofTicks(ticks / divisor);
+    }
+
+    /** Half of this length; rounded down by half a tick where it is an odd number of ticks, which nothing typed and no half or quarter of it is. */
+    public Length half() {
+        return dividedDownBy(2);
+    }
+
+    /**
+     * One of {@code divisor} equal parts, rounded down to a tick.
+     *
+     * @param divisor not 0
+     * @throws ArithmeticException when the divisor is 0
+     */
+    public Length dividedDownBy(long divisor) {
+        return ofTicks(Math.floorDiv(ticks, divisor));
+    }
+
+    /**
+     * This length {@code factor} times, rounded to the nearest tick: for shares and for drawing.
+     *
+     * @param factor finite
+     */
+    public Length scaledBy(double factor) {
+        return ofTicks(Math.round(ticks * factor));
+    }
+
+    /** How many times another length this is; for drawing only. */
+    public double ratioTo(Length other) {
+        return (double) ticks / other.ticks;
+    }
+
+    /**
+     * Whether this length is a whole multiple of another.
+     *
+     * @param step not zero
+     */
+    public boolean isMultipleOf(Length step) {
+        return ticks % step.ticks == 0;
     }
 
     /**

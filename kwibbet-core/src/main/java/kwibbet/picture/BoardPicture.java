@@ -43,7 +43,7 @@ public final class BoardPicture {
     private BoardPicture(ScoringBoard board, Hand hand, Length reach, Length depth, int below, MeasureSystem system) {
         this.board = board;
         this.hand = hand;
-        Length row = Length.ofTicks(Math.max(reach.toTicks(), board.width().toTicks()) / ROWS);
+        Length row = Length.max(reach, board.width()).dividedDownBy(ROWS);
         Length fence = row.multipliedBy(1);
         this.whole = Rect.of(Length.ZERO, Length.ZERO, board.width(), depth);
         Length beyond = Length.max(Length.ZERO, reach.minus(board.width()));
@@ -58,7 +58,7 @@ public final class BoardPicture {
 
     /** The board alone. */
     public static Drawing of(ScoringBoard board, Hand hand) {
-        Length depth = Length.ofTicks(board.width().toTicks() / 6);
+        Length depth = board.width().dividedDownBy(6);
         BoardPicture picture = new BoardPicture(
                 board, hand, board.width(), depth, 0, board.grooves().marks());
         picture.board(List.of());

@@ -22,8 +22,7 @@ public final class CountPicture {
     /** Draws it. */
     public static Drawing of(SheetLayout layout, MeasureSystem system) {
         Rect whole = Rect.atOrigin(layout.sheet());
-        Length row = Length.ofTicks(
-                Length.max(whole.size().width(), whole.size().height()).toTicks() / ROWS);
+        Length row = Length.max(whole.size().width(), whole.size().height()).dividedDownBy(ROWS);
         Rect frame = Rect.of(
                 row.multipliedBy(3).negated(),
                 row.negated(),

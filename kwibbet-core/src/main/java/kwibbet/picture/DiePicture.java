@@ -28,7 +28,7 @@ public final class DiePicture {
      */
     public static Drawing of(Die die, Size frame) {
         Rect whole = Rect.atOrigin(frame);
-        Length row = Length.ofTicks(Length.max(frame.width(), frame.height()).toTicks() / ROWS);
+        Length row = Length.max(frame.width(), frame.height()).dividedDownBy(ROWS);
         Sketch sketch = new Sketch(whole, row, MeasureSystem.INCH);
         outline(sketch, die.rim(), whole, Line.FINE);
         outline(sketch, die.shape(), whole, Line.CUT);

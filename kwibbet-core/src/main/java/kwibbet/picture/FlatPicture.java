@@ -168,7 +168,7 @@ public final class FlatPicture {
 
     /** Text heights from an edge of a layer to a line just outside the whole piece. */
     private double clearance(Length inner, Length outer) {
-        return 1.6 + (double) outer.minus(inner).toTicks() / sketch.rows(1).toTicks();
+        return 1.6 + outer.minus(inner).ratioTo(sketch.rows(1));
     }
 
     private void layer(Join join) {
@@ -236,17 +236,17 @@ public final class FlatPicture {
 
     /** A slanted panel has less room for words than its box. */
     private static Length room(Panel panel, Length width) {
-        return panel.outline().isRectangle() ? width : Length.ofTicks(width.toTicks() / 2);
+        return panel.outline().isRectangle() ? width : width.half();
     }
 
     /** The middle of its corners lies inside every panel; the middle of its box need not. */
     private Point centre(Panel panel) {
         List<Point> corners = panel.outline().in(place).corners();
-        long x = corners.stream().mapToLong(corner -> corner.x().toTicks()).sum() / corners.size();
-        long y = corners.stream().mapToLong(corner -> corner.y().toTicks()).sum() / corners.size();
+        Length x = corners.stream().map(Point::x).reduce(Length.ZERO, Length::plus);
+        Length y = corners.stream().map(Point::y).reduce(Length.ZERO, Length::plus);
         return panel.outline().isRectangle()
                 ? Sketch.centre(panel.outline().in(place).bounds())
-                : new Point(Length.ofTicks(x), Length.ofTicks(y));
+                : new Point(x.dividedDownBy(corners.size()), y.dividedDownBy(corners.size()));
     }
 
     /** The ink for what is written in the middle of a panel: that of the topmost layer inside, or of the base. */

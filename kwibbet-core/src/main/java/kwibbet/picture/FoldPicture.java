@@ -114,7 +114,7 @@ public final class FoldPicture {
         FoldedState flat = FoldedState.flat(pattern);
         FoldPicture picture = new FoldPicture(
                 pattern, leaves, fills, new FoldSequence(List.of(), false), FoldSpace.of(flat.places(), leaves), scale);
-        Sketch sketch = new Sketch(picture.frame, Length.ofTicks(picture.textHeight.toTicks() / 2), MeasureSystem.INCH);
+        Sketch sketch = new Sketch(picture.frame, picture.textHeight.half(), MeasureSystem.INCH);
         picture.paper(flat, false, sketch);
         List<Point> taken = new ArrayList<>();
         for (int i = 0; i < reasons.size(); i++) {

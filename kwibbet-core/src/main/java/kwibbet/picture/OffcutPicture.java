@@ -23,7 +23,7 @@ public final class OffcutPicture {
         Size sheet = new Size(
                 Length.max(paper.sheet().width(), offcut.size().width()),
                 Length.max(paper.sheet().height(), offcut.size().height()));
-        Length row = Length.ofTicks(Length.max(sheet.width(), sheet.height()).toTicks() / ROWS);
+        Length row = Length.max(sheet.width(), sheet.height()).dividedDownBy(ROWS);
         Rect whole = Rect.atOrigin(sheet);
         Sketch sketch = new Sketch(whole.grown(row), row, paper.system());
         sketch.add(Mark.Area.of(whole, Fill.NONE, Line.SHEET, Ink.ON_PAGE));

@@ -33,7 +33,7 @@ public final class PiecePicture {
         Length longest = card.pieces().stream()
                 .map(other -> Length.max(other.size().width(), other.size().height()))
                 .reduce(Length.ZERO, Length::max);
-        Length room = Length.ofTicks(longest.toTicks() / 12);
+        Length room = longest.dividedDownBy(12);
         Length side = longest.plus(room.multipliedBy(2));
         Palette palette = new Palette(shelf);
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);

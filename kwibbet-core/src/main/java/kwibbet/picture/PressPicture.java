@@ -56,7 +56,7 @@ public final class PressPicture {
             width = Length.max(width, each.place().right());
             height = Length.max(height, each.place().bottom());
         }
-        Length row = Length.ofTicks(Length.max(width, height).toTicks() / ROWS);
+        Length row = Length.max(width, height).dividedDownBy(ROWS);
         Length beyond =
                 hand.fence() == Edge.LEFT ? Length.ZERO : width.minus(bed.size().width());
         Rect frame = Rect.of(

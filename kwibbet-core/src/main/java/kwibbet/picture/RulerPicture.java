@@ -47,7 +47,7 @@ public final class RulerPicture {
     }
 
     private static boolean isMultiple(Length length, Length step) {
-        return length.toTicks() % step.toTicks() == 0;
+        return length.isMultipleOf(step);
     }
 
     /**

@@ -95,10 +95,8 @@ public final class SectionPicture {
                 new Sketch(scale.frame(), scale.textHeight(), card.design().system());
         Length left = slices.stream().map(Slice::from).reduce(Length::min).orElse(Length.ZERO);
         Length right = slices.stream().map(Slice::to).reduce(Length::max).orElse(left);
-        Length shift = scale.frame()
-                .middle()
-                .x()
-                .minus(left.plus(Length.ofTicks(right.minus(left).toTicks() / 2)));
+        Length shift =
+                scale.frame().middle().x().minus(left.plus(right.minus(left).half()));
         Length foot = scale.frame().middle().y();
         Length thickest = Length.ZERO;
         List<Length> stops = stops();

@@ -46,7 +46,7 @@ public final class SheetPicture {
         this.system = system;
         this.whole = Rect.atOrigin(sheet.layout().sheet());
         Length longest = Length.max(whole.size().width(), whole.size().height());
-        Length row = Length.ofTicks(longest.toTicks() / ROWS);
+        Length row = longest.dividedDownBy(ROWS);
         Length room = row.multipliedBy(3);
         Rect frame = Rect.of(
                 room.negated(),
@@ -135,7 +135,7 @@ public final class SheetPicture {
     }
 
     private static Length part(Length whole, int parts) {
-        return Length.ofTicks(whole.toTicks() / parts);
+        return whole.dividedDownBy(parts);
     }
 
     private void write(Rect area, List<Phrase> lines, double size, Ink ink, boolean clear, boolean upwards) {

@@ -83,13 +83,13 @@ final class Sketch {
 
     /** A length of {@code count} text heights. */
     Length rows(double count) {
-        return Length.ofTicks(Math.round(textHeight.toTicks() * count));
+        return textHeight.scaledBy(count);
     }
 
     /** Whether a text of ordinary height and {@code size} roughly fits into a room. */
     boolean fits(Phrase phrase, double size, Length width, Length height) {
-        double textWidth = phrase.text().length() * 0.56 * size * textHeight.toTicks();
-        return textWidth < width.toTicks() && 1.3 * size * textHeight.toTicks() < height.toTicks();
+        Length textWidth = textHeight.scaledBy(phrase.text().length() * 0.56 * size);
+        return textWidth.isShorterThan(width) && textHeight.scaledBy(1.3 * size).isShorterThan(height);
     }
 
     /** A number in a disc; moved aside where another one is already. */
@@ -108,7 +108,7 @@ final class Sketch {
 
     static Point centre(Rect area) {
         return new Point(
-                Length.ofTicks(Math.floorDiv(area.left().plus(area.right()).toTicks(), 2L)),
-                Length.ofTicks(Math.floorDiv(area.top().plus(area.bottom()).toTicks(), 2L)));
+                area.left().plus(area.right()).half(),
+                area.top().plus(area.bottom()).half());
     }
 }

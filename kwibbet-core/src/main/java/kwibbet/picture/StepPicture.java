@@ -28,9 +28,9 @@ public final class StepPicture {
 
     private StepPicture(Rect inHand, MeasureSystem system) {
         Length longest = Length.max(inHand.size().width(), inHand.size().height());
-        Length side = Length.ofTicks(longest.toTicks() / (ROWS - 5) * ROWS);
+        Length side = longest.dividedDownBy(ROWS - 5).multipliedBy(ROWS);
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);
-        this.sketch = new Sketch(frame, Length.ofTicks(side.toTicks() / ROWS), system);
+        this.sketch = new Sketch(frame, side.dividedDownBy(ROWS), system);
         this.piece = frame.centred(inHand.size());
     }
 

@@ -39,8 +39,8 @@ public record TableScale(Length width) {
             widest = Length.max(widest, size.width());
             highest = Length.max(highest, size.height());
         }
-        double row = Math.max(widest.toTicks() / (COLUMNS - FREE), highest.toTicks() / (ROWS - FREE));
-        return new TableScale(Length.ofTicks(Math.round(row * COLUMNS / 5) * 5));
+        Length row = Length.max(widest.scaledBy(1 / (COLUMNS - FREE)), highest.scaledBy(1 / (ROWS - FREE)));
+        return new TableScale(row.scaledBy(COLUMNS / 5).multipliedBy(5));
     }
 
     /** The scale at which both of two cards fit. */
@@ -55,7 +55,7 @@ public record TableScale(Length width) {
 
     /** The height of ordinary text. */
     Length textHeight() {
-        return Length.ofTicks(Math.round(width.toTicks() / COLUMNS));
+        return width.scaledBy(1 / COLUMNS);
     }
 
     /** Where something of that size lies in the middle of the frame. */

@@ -32,8 +32,7 @@ public final class TrialPicture {
     public static Drawing of(TrialRun run, int layout, MeasureSystem system) {
         Lettered sheet = run.plan().sheets().lettered().get(layout);
         Rect whole = Rect.atOrigin(sheet.layout().sheet());
-        Length row = Length.ofTicks(
-                Length.max(whole.size().width(), whole.size().height()).toTicks() / ROWS);
+        Length row = Length.max(whole.size().width(), whole.size().height()).dividedDownBy(ROWS);
         Rect frame = Rect.of(
                 row.negated(),
                 row.negated(),

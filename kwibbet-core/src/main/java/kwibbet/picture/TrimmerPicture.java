@@ -39,7 +39,7 @@ public final class TrimmerPicture {
         Size inHand = step.inHand().size();
         Size lying = step.from() == Edge.LEFT ? inHand : inHand.turned();
         Length reach = Length.max(lying.width(), trimmer.longestCut());
-        Length row = Length.ofTicks(Length.max(reach, lying.height()).toTicks() / ROWS);
+        Length row = Length.max(reach, lying.height()).dividedDownBy(ROWS);
         this.paper = Rect.atOrigin(lying);
         this.table = Rect.of(
                 Length.ZERO, row.negated(), reach, lying.height().plus(row).plus(row));

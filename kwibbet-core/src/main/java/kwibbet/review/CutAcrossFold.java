@@ -18,7 +18,7 @@ import kwibbet.wording.Phrase;
 /** An opening runs over a score, which then has nothing to fold there. */
 record CutAcrossFold() implements Rule {
 
-    private static final Length TICK = Length.ofTicks(1);
+    private static final Length TICK = Length.GRAIN;
 
     @Override
     public String key() {

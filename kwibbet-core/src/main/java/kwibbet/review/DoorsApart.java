@@ -39,7 +39,7 @@ record DoorsApart() implements Rule {
         Length gap = Length.max(
                 Length.max(one.left(), other.left()).minus(Length.min(one.right(), other.right())),
                 Length.max(one.top(), other.top()).minus(Length.min(one.bottom(), other.bottom())));
-        if (gap.abs().isLongerThan(Length.ofTicks(2))) {
+        if (gap.abs().isLongerThan(Length.GRAIN.multipliedBy(2))) {
             Design design = card.design();
             findings.add(finding(
                     Severity.NOTE,

@@ -24,9 +24,8 @@ public record Finding(
     /** Names it among the findings of its card as long as it is there: by its rule, its piece and its place. */
     public String key() {
         Rect box = where.bounds();
-        return rule + "@" + piece.value() + "@"
-                + box.left().toTicks() + "," + box.top().toTicks() + ","
-                + box.size().width().toTicks() + "," + box.size().height().toTicks();
+        return rule + "@" + piece.value() + "@" + box.left() + "," + box.top() + ","
+                + box.size().width() + "," + box.size().height();
     }
 
     /** How bad it is, the worst first. */

@@ -90,10 +90,10 @@ record NothingBridges() implements Rule {
     }
 
     private static Length half(Length side) {
-        return Length.ofTicks(side.toTicks() / 2);
+        return side.half();
     }
 
     private static Length taller(Length side) {
-        return Length.ofTicks(side.toTicks() * 3 / 4);
+        return side.multipliedBy(3).dividedDownBy(4);
     }
 }

@@ -20,7 +20,7 @@ import kwibbet.wording.Phrase;
 /** Something lies off the middle by so little that it was meant to be there. */
 record OffCentre() implements Rule {
 
-    private static final Length ROUNDING = Length.ofTicks(4);
+    private static final Length ROUNDING = Length.GRAIN.multipliedBy(4);
     private static final Length MEANT = Length.ofInches(1, 8);
 
     @Override

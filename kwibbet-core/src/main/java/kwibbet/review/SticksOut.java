@@ -19,7 +19,7 @@ import kwibbet.wording.Phrase;
 /** Something sticks out past the shut card, and past its envelope. A tab is meant to. */
 record SticksOut() implements Rule {
 
-    private static final Length SEEN = Length.ofTicks(4);
+    private static final Length SEEN = Length.GRAIN.multipliedBy(4);
 
     @Override
     public String key() {

@@ -142,10 +142,10 @@ public final class ScoreSearch {
 
         private static final long SLIDE = 1L << 28;
         private static final long TURN = 1L << 22;
-        private static final long HAIR = Length.TICKS_PER_INCH / 64;
+        private static final Length HAIR = Length.ofInches(1, 64);
 
         long weight(Hand hand) {
-            long weight = Math.min(TURN - 1, shift.toTicks() / HAIR);
+            long weight = Math.min(TURN - 1, shift.dividedBy(HAIR));
             if (shift.isPositive()) {
                 weight += SLIDE;
             }

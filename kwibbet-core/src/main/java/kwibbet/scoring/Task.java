@@ -39,7 +39,7 @@ record Task(Score score, Kind kind, List<Way> ways) {
         Optional<Length> shiftTo(Length groove) {
             Length shift = groove.minus(at);
             if (lying instanceof Lying.InPlate) {
-                shift = HAIR.multipliedBy(Math.floorDiv(shift.toTicks() + HAIR.toTicks() / 2, HAIR.toTicks()));
+                shift = HAIR.multipliedBy(shift.plus(HAIR.half()).dividedBy(HAIR));
             }
             return shift.isNegative() ? Optional.empty() : Optional.of(shift);
         }

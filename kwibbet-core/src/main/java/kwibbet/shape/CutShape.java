@@ -202,6 +202,6 @@ public record CutShape(Kind kind, Size size) {
     }
 
     private static Length part(Length whole, double share) {
-        return Length.ofTicks(Math.round(whole.toTicks() * share));
+        return whole.scaledBy(share);
     }
 }

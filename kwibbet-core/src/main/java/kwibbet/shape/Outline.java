@@ -55,22 +55,18 @@ public record Outline(List<Point> corners) {
 
     /** The smallest upright rectangle around it. */
     public Rect bounds() {
-        long left = Long.MAX_VALUE;
-        long top = Long.MAX_VALUE;
-        long right = Long.MIN_VALUE;
-        long bottom = Long.MIN_VALUE;
+        Point first = corners.get(0);
+        Length left = first.x();
+        Length top = first.y();
+        Length right = first.x();
+        Length bottom = first.y();
         for (Point corner : corners) {
-            left = Math.min(left, corner.x().toTicks());
-            top = Math.min(top, corner.y().toTicks());
-            right = Math.max(right, corner.x().toTicks());
-            bottom = Math.max(bottom, corner.y().toTicks());
+            left = Length.min(left, corner.x());
+            top = Length.min(top, corner.y());
+            right = Length.max(right, corner.x());
+            bottom = Length.max(bottom, corner.y());
         }
-        Point leftTop = new Point(Length.ofTicks(left), Length.ofTicks(top));
-        return new Rect(
-                leftTop,
-                new Size(
-                        Length.ofTicks(right).minus(leftTop.x()),
-                        Length.ofTicks(bottom).minus(leftTop.y())));
+        return new Rect(new Point(left, top), new Size(right.minus(left), bottom.minus(top)));
     }
 
     /** Whether it is an upright rectangle. */

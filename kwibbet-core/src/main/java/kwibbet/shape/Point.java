@@ -24,6 +24,6 @@ public record Point(Length x, Length y) {
     }
 
     private static Length half(Length one, Length other) {
-        return Length.ofTicks(Math.floorDiv(one.plus(other).toTicks(), 2L));
+        return one.plus(other).half();
     }
 }

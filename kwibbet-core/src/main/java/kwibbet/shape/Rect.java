@@ -93,7 +93,7 @@ public record Rect(Point corner, Size size) {
     }
 
     private static Length half(Length length) {
-        return Length.ofTicks(Math.floorDiv(length.toTicks(), 2L));
+        return length.half();
     }
 
     /** Whether {@code other} lies within this rectangle, edges included. */

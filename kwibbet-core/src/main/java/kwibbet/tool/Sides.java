@@ -11,7 +11,7 @@ import kwibbet.measure.Length;
 public record Sides(Pattern pattern, Length pitch) {
 
     /** A plain edge, which goes on in itself wherever it is laid. */
-    public static final Sides STRAIGHT = new Sides(Pattern.STRAIGHT, Length.ofTicks(1));
+    public static final Sides STRAIGHT = new Sides(Pattern.STRAIGHT, Length.GRAIN);
 
     /** What an edge looks like. */
     public enum Pattern {
@@ -50,6 +50,6 @@ public record Sides(Pattern pattern, Length pitch) {
 
     /** Whether a shift by so much lays the pattern on itself. */
     public boolean landsAfter(Length shift) {
-        return shift.toTicks() % pitch.toTicks() == 0;
+        return shift.isMultipleOf(pitch);
     }
 }

@@ -41,7 +41,7 @@ public final class Stretch {
     }
 
     private static Optional<List<DiePass>> longer(Length die, Length shift, Sides sides) {
-        long repeats = die.minus(CLEAR).minus(CLEAR).toTicks() / sides.pitch().toTicks();
+        long repeats = die.minus(CLEAR).minus(CLEAR).dividedBy(sides.pitch());
         if (repeats < 1) {
             return Optional.empty();
         }
@@ -71,7 +71,7 @@ public final class Stretch {
 
     /** The lengths nearest to a wanted one that a die can cut: the next shorter and the next longer; one where it can cut that itself. */
     public static List<Length> nearest(Length die, Length wanted, Sides sides) {
-        long repeats = Math.floorDiv(wanted.minus(die).toTicks(), sides.pitch().toTicks());
+        long repeats = wanted.minus(die).dividedBy(sides.pitch());
         Length below = die.plus(sides.pitch().multipliedBy(repeats));
         List<Length> both = below.equals(wanted) ? List.of(below) : List.of(below, below.plus(sides.pitch()));
         return both.stream()

@@ -119,7 +119,8 @@ class PatternTableTest {
     /** Sides that add up to thousands of positions: what is found can be cut, and what cannot be beaten lies above it. */
     @Test
     void tooManyPositionsAreRoundedTheSafeWay() {
-        kwibbet.shape.Size odd = new kwibbet.shape.Size(Length.ofTicks(120_011), Length.ofTicks(119_013));
+        kwibbet.shape.Size odd =
+                new kwibbet.shape.Size(Length.GRAIN.multipliedBy(120_011), Length.GRAIN.multipliedBy(119_013));
         Part tiny = Jobs.part("tiny", odd, 5_000, Turning.EITHER, "sheet");
         CuttingTask task = CuttingTask.of(CuttingJob.of(List.of(Jobs.sheets("sheet", "40", "40")), List.of(tiny)));
         PatternTable table = PatternTable.uncapped(task.sheets().get(0), new long[] {1});

@@ -13,7 +13,7 @@ class SystemProperties {
 
     /** Bounds are said inwards: whoever keeps to what is said keeps to the bound, and is off it by less than a millimetre. */
     @Property
-    void whatIsSaidOfABoundIsWithinIt(@ForAll @LongRange(min = 1, max = 20_000_000) long ticks) {
+    void whatIsSaidOfABoundIsWithinIt(@ForAll @LongRange(min = 1, max = 160_000_000) long ticks) {
         Length bound = Length.ofTicks(ticks);
         Length least = MeasureSystem.METRIC.leastSaid(bound);
         Length most = MeasureSystem.METRIC.mostSaid(bound);
@@ -28,8 +28,8 @@ class SystemProperties {
     /** The round length is near what it stands for, and the longer of two stands for no shorter one. */
     @Property
     void theUsualLengthIsNearAndInOrder(
-            @ForAll @LongRange(min = 1_905, max = 2_800_000) long one,
-            @ForAll @LongRange(min = 1_905, max = 2_800_000) long other) {
+            @ForAll @LongRange(min = 15_240, max = 22_400_000) long one,
+            @ForAll @LongRange(min = 15_240, max = 22_400_000) long other) {
         Length shorter = MeasureSystem.METRIC.usual(Length.ofTicks(Math.min(one, other)));
         Length longer = MeasureSystem.METRIC.usual(Length.ofTicks(Math.max(one, other)));
         assertThat(shorter).isLessThanOrEqualTo(longer);
@@ -39,7 +39,7 @@ class SystemProperties {
 
     /** What a field shows is read as the length itself where a system can say it, and is no stranger's fraction where none can. */
     @Property
-    void whatAFieldShowsCanBeTypedAgain(@ForAll @LongRange(min = 1, max = 5_000_000) long ticks) {
+    void whatAFieldShowsCanBeTypedAgain(@ForAll @LongRange(min = 1, max = 40_000_000) long ticks) {
         Length length = Length.ofTicks(ticks);
         for (MeasureSystem system : MeasureSystem.values()) {
             Length read = Length.parse(Figure.field(length, system), system);

@@ -96,24 +96,30 @@ class ToolboxRow implements Persistable<Integer> {
         return new Toolbox(trimmer, board, press, dies, hand);
     }
 
-    /** Series as {@code step/from/to}, single grooves as they are, parted by blanks. */
+    /** Series as {@code step/from/to}, single grooves as they are, parted by blanks; each as so many parts of an inch, {@code 121920:975360}. */
     private static String written(Grooves grooves) {
         return Stream.concat(
                         grooves.series().stream()
-                                .map(each -> each.step().toTicks() + "/"
-                                        + each.from().toTicks() + "/"
-                                        + each.to().toTicks()),
-                        grooves.singles().stream().map(single -> String.valueOf(single.toTicks())))
+                                .map(each -> parts(each.step()) + "/" + parts(each.from()) + "/" + parts(each.to())),
+                        grooves.singles().stream().map(ToolboxRow::parts))
                 .collect(Collectors.joining(" "));
+    }
+
+    private static String parts(Length length) {
+        return length.toTicks() + ":" + Length.TICKS_PER_INCH;
+    }
+
+    private static Length length(String parts) {
+        String[] both = parts.split(":", -1);
+        return Length.ofInches(Long.parseLong(both[0]), Long.parseLong(both[1]));
     }
 
     private static Grooves read(String written) {
         List<Grooves.Series> series = new ArrayList<>();
         List<Length> singles = new ArrayList<>();
         for (String each : written.split(" ", -1)) {
-            List<Length> figures = Stream.of(each.split("/", -1))
-                    .map(ticks -> Length.ofTicks(Long.parseLong(ticks)))
-                    .toList();
+            List<Length> figures =
+                    Stream.of(each.split("/", -1)).map(ToolboxRow::length).toList();
             if (figures.size() == 3) {
                 series.add(new Grooves.Series(figures.get(0), figures.get(1), figures.get(2)));
             } else {

@@ -275,7 +275,7 @@ class StockroomTest {
         }
     }
 
-    /** What was on hand in data of the release before is what the ledger begins with. */
+    /** What was on hand in data of a release before is what the ledger begins with; lengths are as long as they were. */
     @Test
     void dataOfBeforeBeginsTheLedger() {
         DataSource old = new SingleConnectionDataSource("jdbc:h2:mem:before-the-ledger", "kwibbet", "", true);
@@ -288,6 +288,9 @@ class StockroomTest {
                         + " '#000000', 'PLAIN', 'UNKNOWN', 200, 3, 0, 0, 0, 0)");
         before.update(
                 "insert into offcut (id, paper, width, height, pieces, version) values ('strip', 'dusk', 50, 80, 4, 0)");
+        before.update(
+                "insert into toolbox (id, trimmer_name, longest_cut, trimmer_step, sheets_at_once, board_name, board_width,"
+                        + " grooves, version) values (1, 'T', 1463040, 7620, 2, 'B', 1463040, '15240/0/1463040 7620', 0)");
         Flyway.configure().dataSource(old).load().migrate();
         StockBook ledger = new StockBook(before, clock);
         assertThat(ledger.levels().of(new StockItem.Sheets(new PaperId("dusk"))))
@@ -301,5 +304,10 @@ class StockroomTest {
                 .extracting(StockEntry::onHand)
                 .containsExactlyInAnyOrder(37, 4);
         assertThat(before.queryForList("select id from offcut", String.class)).containsExactly("strip");
+        assertThat(before.queryForMap("select sheet_width, sheet_height, caliper from paper where id = 'dusk'"))
+                .containsValues(800L, 1600L, 24L);
+        assertThat(before.queryForMap("select width, height from offcut")).containsValues(400L, 640L);
+        assertThat(before.queryForMap("select longest_cut, grooves from toolbox"))
+                .containsValues(11_704_320L, "15240:121920/0:121920/1463040:121920 7620:121920");
     }
 }

@@ -109,7 +109,7 @@ public record BridgedBase() implements ParallelFoldBase {
         Length strip = brief.length(STRIP);
         Length gap = finished.width().minus(strip.multipliedBy(2));
         if (gap.isShorterThan(NARROWEST_GAP)) {
-            Length most = Length.ofTicks(finished.width().minus(NARROWEST_GAP).toTicks() / 2);
+            Length most = finished.width().minus(NARROWEST_GAP).half();
             return Outcome.refused(
                     STRIP.key(),
                     "The strips leave no gap between them. They can be at most " + brief.figure(most) + " deep.");

@@ -101,7 +101,7 @@ public record GateBase() implements ParallelFoldBase {
     @Override
     public Optional<Settings> moved(Settings settings, String score, Length at) {
         Length width = upright(settings).width();
-        Length half = Length.ofTicks(width.toTicks() / 2);
+        Length half = width.half();
         boolean alike = settings.is(DOORS, MEET);
         Length left = alike ? half : settings.length(LEFT);
         Length right = alike ? half : settings.length(RIGHT);
@@ -116,7 +116,7 @@ public record GateBase() implements ParallelFoldBase {
     public Outcome<Form> upright(Brief brief, Size finished) {
         Length width = finished.width();
         boolean alike = brief.is(DOORS, MEET);
-        Length half = Length.ofTicks(width.toTicks() / 2);
+        Length half = width.half();
         Length left = alike ? half : brief.length(LEFT);
         Length right = alike ? half : brief.length(RIGHT);
         List<Refusal> reasons = new ArrayList<>();

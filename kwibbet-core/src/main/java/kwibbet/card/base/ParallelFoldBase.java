@@ -28,8 +28,8 @@ interface ParallelFoldBase extends Base {
     @Override
     default Size finished(Settings settings) {
         return new Size(
-                Length.max(settings.length(CardSides.WIDTH), Length.ofTicks(1)),
-                Length.max(settings.length(CardSides.HEIGHT), Length.ofTicks(1)));
+                Length.max(settings.length(CardSides.WIDTH), Length.GRAIN),
+                Length.max(settings.length(CardSides.HEIGHT), Length.GRAIN));
     }
 
     @Override

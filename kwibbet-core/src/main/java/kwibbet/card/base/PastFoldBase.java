@@ -106,9 +106,8 @@ public record PastFoldBase() implements ParallelFoldBase {
         Length rise = brief.length(RISE);
         Length depth = finished.width().minus(rise);
         if (rise.plus(SHORTEST_HINGE).isLongerThan(depth)) {
-            Length most = Length.ofTicks(Length.max(finished.width().minus(SHORTEST_HINGE), Length.ZERO)
-                            .toTicks()
-                    / 2);
+            Length most = Length.max(finished.width().minus(SHORTEST_HINGE), Length.ZERO)
+                    .half();
             return Outcome.refused(
                     RISE.key(),
                     "There is not enough of the back to cut it from. It can stand up by at most " + brief.figure(most)
@@ -168,8 +167,8 @@ public record PastFoldBase() implements ParallelFoldBase {
 
     /** The outline, its middle on the fold and its top pointing away from the front. */
     private static Outline whole(CutShape shape, Length depth, Length along) {
-        Length rise = Length.ofTicks(shape.size().height().toTicks() / 2);
-        Length margin = Length.ofTicks(along.minus(shape.size().width()).toTicks() / 2);
+        Length rise = shape.size().height().half();
+        Length margin = along.minus(shape.size().width()).half();
         return shape.outline().in(new Placement(new Point(depth.plus(rise), margin), 90, false));
     }
 }

@@ -94,7 +94,7 @@ public record PinwheelBase() implements Base {
 
     @Override
     public Size finished(Settings settings) {
-        Length side = Length.max(side(settings.length(MARK)), Length.ofTicks(1));
+        Length side = Length.max(side(settings.length(MARK)), Length.GRAIN);
         return new Size(side, side);
     }
 

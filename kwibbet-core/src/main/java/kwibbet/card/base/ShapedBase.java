@@ -135,7 +135,7 @@ public record ShapedBase() implements ParallelFoldBase {
     /** Where the outline starts and ends on the fold; empty where it does not touch it. */
     private static List<Length> onFold(Outline outline) {
         List<Length> at = outline.corners().stream()
-                .filter(corner -> corner.x().abs().isShorterThan(Length.ofTicks(3)))
+                .filter(corner -> corner.x().abs().isShorterThan(Length.GRAIN.multipliedBy(3)))
                 .map(Point::y)
                 .sorted()
                 .toList();

@@ -144,20 +144,18 @@ public record ShutterGate() implements ParallelFoldBase {
         } else if (beside.isPositive() && hinge.multipliedBy(2).isLongerThan(beside)) {
             reasons.add(new Refusal(
                     START.key(),
-                    "The shutters could not go behind the sleeve: start them at most "
-                            + brief.figure(Length.ofTicks(beside.toTicks() / 2)) + " from the folds."));
+                    "The shutters could not go behind the sleeve: start them at most " + brief.figure(beside.half())
+                            + " from the folds."));
         }
         if (!reach.multipliedBy(2).isLongerThan(brief.length(SHUTTER_HEIGHT))) {
             reasons.add(new Refusal(
                     SHUTTER.key(),
                     "Cut to a point at 45°, a shutter this high must be longer than "
-                            + brief.figure(
-                                    Length.ofTicks(brief.length(SHUTTER_HEIGHT).toTicks() / 2)
-                                            .plus(brief.length(TAB)))
+                            + brief.figure(brief.length(SHUTTER_HEIGHT).half().plus(brief.length(TAB)))
                             + "."));
         }
         if (hinge.plus(reach).multipliedBy(2).isLongerThan(sleeveEnd)) {
-            Length most = Length.ofTicks(sleeveEnd.toTicks() / 2).minus(brief.length(START));
+            Length most = sleeveEnd.half().minus(brief.length(START));
             reasons.add(new Refusal(
                     SHUTTER.key(),
                     "Shut, the shutter’s point would stick out past the sleeve. It can be at most " + brief.figure(most)
@@ -182,7 +180,7 @@ public record ShutterGate() implements ParallelFoldBase {
     private record Gate(Brief brief, Size finished) {
 
         Form form() {
-            Length door = Length.ofTicks(finished.width().toTicks() / 2);
+            Length door = finished.width().half();
             Strip strip = GateBase.strip(door, finished.width(), door, finished.height());
             Piece sleeve = sleeve();
             Piece left = shutter("left");
@@ -190,8 +188,7 @@ public record ShutterGate() implements ParallelFoldBase {
             List<Panel> panels = new ArrayList<>(strip.panels());
             panels.addAll(sleevePanels(sleeve, door));
             Length start = brief.length(START);
-            Length below = Length.ofTicks(
-                    finished.height().minus(brief.length(SHUTTER_HEIGHT)).toTicks() / 2);
+            Length below = finished.height().minus(brief.length(SHUTTER_HEIGHT)).half();
             Length tabEnd = start.plus(brief.length(TAB));
             Point leftCorner = new Point(door.minus(tabEnd), below);
             Point rightCorner =
@@ -214,7 +211,7 @@ public record ShutterGate() implements ParallelFoldBase {
         /** Its tabs wrap round the ends of the middle; their corners are cut at 45° by half their width. */
         private Piece sleeve() {
             Length tab = brief.length(TAB);
-            Length mitre = Length.ofTicks(tab.toTicks() / 2);
+            Length mitre = tab.half();
             Size size = new Size(brief.length(SLEEVE), finished.height().plus(tab.multipliedBy(2)));
             Length right = size.width();
             Length fold = tab.plus(finished.height());
@@ -244,7 +241,7 @@ public record ShutterGate() implements ParallelFoldBase {
         private List<Panel> sleevePanels(Piece sleeve, Length door) {
             Length tab = brief.length(TAB);
             Size size = sleeve.size();
-            Length margin = Length.ofTicks(finished.width().minus(size.width()).toTicks() / 2);
+            Length margin = finished.width().minus(size.width()).half();
             Rect face = Rect.of(Length.ZERO, tab, size.width(), finished.height());
             Rect start = Rect.of(Length.ZERO, Length.ZERO, size.width(), tab);
             Placement placement = Placement.at(new Point(door.plus(margin), tab.negated()));
@@ -261,7 +258,7 @@ public record ShutterGate() implements ParallelFoldBase {
         }
 
         private static Outline mitred(Rect tab, boolean atTop) {
-            Length mitre = Length.ofTicks(tab.size().height().toTicks() / 2);
+            Length mitre = tab.size().height().half();
             Length in = atTop ? mitre : Length.ZERO;
             Length out = mitre.minus(in);
             return Outline.of(
@@ -274,9 +271,9 @@ public record ShutterGate() implements ParallelFoldBase {
         /** From its tab at the left to its point at the right; its shoulder can lie at the tab. */
         private List<Point> shutterCorners() {
             Size size = new Size(brief.length(SHUTTER), brief.length(SHUTTER_HEIGHT));
-            Length half = Length.ofTicks(size.height().toTicks() / 2);
+            Length half = size.height().half();
             Length tab = brief.length(TAB);
-            Length mitre = Length.ofTicks(tab.toTicks() / 2);
+            Length mitre = tab.half();
             Length shoulder = size.width().minus(half);
             return List.of(
                     new Point(Length.ZERO, mitre),

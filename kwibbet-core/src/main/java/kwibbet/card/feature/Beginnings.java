@@ -78,7 +78,7 @@ public final class Beginnings {
     }
 
     private static Length part(Length side) {
-        return Length.ofTicks(Math.round(side.toTicks() * SHARE));
+        return side.scaledBy(SHARE);
     }
 
     private static Size room(Card card, Host host) {

@@ -99,7 +99,7 @@ public record BellyBand() implements Feature {
         Length slack = slack(site);
         Length front = width.plus(slack);
         Length tails = front.plus(site.brief().length(OVERLAP));
-        Length left = Length.ofTicks(tails.toTicks() / 2);
+        Length left = tails.half();
         Length right = tails.minus(left);
         Size size = new Size(front.plus(tails), height);
         String one = site.id().value() + "-left";
@@ -112,7 +112,7 @@ public record BellyBand() implements Feature {
         Outline leftTail = Outline.of(Rect.of(Length.ZERO, Length.ZERO, left, height));
         Outline rightTail = Outline.of(Rect.of(left.plus(front), Length.ZERO, right, height));
         Point box = Placing.corner(site, new Size(width, height));
-        Point corner = new Point(Length.ofTicks(slack.toTicks() / -2).minus(left), box.y());
+        Point corner = new Point(slack.half().negated().minus(left), box.y());
         Work.Collector work = new Work.Collector();
         work.piece(
                 band,

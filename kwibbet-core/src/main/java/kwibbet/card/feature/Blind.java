@@ -188,7 +188,7 @@ public record Blind() implements Feature {
             }
             Piece strip = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), size)
                     .scored(scores);
-            Length half = Length.ofTicks(pleat().minus(HOLE).toTicks() / 2);
+            Length half = pleat().minus(HOLE).half();
             Length in = Length.max(lap(), Length.ofInches(3, 8));
             for (int i = 0; i < count(); i++) {
                 Length top = pleat().multipliedBy(i).plus(half);

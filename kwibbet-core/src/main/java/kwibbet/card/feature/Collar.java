@@ -83,7 +83,7 @@ public record Collar() implements Feature {
         Length reach = site.brief().length(REACH);
         Length top = site.brief().length(FROM_TOP);
         Length foot = top.plus(site.brief().length(LENGTH));
-        Length middle = Length.ofTicks(site.size().width().toTicks() / 2);
+        Length middle = site.size().width().half();
         if (reach.plus(KEEP).isLongerThan(middle)) {
             return Outcome.refused(
                     REACH.key(),

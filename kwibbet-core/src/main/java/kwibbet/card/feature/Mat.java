@@ -61,16 +61,11 @@ public record Mat() implements Feature {
             Length.ofInches(1, 8));
     /** Its width where it is fixed. */
     public static final Parameter.OfLength WIDTH = Parameter.OfLength.fixed(
-                    "width", "Width", "From left to right.", Length.ofTicks(1), Length.ofInches(24), Length.ofInches(3))
+                    "width", "Width", "From left to right.", Length.GRAIN, Length.ofInches(24), Length.ofInches(3))
             .following(Parameter.Follows.WIDTH);
     /** Its height where it is fixed. */
     public static final Parameter.OfLength HEIGHT = Parameter.OfLength.fixed(
-                    "height",
-                    "Height",
-                    "From top to bottom.",
-                    Length.ofTicks(1),
-                    Length.ofInches(24),
-                    Length.ofInches(4))
+                    "height", "Height", "From top to bottom.", Length.GRAIN, Length.ofInches(24), Length.ofInches(4))
             .following(Parameter.Follows.HEIGHT);
     /** What it is cut to. */
     public static final Parameter.OfChoice SHAPE =
@@ -237,7 +232,7 @@ public record Mat() implements Feature {
 
     private static Size lessClearance(Site site) {
         Length less = site.brief().length(CLEARANCE);
-        Length tick = Length.ofTicks(1);
+        Length tick = Length.GRAIN;
         return new Size(
                 Length.max(site.size().width().minus(less), tick),
                 Length.max(site.size().height().minus(less), tick));
@@ -254,7 +249,7 @@ public record Mat() implements Feature {
                 .findFirst();
         if (within.isEmpty()) {
             Length widest = Length.max(shorterSide(site.bounds()).minus(NARROWEST), Length.ZERO);
-            Figure most = site.brief().figure(Length.ofTicks(widest.toTicks() / 2));
+            Figure most = site.brief().figure(widest.half());
             return Outcome.refused(
                     BORDER.key(),
                     "Hardly anything would be left of " + site.name() + " on the " + site.place()
@@ -300,8 +295,7 @@ public record Mat() implements Feature {
         }
         Rect box = area.outline().bounds();
         Length gaps = site.brief().length(GAP).multipliedBy(count - 1L);
-        Length each =
-                Length.ofTicks(Math.floorDiv(box.size().width().minus(gaps).toTicks(), (long) count));
+        Length each = box.size().width().minus(gaps).dividedDownBy(count);
         if (each.isShorterThan(NARROWEST)) {
             return Outcome.refused(
                     STRIPS.key(),

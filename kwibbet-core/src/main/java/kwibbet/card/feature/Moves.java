@@ -265,7 +265,7 @@ public final class Moves {
     }
 
     private static Length step(boolean forwards, boolean back) {
-        return Length.ofTicks(forwards ? 1 : back ? -1 : 0);
+        return forwards ? Length.TICK : back ? Length.TICK.negated() : Length.ZERO;
     }
 
     /** What is kept in the middle grows on both sides; what is placed keeps its other edge. */

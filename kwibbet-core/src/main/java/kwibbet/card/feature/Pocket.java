@@ -73,7 +73,7 @@ public record Pocket() implements Feature {
             return Outcome.refused(
                     NOTCH.key(),
                     "The notch takes more than half of the pocket. It must be less than "
-                            + site.brief().figure(Length.ofTicks(size.width().toTicks() / 2)) + ".");
+                            + site.brief().figure(size.width().half()) + ".");
         }
         Point corner = Placing.corner(site, size);
         Outline whole = new CutShape(CutShape.Kind.RECTANGLE, size).outline();
@@ -88,8 +88,8 @@ public record Pocket() implements Feature {
     }
 
     private static Outline notched(Site site, Outline whole, Size size, Length across) {
-        Length half = Length.ofTicks(across.toTicks() / 2);
-        Point at = new Point(Length.ofTicks(size.width().minus(across).toTicks() / 2), half.negated());
+        Length half = across.half();
+        Point at = new Point(size.width().minus(across).half(), half.negated());
         Opening notch = new Opening(
                 site.id(), "notch", new CutShape(CutShape.Kind.OVAL, new Size(across, across)), Placement.at(at));
         return Overlay.without(Region.of(whole), Region.of(notch.outline()))

@@ -261,7 +261,7 @@ public record Shaker() implements Feature {
          */
         private String wall(Work.Collector work, String on, Side side, Function<Point, Placement> at) {
             if (site.brief().is(WALL, "foam")) {
-                Length half = Length.ofTicks(length(BORDER).toTicks() / 2);
+                Length half = length(BORDER).half();
                 Length round = Length.nearestInches(shape.grown(half).perimeter());
                 String height = site.brief().figure(length(DEPTH)).toString();
                 work.supply(Supply.length(site.id(), "foam tape for the wall, " + height + " high", round));

@@ -1,5 +1,6 @@
 package kwibbet.card.base;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -9,17 +10,23 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.Base;
 import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.card.Materials;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Settings;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
+import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Size;
 
+import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
@@ -306,5 +313,62 @@ class BasesTest {
                 .map(edge -> edge.start().x().minus(edge.end().x()).abs())
                 .reduce(Length.ZERO, Length::plus);
         assertThat(foot).isGreaterThan(in("1"));
+    }
+
+    /**
+     * Halves of whatever is typed are exact: at odd 64ths, and at odd hundredths of a millimetre, every straight side and score of every base lies on a
+     * half of these, or on a half of the marks its reliefs are rounded up to. The pinwheel and shapes have roots and arcs in them.
+     */
+    @ParameterizedTest
+    @CsvSource({"gate", "roll", "zigzag", "wrap-over", "bridged", "shutter-gate", "folded", "past-fold", "custom"})
+    void halvesOfWhatIsTypedAreExact(String key) {
+        for (int odd = 1; odd < 64; odd += 2) {
+            exact(
+                    key,
+                    Length.ofInches(4 * 64 + odd, 64),
+                    Length.ofInches(6 * 64 + 64 - odd, 64),
+                    Length.ofInches(1, 128));
+            exact(
+                    key,
+                    Length.ofMillimetres(10_000 + 3 * odd, 100),
+                    Length.ofMillimetres(15_000 + 7 * odd, 100),
+                    Length.ofMillimetres(1, 200));
+        }
+    }
+
+    private static void exact(String key, Length width, Length height, Length half) {
+        Base base = Bases.find(key).orElseThrow();
+        MeasureSystem system =
+                half.isMultipleOf(Length.ofMillimetres(1, 200)) ? MeasureSystem.METRIC : MeasureSystem.INCH;
+        Design design = Design.of(
+                "Odd",
+                system,
+                base,
+                base.sized(Starts.sized(base, new Size(width, height), system), new Size(width, height)),
+                STOCK);
+        Materials materials = new Materials(
+                new PaperShelf(List.of()),
+                system == MeasureSystem.METRIC ? Graduation.MILLIMETRES : Graduation.SIXTEENTHS);
+        for (Piece piece : CardMaker.make(design, materials).orThrow().pieces()) {
+            if (piece.outline().isRectangle()) {
+                List<Length> all = new ArrayList<>(
+                        List.of(piece.size().width(), piece.size().height()));
+                piece.scores().forEach(score -> {
+                    all.add(score.line().start().x());
+                    all.add(score.line().start().y());
+                });
+                assertThat(all)
+                        .as("%s %s × %s, %s", key, width, height, piece.name())
+                        .allMatch(each -> each.isMultipleOf(half));
+            }
+        }
+    }
+
+    /** A gate 4 1/64 wide came out 8 3809/121920 flat. */
+    @Test
+    void aGateOfAnOddWidthIsTwiceAsWideFlat() {
+        Card gate = card("gate", "4 1/64", "6");
+        assertThat(gate.base().size().width()).isEqualTo(in("8 1/32"));
+        assertThat(gate.base().scores().get(0).line().start().x()).isEqualTo(Length.ofInches(257, 128));
     }
 }

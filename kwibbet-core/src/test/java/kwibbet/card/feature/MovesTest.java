@@ -55,7 +55,7 @@ class MovesTest {
     @ParameterizedTest
     @CsvSource({"back-inside,1/2,1 1/2", "front-outside,1/2,1/2", "back-inside,1/50,1", "back-inside,-1 1/4,-1/4"})
     void aShiftIsTakenAsTheFaceIsLookedAtAndSnaps(String face, String right, String fromLeft) {
-        Length shift = right.equals("1/50") ? Length.ofTicks(2_438) : in(right);
+        Length shift = right.equals("1/50") ? Length.GRAIN.multipliedBy(2_438) : in(right);
         Design moved =
                 Moves.moved(label(face), LABEL, shift, Length.ZERO, MARKS).orElseThrow();
         assertThat(settings(moved).length(Placing.FROM_LEFT)).isEqualTo(in(fromLeft));

@@ -33,14 +33,16 @@ import kwibbet.shape.Size;
 import static kwibbet.formats.json.Misfit.require;
 
 /**
- * A plan of how a job is cut, as a JSON document with a version. It is written for its job, and read for that job only; lengths are ticks, and so
- * exact.
+ * A plan of how a job is cut, as a JSON document with a version. It is written for its job, and read for that job only; lengths are
+ * whole numbers of 1/121 920 inch, and texts as {@code 7/8} where they are no whole number of these, and so exact.
  */
 public final class PlanDocument {
 
     private static final int VERSION = 1;
     private static final int LARGEST = 20_000_000;
     private static final int MOST = 1_000_000;
+    private static final long LONGEST = 1_000_000_000_000L;
+    private static final long EIGHTHS = 8;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private PlanDocument() {}
@@ -51,36 +53,52 @@ public final class PlanDocument {
      * @param job the job
      */
     public static String keyOf(CuttingJob job) {
-        ObjectNode asked = JSON.createObjectNode()
-                .put("version", VERSION)
-                .put("kerf", job.kerf().toTicks())
-                .put("longest", job.longestCut().map(Length::toTicks).orElse(-1L))
-                .put("aim", job.aim().name())
-                .put("keepShort", job.keeping().shortSide().toTicks())
-                .put("keepLong", job.keeping().longSide().toTicks());
+        ObjectNode asked = JSON.createObjectNode().put("version", VERSION);
+        put(asked, "kerf", job.kerf());
+        job.longestCut().ifPresentOrElse(cut -> put(asked, "longest", cut), () -> asked.put("longest", -1L));
+        asked.put("aim", job.aim().name());
+        put(asked, "keepShort", job.keeping().shortSide());
+        put(asked, "keepLong", job.keeping().longSide());
         ArrayNode stocks = asked.putArray("stocks");
         for (Stock stock : job.stocks()) {
-            stocks.addObject()
-                    .put("id", stock.id().value())
-                    .put("width", stock.sheet().width().toTicks())
-                    .put("height", stock.sheet().height().toTicks())
-                    .put("onHand", stock.onHand().orElse(-1))
+            ObjectNode node = stocks.addObject().put("id", stock.id().value());
+            put(node, "width", stock.sheet().width());
+            put(node, "height", stock.sheet().height());
+            node.put("onHand", stock.onHand().orElse(-1))
                     .put("cents", stock.cents())
-                    .put("source", stock.source().name())
-                    .put("margin", stock.margin().toTicks());
+                    .put("source", stock.source().name());
+            put(node, "margin", stock.margin());
         }
         ArrayNode parts = asked.putArray("parts");
         for (Part part : job.parts()) {
-            ObjectNode node = parts.addObject()
-                    .put("id", part.id().value())
-                    .put("width", part.size().width().toTicks())
-                    .put("height", part.size().height().toTicks())
-                    .put("count", part.count());
+            ObjectNode node = parts.addObject().put("id", part.id().value());
+            put(node, "width", part.size().width());
+            put(node, "height", part.size().height());
+            node.put("count", part.count());
             Map<String, String> from = new TreeMap<>();
             part.from().forEach((stock, turning) -> from.put(stock.value(), turning.name()));
             from.forEach(node.putObject("from")::put);
         }
         return digest(JSON.writeValueAsBytes(asked));
+    }
+
+    private static void put(ObjectNode node, String field, Length length) {
+        if (length.isMultipleOf(Length.GRAIN)) {
+            node.put(field, length.dividedBy(Length.GRAIN));
+        } else {
+            node.put(field, length.multipliedBy(EIGHTHS).dividedBy(Length.GRAIN) + "/" + EIGHTHS);
+        }
+    }
+
+    private static Length length(Reading at) {
+        if (!at.node().isString()) {
+            return Length.GRAIN.multipliedBy(at.whole(1, LONGEST));
+        }
+        String text = at.text();
+        require(text.matches("[1-9][0-9]{0,12}/" + EIGHTHS), at.pointer(), "It must be a number of eighths, as 7/8.");
+        return Length.GRAIN
+                .multipliedBy(Long.parseLong(text.substring(0, text.indexOf('/'))))
+                .dividedBy(EIGHTHS);
     }
 
     private static String digest(byte[] bytes) {
@@ -117,7 +135,8 @@ public final class PlanDocument {
     private static ObjectNode section(Section section) {
         ObjectNode node = JSON.createObjectNode();
         if (section instanceof Section.Split split) {
-            node.put("axis", split.axis().name()).put("at", split.at().toTicks());
+            node.put("axis", split.axis().name());
+            put(node, "at", split.at());
             node.set("first", section(split.first()));
             node.set("second", section(split.second()));
         } else if (section instanceof Section.Filled filled) {
@@ -209,7 +228,7 @@ public final class PlanDocument {
         }
         return Section.split(
                 Axis.valueOf(section.at("axis").oneOf(names(Axis.values()))),
-                Length.ofTicks(section.at("at").whole(1, Long.MAX_VALUE)),
+                length(section.at("at")),
                 section(section.at("first"), job),
                 section(section.at("second"), job));
     }

@@ -52,6 +52,39 @@ class PlanDocumentTest {
         return SheetSearch.plan(job, Budget.about(Duration.ofMillis(40)));
     }
 
+    /** The name of a job is the same in every release: under it lies what was found before. Its digest was taken before lengths became finer. */
+    @Test
+    void aJobKeepsItsName() {
+        Stock letter = new Stock(
+                SQUARE,
+                new Size(Length.ofInches(17, 2), Length.ofInches(11)),
+                OptionalInt.of(7),
+                40,
+                Stock.Source.SHELF,
+                Length.ofInches(1, 8));
+        Part odd = new Part(
+                new PartId("base"),
+                new Size(Length.ofInches(257, 64), Length.ofMillimetres(1001, 10)),
+                3,
+                Map.of(SQUARE, Turning.EITHER));
+        assertThat(PlanDocument.keyOf(job(List.of(letter), List.of(odd))))
+                .isEqualTo("bc5972a62eb2cda5ff939990f431cfcb8310681dbdd49069980b9f367684bb67");
+    }
+
+    /** Halves and quarters of what is typed are no whole numbers of 1/121 920 inch, and are kept all the same. */
+    @Test
+    void theFinestLengthsAreKept() {
+        Size fine = new Size(Length.ofInches(1025, 512), Length.TICK.multipliedBy(3_000_001));
+        CuttingPlan plan = plan(
+                job(List.of(SHEETS), List.of(new Part(new PartId("fine"), fine, 7, Map.of(SQUARE, Turning.EITHER)))));
+        assertThat(PlanDocument.write(plan)).contains("/8\"");
+        assertThat(PlanDocument.read(PlanDocument.write(plan), plan.job()).orThrow())
+                .isEqualTo(plan);
+        String bad = PlanDocument.write(plan).replaceFirst("/8\"", "/9\"");
+        assertThat(PlanDocument.read(bad, plan.job()).reasons().get(0).message())
+                .contains("eighths");
+    }
+
     /** Turned parts, margins, parts that do not fit and sheets that run out among them. */
     @Test
     void aPlanIsReadBackAsItWas() {
