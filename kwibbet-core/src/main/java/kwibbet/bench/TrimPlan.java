@@ -17,6 +17,7 @@ import kwibbet.cutting.StockId;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.measure.Rounded;
 import kwibbet.paper.PaperKind;
 import kwibbet.tool.Trimmer;
@@ -27,14 +28,23 @@ import kwibbet.tool.Trimmer;
  * @param sheets the sheets, their pieces where they are cut off
  * @param settings what is set, in order
  * @param slits what is cut inside the pieces afterwards
+ * @param offMarks what does not come out as it was asked, for want of a mark
+ * @param marks what the trimmer is read in
  * @param atLeast no order needs fewer settings of the fence
  */
-public record TrimPlan(SheetPlan sheets, List<TrimSetting> settings, List<SlitStep> slits, int atLeast) {
+public record TrimPlan(
+        SheetPlan sheets,
+        List<TrimSetting> settings,
+        List<SlitStep> slits,
+        List<OffMark> offMarks,
+        MeasureSystem marks,
+        int atLeast) {
 
     /** Copies the settings. */
     public TrimPlan {
         settings = List.copyOf(settings);
         slits = List.copyOf(slits);
+        offMarks = List.copyOf(offMarks);
     }
 
     /** Orders the cuts of some sheets for a trimmer. */
@@ -68,6 +78,8 @@ public record TrimPlan(SheetPlan sheets, List<TrimSetting> settings, List<SlitSt
                 moved,
                 settings,
                 SlitStep.of(sheets, trimmer),
+                OffMark.of(sheets, trimmer),
+                trimmer.marks(),
                 plans.values().stream().mapToInt(FencePlan::atLeast).sum());
     }
 

@@ -113,7 +113,11 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
     public Phrase sentence(MeasureSystem system) {
         int times = parts.get(0).size();
         Phrase.Writer writer = Phrase.in(system).words("Take the " + what() + " ");
-        writer.size(inHand().size())
+        // A sheet is known by its size as it was bought.
+        Phrase size = Phrase.in(isWhole() ? sheet.paper().system() : system)
+                .size(inHand().size())
+                .end();
+        writer.phrase(size)
                 .words(", " + from().word() + " edge at the fence, and cut" + (parts.size() > 1 ? " each" : ""))
                 .words(times == 1 ? "." : " " + times + " times.");
         if (byKnife) {
@@ -122,9 +126,12 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
         return writer.end();
     }
 
+    private boolean isWhole() {
+        return inHand().size().equals(sheet.layout().sheet());
+    }
+
     private String what() {
-        boolean whole = inHand().size().equals(sheet.layout().sheet());
-        String one = whole ? "sheet" : "strip";
+        String one = isWhole() ? "sheet" : "strip";
         return parts.size() == 1 ? one : parts.size() + " " + one + "s";
     }
 

@@ -62,7 +62,7 @@ public record OtherSizes(Size size, CuttingPlan plan) {
         for (CutPart part : order.parts()) {
             Map<StockId, Turning> from = new LinkedHashMap<>();
             from.put(id, part.first().turnings().getOrDefault(order.paper().id(), Turning.EITHER));
-            parts.add(new Part(part.id(), part.blank(), part.count(), from));
+            parts.add(new Part(part.id(), order.cutTo(part, trimmer), part.count(), from));
         }
         CuttingJob plain = CuttingJob.of(List.of(Stock.of(id, size)), parts);
         boolean reachable = !size.width().isLongerThan(trimmer.longestCut())

@@ -112,7 +112,8 @@ public final class SheetPlanner {
     private static CuttingJob job(PaperOrder order, Trimmer trimmer) {
         List<Stock> stocks = stocks(order);
         List<Part> parts = order.parts().stream()
-                .map(part -> new Part(part.id(), part.blank(), part.count(), turnings(part.first(), order)))
+                .map(part ->
+                        new Part(part.id(), order.cutTo(part, trimmer), part.count(), turnings(part.first(), order)))
                 .toList();
         Length longest = trimmer.longestCut();
         boolean byKnife = order.sizes().stream()

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
@@ -13,6 +14,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
+import kwibbet.measure.Length;
 import kwibbet.paper.Grain;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
@@ -21,7 +23,9 @@ import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.press.PressPlan;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
+import kwibbet.tool.Trimmer;
 
 /**
  * All pieces of a run, grouped by the paper they are cut from.
@@ -50,6 +54,27 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
         /** Its pieces, those cut alike as one part. */
         public List<CutPart> parts() {
             return CutPart.of(wanted);
+        }
+
+        /**
+         * What a part is cut to: its sides as the marks of the trimmer give them, so that no error gathers where pieces are cut one after the other. A
+         * side that is as long as the paper is needs no cut and stays; what a die or a hand cuts out has been given room already.
+         */
+        public Size cutTo(CutPart part, Trimmer trimmer) {
+            return part.first().isCutOut()
+                    ? part.blank()
+                    : new Size(
+                            side(part.blank().width(), trimmer),
+                            side(part.blank().height(), trimmer));
+        }
+
+        private Length side(Length side, Trimmer trimmer) {
+            boolean isWhole = Stream.concat(
+                            sizes.stream().map(Paper::usable),
+                            leftovers.stream().map(Offcut::size))
+                    .anyMatch(sheet ->
+                            sheet.width().equals(side) || sheet.height().equals(side));
+            return isWhole ? side : trimmer.atMark(side);
         }
 
         /** The size that was chosen. */

@@ -2,6 +2,7 @@ package kwibbet.tool;
 
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 
 /**
  * A guillotine or rotary trimmer that cuts from edge to edge.
@@ -42,6 +43,16 @@ public record Trimmer(
         if (!longestCut.isPositive() || sheetsAtOnce < 1 || !thickestStack.isPositive()) {
             throw new IllegalArgumentException("a trimmer cuts at least one sheet, over some length");
         }
+    }
+
+    /** What its marks are read in. */
+    public MeasureSystem marks() {
+        return graduation.step().isMultipleOf(Length.ofInches(1, 64)) ? MeasureSystem.INCH : MeasureSystem.METRIC;
+    }
+
+    /** The side of a piece as its marks give it: at the nearest, and at least at the first. */
+    public Length atMark(Length side) {
+        return Length.max(side.roundedTo(graduation).shown(), graduation.step());
     }
 
     /** In how many passes sheets of a thickness are cut. */

@@ -58,7 +58,7 @@ final class Inspection {
         for (PaperPlan paper : plan.sheets().papers()) {
             for (CutPart part : paper.order().parts()) {
                 Map<Size, Integer> cutOut = cutOut(part);
-                Size wanted = part.blank();
+                Size wanted = paper.order().cutTo(part, plan.tools().trimmer());
                 right += part.shared(cutOut.getOrDefault(wanted, 0)).getOrDefault(each.part(), 0);
                 cutOut.forEach((size, count) -> {
                     // Of those that are wrong nobody can say which use they would have been.

@@ -12,9 +12,12 @@ import org.junit.jupiter.api.Test;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Run;
+import kwibbet.card.Settings;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.FencePlan;
@@ -34,6 +37,7 @@ import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -41,6 +45,8 @@ import kwibbet.trial.Mishap;
 import kwibbet.trial.TrialRun;
 import kwibbet.trial.TrialTrimmer;
 
+import static kwibbet.Inches.FOLDED;
+import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.border;
@@ -49,6 +55,7 @@ import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -150,17 +157,47 @@ class BenchPlanTest {
         assertThat(told).contains("Base", "strip");
     }
 
+    /**
+     * A card in millimetres at a trimmer in inches: every setting is a mark it has, what shows the same mark is one part, and no error gathers in the last
+     * piece of a row.
+     */
     @Test
-    void whatATrimmerCannotShowIsRoundedAndTheErrorSaid() {
-        RunPlan plan = plan(card(folded("2 1/64", "7"), 1));
-        TrimSetting setting = plan.bench().trim().settings().stream()
-                .filter(each -> !each.set().isExact())
-                .findFirst()
-                .orElseThrow();
-        assertThat(setting.set().exact()).isEqualTo(in("4 1/32"));
-        assertThat(setting.sentence(MeasureSystem.INCH).text())
-                .contains("4 1/16 in")
-                .contains("the nearest mark, 1/32 in over");
+    void whatATrimmerCannotShowIsCutAtItsMarks() {
+        Paper a4 = paper(SheetSizes.of(SheetSizes.Family.A, 4));
+        for (int wider = 0; wider < 12; wider++) {
+            Size finished = new Size(Length.ofMillimetres(80 + 3L * wider), Length.ofMillimetres(120 - wider));
+            Design design =
+                    Design.of("Metric", MeasureSystem.METRIC, FOLDED, FOLDED.sized(Settings.PRESET, finished), STOCK);
+            Card card = make(design.plus(mat("mat", front(), border("1/8"))).withRun(new Run(7, 0)))
+                    .orThrow();
+            RunPlan plan = RunPlan.of(card, shelf(a4), TOOLS);
+            assertThat(TOOLS.trimmer().marks()).isEqualTo(MeasureSystem.INCH);
+            assertThat(TrialRun.of(plan, 999, List.of()).isFine()).isTrue();
+            assertThat(plan.bench().trim().settings()).allSatisfy(setting -> assertThat(
+                            setting.set().isExact() || setting.blade() == TrimSetting.Blade.KNIFE)
+                    .isTrue());
+            assertThat(plan.bench().trim().offMarks()).isNotEmpty().allSatisfy(off -> {
+                assertThat(off.cut().width().minus(off.part().blank().width()).abs())
+                        .isLessThanOrEqualTo(in("1/32"));
+                assertThat(off.sentence(MeasureSystem.METRIC).text()).contains("no mark for it", " mm ");
+            });
+        }
+    }
+
+    /** A side as long as the sheet needs no cut, whatever the marks. */
+    @Test
+    void aSideAsLongAsTheSheetIsNotCut() {
+        Size finished = new Size(Length.ofMillimetres(105), Length.ofMillimetres(148));
+        Design design = Design.of("A6", MeasureSystem.METRIC, FOLDED, FOLDED.sized(Settings.PRESET, finished), STOCK);
+        RunPlan plan = RunPlan.of(
+                make(design.withRun(new Run(4, 0))).orThrow(),
+                shelf(paper(SheetSizes.of(SheetSizes.Family.A, 4))),
+                TOOLS);
+        assertThat(plan.sheets().sheets()).isEqualTo(2);
+        assertThat(plan.bench().trim().settings()).hasSize(1);
+        assertThat(plan.bench().trim().offMarks())
+                .singleElement()
+                .satisfies(off -> assertThat(off.cut().width()).isEqualTo(Length.ofMillimetres(210)));
     }
 
     /** Three sheets of 1/64 in make a stack of 3/64; a trimmer that takes a stack of 1/32 cuts two of them at once. */

@@ -298,7 +298,10 @@ public record CardPage(
     }
 
     public Drawing sheet(Lettered sheet) {
-        return SheetPicture.of(sheet, plan().bench().trim().numbersOn(sheet), system());
+        return SheetPicture.of(
+                sheet,
+                plan().bench().trim().numbersOn(sheet),
+                plan().bench().trim().marks());
     }
 
     /** What is left of a sheet, and what else it could give. */
@@ -333,7 +336,11 @@ public record CardPage(
     }
 
     public Drawing step(TrimStep step) {
-        return TrimmerPicture.of(step, plan().tools().trimmer(), plan().tools().hand(), system());
+        return TrimmerPicture.of(
+                step,
+                plan().tools().trimmer(),
+                plan().tools().hand(),
+                plan().bench().trim().marks());
     }
 
     public Drawing step(ScoreStep step) {

@@ -138,7 +138,11 @@ class RunPages {
         Map<String, Drawing> pictures = new LinkedHashMap<>();
         for (Lettered sheet : plan.sheets().lettered()) {
             pictures.put(
-                    sheet.letter(), SheetPicture.of(sheet, plan.bench().trim().numbersOn(sheet), system));
+                    sheet.letter(),
+                    SheetPicture.of(
+                            sheet,
+                            plan.bench().trim().numbersOn(sheet),
+                            plan.bench().trim().marks()));
         }
         List<Drawing> beds = plan.bench().press().settings().stream()
                 .map(setting -> PressPicture.of(

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 import kwibbet.bench.MakeStep;
+import kwibbet.bench.OffMark;
 import kwibbet.bench.PressList;
 import kwibbet.bench.PressSetting;
 import kwibbet.bench.PressStep;
@@ -251,7 +252,12 @@ public final class Handout {
             String kind = sheet.leftover().isPresent() ? "offcut" : "sheet";
             flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", " + copies + " " + kind
                     + (copies == 1 ? "" : "s") + " like this");
-            flow.drawings(List.of(SheetPicture.of(sheet, plan.bench().trim().numbersOn(sheet), system)), 380);
+            flow.drawings(
+                    List.of(SheetPicture.of(
+                            sheet,
+                            plan.bench().trim().numbersOn(sheet),
+                            plan.bench().trim().marks())),
+                    380);
             flow.legend(Legend.SHEET);
         }
     }
@@ -259,16 +265,20 @@ public final class Handout {
     private void trimList() throws IOException {
         flow.newPage();
         flow.heading("Cut, setting by setting");
+        MeasureSystem marks = plan.bench().trim().marks();
+        for (OffMark off : plan.bench().trim().offMarks()) {
+            flow.line("", off.sentence(system), 10.5f);
+        }
         for (TrimSetting setting : plan.bench().trim().settings()) {
-            flow.line(setting.number() + ".", setting.sentence(system), 12);
+            flow.line(setting.number() + ".", setting.sentence(marks), 12);
             for (TrimStep step : setting.steps()) {
                 flow.indented(
-                        Phrase.in(system)
+                        Phrase.in(marks)
                                 .words("Sheet " + step.sheet().letter() + ", " + step.passes()
                                         + (step.passes() == 1 ? " cut: " : " cuts: "))
-                                .phrase(step.sentence(system))
+                                .phrase(step.sentence(marks))
                                 .words(" ")
-                                .phrase(step.result(system))
+                                .phrase(step.result(marks))
                                 .end(),
                         10);
             }
