@@ -1,9 +1,12 @@
 package kwibbet.review;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import kwibbet.card.Design;
 import kwibbet.card.PieceId;
+import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
@@ -24,8 +27,11 @@ public record Finding(
     /** Names it among the findings of its card as long as it is there: by its rule, its piece and its place. */
     public String key() {
         Rect box = where.bounds();
-        return rule + "@" + piece.value() + "@" + box.left() + "," + box.top() + ","
-                + box.size().width() + "," + box.size().height();
+        String place = Stream.of(
+                        box.left(), box.top(), box.size().width(), box.size().height())
+                .map(each -> String.valueOf(each.dividedBy(Length.TICK)))
+                .collect(Collectors.joining(","));
+        return rule + "@" + piece.value() + "@" + place;
     }
 
     /** How bad it is, the worst first. */
