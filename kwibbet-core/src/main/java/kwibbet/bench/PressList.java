@@ -32,13 +32,19 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
 
     /** The passes of the runs of some cards that were planned. */
     static PressList of(List<Card> cards, PressPlan plan, Hand hand) {
-        List<PressSetting> settings = new ArrayList<>();
+        List<List<PressSetting>> alike = new ArrayList<>();
         for (Load load : plan.loads()) {
             List<PressStep> steps = load.laid().stream()
                     .map(onBed -> step(cards, onBed, load.passes(), hand))
                     .toList();
-            settings.add(new PressSetting(settings.size() + 1, load, steps));
+            PressSetting setting = new PressSetting(0, load, steps);
+            alike.stream()
+                    .filter(others -> others.get(0).isLike(setting))
+                    .findFirst()
+                    .ifPresentOrElse(others -> others.add(setting), () -> alike.add(new ArrayList<>(List.of(setting))));
         }
+        List<PressSetting> settings = new ArrayList<>();
+        alike.forEach(same -> settings.add(PressSetting.of(settings.size() + 1, same)));
         return new PressList(plan, settings);
     }
 
@@ -53,7 +59,7 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
         List<MakeStep.Stick> stuck = onBed.layup().lying().on().stream()
                 .map(on -> MakeStep.Stick.of(card, on.join()))
                 .toList();
-        return new PressStep(onBed, layings, stuck, count);
+        return new PressStep(onBed, layings, stuck, count, List.of());
     }
 
     /** The other pieces that have the same opening for the same thing, cut in another pass. */
@@ -90,6 +96,7 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
     private Stream<Want> wants() {
         return settings.stream()
                 .flatMap(setting -> setting.steps().stream())
+                .flatMap(PressStep::each)
                 .flatMap(step -> step.onBed().layup().wants());
     }
 }

@@ -1,5 +1,6 @@
 package kwibbet.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -19,6 +20,35 @@ public record PressSetting(int number, Load load, List<PressStep> steps) impleme
     /** Copies the steps. */
     public PressSetting {
         steps = List.copyOf(steps);
+    }
+
+    /** Loads that are just the same but for the pieces, told as one. */
+    static PressSetting of(int number, List<PressSetting> same) {
+        PressSetting first = same.get(0);
+        List<PressStep> steps = new ArrayList<>();
+        for (int place = 0; place < first.steps.size(); place++) {
+            int here = place;
+            List<PressStep> others = same.stream()
+                    .skip(1)
+                    .map(setting -> setting.steps.get(here))
+                    .toList();
+            steps.add(first.steps.get(place).and(others));
+        }
+        int passes = same.stream().mapToInt(setting -> setting.load.passes()).sum();
+        return new PressSetting(number, new Load(first.load.laid(), passes), steps);
+    }
+
+    /** Whether another load is just the same but for the pieces. */
+    boolean isLike(PressSetting other) {
+        if (steps.size() != other.steps.size()) {
+            return false;
+        }
+        for (int place = 0; place < steps.size(); place++) {
+            if (!steps.get(place).isLike(other.steps.get(place))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     @Override

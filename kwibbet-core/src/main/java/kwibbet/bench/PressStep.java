@@ -3,6 +3,7 @@ package kwibbet.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
@@ -14,8 +15,10 @@ import kwibbet.press.Lying;
 import kwibbet.press.PressPlan.OnBed;
 import kwibbet.press.Want;
 import kwibbet.shape.Edge;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
+import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
 /**
@@ -25,13 +28,70 @@ import kwibbet.wording.Phrase;
  * @param layings how the dies are laid on the paper
  * @param stuck what is stuck to the paper before
  * @param count how many such papers go through so, one at each pass
+ * @param like the papers of other pieces that go through just so, one after the other
  */
-public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stick> stuck, int count) {
+public record PressStep(
+        OnBed onBed, List<DieLaying> layings, List<MakeStep.Stick> stuck, int count, List<PressStep> like) {
 
     /** Copies the lists. */
     public PressStep {
         stuck = List.copyOf(stuck);
         layings = List.copyOf(layings);
+        like = List.copyOf(like);
+    }
+
+    /** What goes through, piece by piece. */
+    public Stream<PressStep> each() {
+        return Stream.concat(Stream.of(this), like.stream());
+    }
+
+    /** What the pieces are called. */
+    public String names() {
+        return Alike.names(each().map(PressStep::piece).toList());
+    }
+
+    private int all() {
+        return each().mapToInt(PressStep::count).sum();
+    }
+
+    /** The same, and others like it. */
+    PressStep and(List<PressStep> others) {
+        return new PressStep(onBed, layings, stuck, count, others);
+    }
+
+    /** Whether another piece goes through just so: on the same paper, under the same dies in the same places, with nothing stuck to it. */
+    boolean isLike(PressStep other) {
+        Layup own = onBed.layup();
+        Layup its = other.onBed.layup();
+        return stuck.isEmpty()
+                && other.stuck.isEmpty()
+                && own.paper().equals(its.paper())
+                && own.pass() == its.pass()
+                && own.lying().equals(its.lying())
+                && onBed.place().equals(other.onBed.place())
+                && onBed.turned() == other.onBed.turned()
+                && piece().paper().equals(other.piece().paper())
+                && piece().id().equals(PieceId.BASE) == other.piece().id().equals(PieceId.BASE)
+                && layings.stream()
+                        .map(Laid::of)
+                        .toList()
+                        .equals(other.layings.stream().map(Laid::of).toList());
+    }
+
+    /** How a die lies, whatever piece it cuts. */
+    private record Laid(
+            Die die, int degrees, Outline outline, Want.Role role, Length side, Length top, List<String> register) {
+        static Laid of(DieLaying laying) {
+            Want want = laying.use().want();
+            return new Laid(
+                    laying.use().die(),
+                    laying.use().degrees(),
+                    want.outline(),
+                    want.role(),
+                    laying.side(),
+                    laying.top(),
+                    laying.inRegister());
+        }
     }
 
     /** The piece that is cut. */
@@ -43,7 +103,7 @@ public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stic
     public Phrase what(MeasureSystem system) {
         Layup layup = onBed.layup();
         Phrase.Writer writer = Phrase.in(system)
-                .words(piece().name() + " × " + count + ", paper ")
+                .words(names() + " × " + all() + ", paper ")
                 .size(layup.flatPaper().size());
         if (isFolded()) {
             writer.words(", folded to ").size(layup.paper().size());
@@ -73,7 +133,7 @@ public record PressStep(OnBed onBed, List<DieLaying> layings, List<MakeStep.Stic
     /** The piece, and which of its passes it is where a stretched die takes several. */
     public String name() {
         int passes = onBed.layup().uses().get(0).passes().size();
-        return piece().name() + (passes == 1 ? "" : ", pass " + (onBed.layup().pass() + 1) + " of " + passes);
+        return names() + (passes == 1 ? "" : ", pass " + (onBed.layup().pass() + 1) + " of " + passes);
     }
 
     /** What is done with the paper before, and how the dies are laid, one sentence each. */

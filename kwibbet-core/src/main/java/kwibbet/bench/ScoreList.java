@@ -8,17 +8,20 @@ import java.util.Optional;
 
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.layout.RunPiece;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.press.PressPlan;
+import kwibbet.scoring.Lying;
 import kwibbet.scoring.ScorePlan;
-import kwibbet.scoring.ScorePlan.Scored;
 import kwibbet.scoring.ScorePlan.Setting;
 import kwibbet.scoring.ScorePlan.Unreachable;
 import kwibbet.scoring.ScoreSearch;
 import kwibbet.shape.Point;
+import kwibbet.shape.Segment;
+import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
 import kwibbet.wording.Phrase;
 
@@ -78,7 +81,7 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
 
     /** The scores of the runs of some cards that go through the press like that. */
     public static ScoreList of(List<Card> cards, Toolbox tools, PressPlan press) {
-        Map<Alike, List<ScoreStep>> together = new LinkedHashMap<>();
+        Map<AtOnce, List<ScoreStep>> together = new LinkedHashMap<>();
         List<ByRuler> byRuler = new ArrayList<>();
         int atLeast = 0;
         int ways = 0;
@@ -88,11 +91,13 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
             atLeast += plan.atLeast();
             ways += plan.settings().size();
             for (Setting setting : plan.settings()) {
-                List<Length> grooves =
-                        setting.scores().stream().map(Scored::groove).distinct().toList();
-                together.computeIfAbsent(new Alike(setting.shift(), grooves), alike -> new ArrayList<>())
+                List<Length> grooves = setting.scores().stream()
+                        .map(ScorePlan.Scored::groove)
+                        .distinct()
+                        .toList();
+                together.computeIfAbsent(new AtOnce(setting.shift(), grooves), key -> new ArrayList<>())
                         .add(new ScoreStep(
-                                piece,
+                                List.of(piece),
                                 scoring.count,
                                 setting,
                                 tools.board().grooves().marks(),
@@ -103,7 +108,7 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
         }
         List<ScoreSetting> settings = new ArrayList<>();
         together.forEach((alike, steps) ->
-                settings.add(new ScoreSetting(settings.size() + 1, alike.shift, alike.grooves, steps)));
+                settings.add(new ScoreSetting(settings.size() + 1, alike.shift, alike.grooves, told(steps))));
         return new ScoreList(settings, byRuler, atLeast, ways);
     }
 
@@ -133,7 +138,43 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
         return afterPress ? ", when the press has cut it out" : "";
     }
 
-    private record Alike(Length shift, List<Length> grooves) {}
+    private record AtOnce(Length shift, List<Length> grooves) {}
+
+    /** What makes two pieces one step: how they lie and what is creased where, whatever they are called. */
+    private record Scored(Size size, boolean isBase, boolean afterPress, Lying lying, Length shift, List<Line> lines) {
+
+        private record Line(Length groove, Segment line, Score.Fold fold) {}
+
+        static Scored of(ScoreStep step) {
+            return new Scored(
+                    step.piece().size(),
+                    step.piece().id().equals(PieceId.BASE),
+                    step.afterPress(),
+                    step.setting().lying(),
+                    step.setting().shift(),
+                    step.setting().scores().stream()
+                            .map(each -> new Line(
+                                    each.groove(),
+                                    each.score().line(),
+                                    each.score().fold()))
+                            .toList());
+        }
+    }
+
+    /** Pieces that are scored alike, told together. */
+    private static List<ScoreStep> told(List<ScoreStep> steps) {
+        Map<Scored, List<ScoreStep>> alike = new LinkedHashMap<>();
+        steps.forEach(step ->
+                alike.computeIfAbsent(Scored.of(step), key -> new ArrayList<>()).add(step));
+        return alike.values().stream()
+                .map(same -> new ScoreStep(
+                        same.stream().flatMap(step -> step.pieces().stream()).toList(),
+                        same.stream().mapToInt(ScoreStep::count).sum(),
+                        same.get(0).setting(),
+                        same.get(0).marks(),
+                        same.get(0).afterPress()))
+                .toList();
+    }
 
     /** Whether no plan lays the pieces in fewer ways. */
     public boolean isProven() {

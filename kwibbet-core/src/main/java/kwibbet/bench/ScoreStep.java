@@ -17,19 +17,34 @@ import kwibbet.shape.Axis;
 import kwibbet.wording.Phrase;
 
 /**
- * What is scored on one piece while it lies one way, the same on every piece of its kind.
+ * What is scored on pieces that are scored alike while they lie one way.
  *
- * @param piece the piece
+ * @param pieces the pieces, at least one
  * @param count how many are scored
  * @param setting how it lies and what is scored
  * @param marks what the board's grooves are marked in
  * @param afterPress whether a die cuts the piece out
  */
-public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem marks, boolean afterPress) {
+public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureSystem marks, boolean afterPress) {
+
+    /** Copies the list. */
+    public ScoreStep {
+        pieces = List.copyOf(pieces);
+    }
+
+    /** One of the pieces; the others are scored like it. */
+    public Piece piece() {
+        return pieces.get(0);
+    }
+
+    /** What the pieces are called. */
+    public String names() {
+        return Alike.names(pieces);
+    }
 
     /** How to lay it. */
     public Phrase sentence(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words(piece.name() + ", " + face() + ", " + atFence());
+        Phrase.Writer writer = Phrase.in(system).words(names() + ", " + face() + ", " + atFence());
         if (setting.shift().isPositive()) {
             writer.words(", slid ").length(setting.shift()).words(" off it");
         }
@@ -63,7 +78,7 @@ public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem m
     }
 
     private String face() {
-        boolean base = piece.id().equals(PieceId.BASE);
+        boolean base = piece().id().equals(PieceId.BASE);
         if (setting.lying().flipped()) {
             return base ? "outside up" : "turned over";
         }
@@ -82,7 +97,7 @@ public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem m
     private void partly(Length groove, Phrase.Writer writer) {
         List<Measured> parts = setting.scores().stream()
                 .filter(scored -> scored.groove().equals(groove))
-                .flatMap(scored -> scored.score().measured(piece.size()).stream())
+                .flatMap(scored -> scored.score().measured(piece().size()).stream())
                 .filter(measured -> !measured.isWhole())
                 .sorted(Comparator.comparing(Measured::start))
                 .toList();
@@ -108,6 +123,6 @@ public record ScoreStep(Piece piece, int count, Setting setting, MeasureSystem m
 
     /** The piece and how many. */
     public String what() {
-        return piece.name().toLowerCase(Locale.ROOT) + " × " + count + ScoreList.when(afterPress);
+        return names().toLowerCase(Locale.ROOT) + " × " + count + ScoreList.when(afterPress);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 import kwibbet.bench.PressSetting;
+import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreSetting;
 import kwibbet.bench.ScoreStep;
@@ -95,7 +96,9 @@ final class Inspection {
 
     private PressedPiece pressed(Piece piece) {
         PressedPiece pressed = new PressedPiece(piece);
-        plan.bench().press().settings().forEach(setting -> setting.steps().forEach(pressed::expect));
+        plan.bench().press().settings().forEach(setting -> setting.steps().stream()
+                .flatMap(PressStep::each)
+                .forEach(pressed::expect));
         for (PressSetting setting : progress.pressed()) {
             double off = mishaps.stream()
                     .mapToDouble(mishap ->
@@ -103,7 +106,7 @@ final class Inspection {
                                     ? slipped.by().toInches()
                                     : 0)
                     .sum();
-            setting.steps().forEach(step -> pressed.press(step, off));
+            setting.steps().stream().flatMap(PressStep::each).forEach(step -> pressed.press(step, off));
         }
         return pressed;
     }
@@ -136,12 +139,14 @@ final class Inspection {
         int right = 0;
         for (ScoreSetting setting : progress.scored()) {
             for (ScoreStep step : setting.steps()) {
-                if (isOf(step.piece(), piece)) {
-                    // What is cut folded is scored on its whole paper, and that is what the step names.
-                    List<Crease> creases = TrialBoard.creases(
-                            step.setting(), step.piece().size(), plan.tools().board());
-                    for (Score score : step.piece().scores()) {
-                        right += creases.stream().anyMatch(crease -> isOf(crease, score)) ? 1 : 0;
+                // What is cut folded is scored on its whole paper, and that is what the step names.
+                for (Piece named : step.pieces()) {
+                    if (isOf(named, piece)) {
+                        List<Crease> creases = TrialBoard.creases(
+                                step.setting(), named.size(), plan.tools().board());
+                        for (Score score : named.scores()) {
+                            right += creases.stream().anyMatch(crease -> isOf(crease, score)) ? 1 : 0;
+                        }
                     }
                 }
             }

@@ -148,7 +148,7 @@ record PlanView(
                     setting.sentence(system).text(),
                     setting.steps().stream()
                             .map(step -> new StepView(
-                                    step.piece().name(),
+                                    step.names(),
                                     step.count(),
                                     step.sentence(system).text()))
                             .toList());

@@ -482,7 +482,7 @@ class PagesTest {
         String card = seen.locator(".shelf a").first().getAttribute("href");
         String train =
                 seen.locator(".shelf a").filter(holding("Night train")).first().getAttribute("href");
-        seen.navigate(at(card) + "/sheets");
+        seen.navigate(at(train) + "/sheets");
         seen.locator("#settle").click(new Locator.ClickOptions().setTimeout(60_000));
         String run = seen.url().replaceAll("^.*(?=/runs/)", "");
         List<String> paths = List.of(

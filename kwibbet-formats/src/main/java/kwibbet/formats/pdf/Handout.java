@@ -4,7 +4,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -25,6 +29,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.Score;
 import kwibbet.card.SupplyList;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
@@ -45,6 +50,8 @@ import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
 import kwibbet.press.PressPlan.ByHand;
+import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
 import kwibbet.wording.Phrase;
@@ -56,6 +63,7 @@ public final class Handout {
     private static final float[] SHEET_COLUMNS = {0, 0.4f, 0.58f, 0.74f};
 
     private static final int STEPS_A_ROW = 4;
+    private static final int LONGEST_NAME = 60;
 
     private final RunPlan plan;
     private final MeasureSystem system;
@@ -116,9 +124,28 @@ public final class Handout {
         for (Card card : plan.cards()) {
             making(card);
             closing(card);
-            for (Piece piece : card.pieces()) {
-                new TemplatePages(flow, piece, system, format).draw();
-            }
+            templates(card, format);
+        }
+    }
+
+    /** A template for each piece; pieces that are cut and worked on alike share one. */
+    private void templates(Card card, PageFormat format) throws IOException {
+        record Crease(Segment line, Score.Fold fold) {}
+        record Shape(Region material, List<Crease> creases, List<Segment> slits) {}
+        Map<Shape, List<Piece>> alike = new LinkedHashMap<>();
+        for (Piece piece : card.pieces()) {
+            List<Crease> creases = piece.scores().stream()
+                    .map(score -> new Crease(score.line(), score.fold()))
+                    .toList();
+            Shape shape = new Shape(piece.material(), creases, piece.slits());
+            alike.computeIfAbsent(shape, each -> new ArrayList<>()).add(piece);
+        }
+        for (List<Piece> same : alike.values()) {
+            String names = same.stream().map(Piece::name).distinct().collect(Collectors.joining(", "));
+            String name = names.length() <= LONGEST_NAME
+                    ? names
+                    : same.get(0).name() + " and " + (same.size() - 1) + " like it";
+            new TemplatePages(flow, same.get(0).named(name), system, format).draw();
         }
     }
 
