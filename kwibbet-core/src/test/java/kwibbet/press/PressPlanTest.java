@@ -440,4 +440,43 @@ class PressPlanTest {
             }
         }
     }
+
+    /** Four ovals of one size on four faces are one line at the press, whatever they are called, and all of them are cut. */
+    @Test
+    void whatIsPressedAlikeIsOneLine() {
+        Design design = base("folded", "5", "7");
+        List<String> faces = List.of("front-outside", "front-inside", "back-inside", "back-outside");
+        for (String face : faces) {
+            design = design.plus(add(
+                    "mat",
+                    "mat-" + (faces.indexOf(face) + 1),
+                    on(face),
+                    "fit",
+                    "size",
+                    "width",
+                    "3",
+                    "height",
+                    "2",
+                    "shape",
+                    "oval"));
+        }
+        Die oval = die("oval", Kind.OVAL, "3", "2", Detail.PLAIN, Sides.STRAIGHT);
+        RunPlan plan = RunPlan.of(
+                make(design.withRun(new Run(5, 1))).orThrow(),
+                shelf(paper(size("12", "12"))),
+                TOOLS.withDies(List.of(oval)));
+        assertThat(plan.bench().press().settings()).hasSize(1);
+        assertThat(plan.bench().press().settings().get(0).load().passes())
+                .isEqualTo(plan.bench().press().plan().passes());
+        assertThat(plan.bench()
+                        .press()
+                        .settings()
+                        .get(0)
+                        .steps()
+                        .get(0)
+                        .what(MeasureSystem.INCH)
+                        .text())
+                .startsWith("mat-1, mat-2, mat-3, mat-4 × 24, paper");
+        assertThat(TrialRun.of(plan, 999, List.of()).isFine()).isTrue();
+    }
 }
