@@ -1,5 +1,7 @@
 package kwibbet;
 
+import java.util.Optional;
+
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -56,6 +58,12 @@ class StructureTest {
                 .dependOnClassesThat()
                 .resideInAPackage("org.ojalgo..")
                 .check(CORE);
+    }
+
+    /** Whoever opens what is empty is told what was missing. */
+    @Test
+    void whatIsMissingIsSaid() {
+        noClasses().should().callMethod(Optional.class, "orElseThrow").check(CORE);
     }
 
     /** Ticks are counted where lengths are made and where whole numbers are searched over; everywhere else lengths are asked. */

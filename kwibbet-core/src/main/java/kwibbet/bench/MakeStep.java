@@ -113,8 +113,8 @@ public sealed interface MakeStep {
     record Stick(Piece piece, Piece onto, Join join, Rect host) implements MakeStep {
         static Stick of(Card card, Join join) {
             return new Stick(
-                    card.piece(join.upper()).orElseThrow(),
-                    card.piece(join.lower()).orElseThrow(),
+                    card.pieceOf(join.upper()),
+                    card.pieceOf(join.lower()),
                     join,
                     card.hostArea(join).in(join.placement().inverse()).bounds());
         }
@@ -200,7 +200,7 @@ public sealed interface MakeStep {
         List<Join> joins = new ArrayList<>(card.joins());
         Collections.reverse(joins);
         for (Join join : joins) {
-            Piece upper = card.piece(join.upper()).orElseThrow();
+            Piece upper = card.pieceOf(join.upper());
             card.directions().stream()
                     .filter(direction -> direction.piece().equals(upper.id()))
                     .forEach(direction -> steps.add(new Do(upper, direction.words())));

@@ -52,7 +52,8 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
         Card card = cards.stream()
                 .filter(each -> each.pieces().contains(onBed.layup().piece()))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException(
+                        "no card has the piece " + onBed.layup().piece().name()));
         List<DieLaying> layings = onBed.layup().uses().stream()
                 .map(use -> DieLaying.of(use, onBed.layup(), hand, inRegister(card, use)))
                 .toList();

@@ -80,6 +80,24 @@ public record Card(
         return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
+    /**
+     * The piece of that id, which the card is known to have.
+     *
+     * @throws IllegalArgumentException when it has none
+     */
+    public Piece pieceOf(PieceId id) {
+        return piece(id).orElseThrow(() -> new IllegalArgumentException("the card has no piece " + id.value()));
+    }
+
+    /**
+     * The panel of that key, which the card is known to have.
+     *
+     * @throws IllegalArgumentException when it has none
+     */
+    public Panel panelOf(String key) {
+        return panel(key).orElseThrow(() -> new IllegalArgumentException("the card has no panel " + key));
+    }
+
     /** What a piece is called. */
     public String nameOf(PieceId id) {
         return piece(id).map(Piece::name).orElse(id.value());
@@ -125,12 +143,15 @@ public record Card(
         return panelsOf(join.upper()).stream()
                 .filter(panel -> panel.hanging() instanceof Panel.Stuck)
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() ->
+                        new IllegalStateException("nothing of " + join.upper().value() + " is stuck"));
     }
 
     /** What a piece lies on: the panel it is stuck to; in the frame of the lower piece. */
     public Outline hostArea(Join join) {
-        return panel(join.panel()).orElseThrow().outline();
+        return panel(join.panel())
+                .orElseThrow(() -> new IllegalStateException("the card has no panel " + join.panel()))
+                .outline();
     }
 
     /** The addition a piece belongs to; none for those of the base. */

@@ -29,6 +29,6 @@ record CardParts(Map<PieceId, Piece> pieces, List<Panel> panels) {
         return panels.stream()
                 .filter(panel -> panel.key().equals(key))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException("there is no panel " + key));
     }
 }

@@ -49,7 +49,8 @@ public record CardSize(String key, String title, Size size, MeasureSystem system
 
     /** What is chosen until another is, by makers of a system. */
     public static CardSize usual(MeasureSystem system) {
-        return find(system == MeasureSystem.INCH ? "five-by-seven" : "a6").orElseThrow();
+        return find(system == MeasureSystem.INCH ? "five-by-seven" : "a6")
+                .orElseThrow(() -> new IllegalStateException("the usual size is one of the everyday sizes"));
     }
 
     /** The size of that key, if there is one. */

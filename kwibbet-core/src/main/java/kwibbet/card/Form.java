@@ -108,14 +108,16 @@ public record Form(
         return quarter(pieces.stream()
                 .filter(piece -> piece.id().equals(id))
                 .findFirst()
-                .orElseThrow());
+                .orElseThrow(() -> new IllegalStateException("the base has no piece " + id.value())));
     }
 
     private Panel turned(Panel panel) {
         Placement own = quarter(panel.piece());
         Panel.Hanging hanging = panel.hanging();
         if (hanging instanceof Panel.Stuck stuck) {
-            Placement others = quarter(panel(stuck.panel()).orElseThrow().piece());
+            Placement others = quarter(panel(stuck.panel())
+                    .orElseThrow(() -> new IllegalStateException("the base has no panel " + stuck.panel()))
+                    .piece());
             Placement between = own.inverse().within(stuck.placement()).within(others);
             hanging = new Panel.Stuck(stuck.panel(), stuck.side(), between);
         }

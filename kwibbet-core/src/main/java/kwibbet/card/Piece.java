@@ -99,6 +99,16 @@ public record Piece(
         return outline.isRectangle();
     }
 
+    /**
+     * The score of that key, which the piece is known to have.
+     *
+     * @throws IllegalArgumentException when it has none
+     */
+    public Score scoreOf(String key) {
+        return score(key)
+                .orElseThrow(() -> new IllegalArgumentException("piece " + id.value() + " has no score " + key));
+    }
+
     /** This piece under another name. */
     public Piece named(String other) {
         return new Piece(id, other, paper, outline, scores, openings, slits, zones, partCuts);

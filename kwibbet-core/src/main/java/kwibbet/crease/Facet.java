@@ -30,7 +30,7 @@ public record Facet(String name, int sheet, List<Vertex> outline, List<List<Vert
         FlatShape shape = FlatShape.of(this, Isometry.SAME);
         Stretch side = shape.sides().stream()
                 .max(Comparator.comparingDouble(Stretch::length))
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException("a facet has sides"));
         for (double off = 1e-2; off > 1e-6; off /= 2) {
             Vertex aside = side.along().quarter().times(off);
             for (Vertex at : List.of(side.middle().plus(aside), side.middle().minus(aside))) {

@@ -81,7 +81,9 @@ final class SequenceSearch {
             Optional<Way> better = from(folded, bound);
             best = better.isPresent() ? better : best;
         }
-        return inOrder(best.orElseThrow(), true);
+        return inOrder(
+                best.orElseThrow(() -> new IllegalStateException("a pattern that folds has an order of its facets")),
+                true);
     }
 
     private FoldSequence inOrder(Way way, boolean allTried) {
@@ -169,9 +171,13 @@ final class SequenceSearch {
             return states.computeIfAbsent(
                     node.spot(),
                     any -> unfolding.after(
-                            Objects.requireNonNull(
-                                    states.get(node.folded().orElseThrow().spot())),
-                            node.move().orElseThrow()));
+                            Objects.requireNonNull(states.get(node.folded()
+                                    .orElseThrow(
+                                            () -> new IllegalStateException("only the first state comes from no other"))
+                                    .spot())),
+                            node.move()
+                                    .orElseThrow(() -> new IllegalStateException(
+                                            "a state that comes from another came by a move"))));
         }
 
         private void goOnFrom(Node node) {

@@ -76,7 +76,7 @@ final class BestFit {
         return List.of(byArea, byLength, byWorth).stream()
                 .map(order -> new BestFit(sheet, task.ids(), wanted.length).filled(place, order, wanted))
                 .max(Comparator.comparingLong(pattern -> pattern.value(worths)))
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException("three orders are tried"));
     }
 
     /** How much work it was to find a pattern, as {@link Budget} counts it: each part was tried in each room that was free. */

@@ -74,7 +74,8 @@ final class Coarseness {
 
     private static long[] sums(UsableSheet sheet, ToLongFunction<Item> side, long whole) {
         long[] sides = sheet.items().stream().mapToLong(side).toArray();
-        return Positions.sums(sides, whole, Integer.MAX_VALUE).orElseThrow();
+        return Positions.sums(sides, whole, Integer.MAX_VALUE)
+                .orElseThrow(() -> new IllegalStateException("positions without a limit are always found"));
     }
 
     private long whole(long side, long grid) {

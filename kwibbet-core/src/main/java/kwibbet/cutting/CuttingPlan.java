@@ -103,7 +103,8 @@ public record CuttingPlan(
         return job.stocks().stream()
                 .filter(stock -> stock.id().equals(layout.stock()))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException(
+                        "the job has no stock " + layout.stock().value()));
     }
 
     private long counted() {

@@ -87,7 +87,10 @@ public final class FenceSearch {
             }
             beam = best(next, width);
         }
-        return beam.stream().filter(CutOrder::isFinished).findFirst().orElseThrow();
+        return beam.stream()
+                .filter(CutOrder::isFinished)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("an order is finished where the search ends"));
     }
 
     /** How many orders are followed: each step tries every width on every bar, and there are about as many steps as widths. */
@@ -177,7 +180,8 @@ public final class FenceSearch {
             Length across = area.size().across(bar.axis());
             Length at = step.off.fromEnd() ? across.minus(width) : width;
             Rect first = area.upTo(bar.axis(), at);
-            Rect second = area.beyond(bar.axis(), at).orElseThrow();
+            Rect second = area.beyond(bar.axis(), at)
+                    .orElseThrow(() -> new IllegalStateException("what is measured and stays has something beyond it"));
             told.add(new Told(step, bar.layout(), new Cut(bar.axis(), area, at, first, Optional.of(second))));
             if (waste) {
                 return Section.split(bar.axis(), at, cut(place, from + 1, first), Section.LEFTOVER);

@@ -87,7 +87,9 @@ final class Finish {
     }
 
     private Section acrossMargins(Stock stock, Section section) {
-        Size usable = stock.usable().orElseThrow();
+        Size usable = stock.usable()
+                .orElseThrow(() ->
+                        new IllegalStateException("nothing of " + stock.id().value() + " can be used"));
         boolean across = task.job()
                 .longestCut()
                 .map(longest -> !stock.sheet().width().isLongerThan(longest))

@@ -128,7 +128,7 @@ public final class SheetSearch {
     }
 
     private CuttingPlan found() {
-        return best.map(this::withProof).orElseThrow();
+        return best.map(this::withProof).orElseThrow(() -> new IllegalStateException("a search begins with a plan"));
     }
 
     private CuttingPlan withProof(CuttingPlan plan) {

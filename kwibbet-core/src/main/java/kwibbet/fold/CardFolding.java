@@ -185,8 +185,7 @@ public record CardFolding(
     }
 
     private static Leaf leaf(Card card, Panel panel, int facet, Isometry lying, int ply) {
-        List<List<Vertex>> rings =
-                Places.rings(panel.material(card.piece(panel.piece()).orElseThrow()));
+        List<List<Vertex>> rings = Places.rings(panel.material(card.pieceOf(panel.piece())));
         return new Leaf(panel.piece().value(), card.nameOf(panel.piece()), "", facet, lying, rings, ply);
     }
 }

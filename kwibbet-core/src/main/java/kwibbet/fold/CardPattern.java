@@ -112,7 +112,11 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             for (Panel panel : folding) {
                 sheets.putIfAbsent(panel.piece(), sheets.size());
                 if (riders.contains(panel.key())) {
-                    carriers.put(panel.key(), facet(panel.hanging().on().orElseThrow()));
+                    carriers.put(
+                            panel.key(),
+                            facet(panel.hanging()
+                                    .on()
+                                    .orElseThrow(() -> new IllegalStateException("what rides is stuck to something"))));
                 } else {
                     carriers.put(panel.key(), facets.size());
                     facets.add(panel);
@@ -130,7 +134,8 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
         }
 
         private int facet(String key) {
-            return Optional.ofNullable(carriers.get(key)).orElseThrow();
+            return Optional.ofNullable(carriers.get(key))
+                    .orElseThrow(() -> new IllegalStateException("no facet carries " + key));
         }
 
         private boolean rides(Panel panel) {
@@ -164,15 +169,17 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
         }
 
         private Panel panel(String key) {
-            return Optional.ofNullable(panels.get(key)).orElseThrow();
+            return Optional.ofNullable(panels.get(key))
+                    .orElseThrow(() -> new IllegalStateException("the pattern has no panel " + key));
         }
 
         private Facet asFacet(Panel panel) {
-            List<List<Vertex>> rings =
-                    Places.rings(panel.material(card.piece(panel.piece()).orElseThrow()));
+            List<List<Vertex>> rings = Places.rings(panel.material(card.pieceOf(panel.piece())));
             return new Facet(
                     name(panel),
-                    Optional.ofNullable(sheets.get(panel.piece())).orElseThrow(),
+                    Optional.ofNullable(sheets.get(panel.piece()))
+                            .orElseThrow(() -> new IllegalStateException("the pattern has no sheet of "
+                                    + panel.piece().value())),
                     rings.get(0),
                     rings.subList(1, rings.size()));
         }
@@ -197,8 +204,8 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             if (!(panel.hanging() instanceof Panel.OnScore hinge)) {
                 return Optional.empty();
             }
-            Piece piece = card.piece(panel.piece()).orElseThrow();
-            Score score = piece.score(hinge.score()).orElseThrow();
+            Piece piece = card.pieceOf(panel.piece());
+            Score score = piece.scoreOf(hinge.score());
             int degrees = hinge.degrees().orElse(shut.angle(hinge.score()));
             Crease.Fold way = score.fold() == Score.Fold.VALLEY ? Crease.Fold.VALLEY : Crease.Fold.MOUNTAIN;
             Stretch line = new Stretch(

@@ -75,7 +75,7 @@ public record FoldedView(List<SeenPanel> panels) {
 
     private static Frame frame(Panel panel, Piece piece, Pose pose, Map<String, Frame> standing) {
         if (panel.hanging() instanceof Panel.OnScore hinge) {
-            Score score = piece.score(hinge.score()).orElseThrow();
+            Score score = piece.scoreOf(hinge.score());
             int degrees = hinge.degrees().orElse(pose.angle(hinge.score()));
             double sign = score.fold() == Score.Fold.VALLEY ? 1 : -1;
             return parent(hinge.panel(), standing)

@@ -162,7 +162,7 @@ final class PaintOrder {
                                     .filter(waiting::containsKey)
                                     .count())
                             .thenComparingDouble(entry -> entry.getKey().shape().middleDepth()))
-                    .orElseThrow()
+                    .orElseThrow(() -> new IllegalStateException("something waits to be drawn"))
                     .getKey();
             waiting.remove(next);
             List<Panel> over = drawn.stream()

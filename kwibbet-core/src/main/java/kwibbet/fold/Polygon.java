@@ -81,8 +81,14 @@ record Polygon(List<Spot> corners, double middleDepth) {
         if (shared.size() < 3 || signedArea(shared) < TOUCH) {
             return Optional.empty();
         }
-        double x = shared.stream().mapToDouble(Spot::x).average().orElseThrow();
-        double y = shared.stream().mapToDouble(Spot::y).average().orElseThrow();
+        double x = shared.stream()
+                .mapToDouble(Spot::x)
+                .average()
+                .orElseThrow(() -> new IllegalStateException("what is shared has corners"));
+        double y = shared.stream()
+                .mapToDouble(Spot::y)
+                .average()
+                .orElseThrow(() -> new IllegalStateException("what is shared has corners"));
         return Optional.of(new Spot(x, y));
     }
 

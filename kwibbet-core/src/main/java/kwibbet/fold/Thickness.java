@@ -66,7 +66,7 @@ public record Thickness(List<Spot> spots) {
     }
 
     private static Length thick(Card card, PieceId id) {
-        Length caliper = card.materials().caliper(card.piece(id).orElseThrow().paper());
+        Length caliper = card.materials().caliper(card.pieceOf(id).paper());
         Length foam = card.join(id).map(join -> join.adhesion().height()).orElse(Length.ZERO);
         return caliper.plus(foam);
     }

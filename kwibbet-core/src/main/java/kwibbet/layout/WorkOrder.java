@@ -121,7 +121,13 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                             () -> withoutPaper.add(piece));
         }
         List<PaperOrder> papers = byPaper.entrySet().stream()
-                .map(entry -> order(shelf.find(entry.getKey()).orElseThrow(), shelf, thrift, entry.getValue()))
+                .map(entry -> order(
+                        shelf.find(entry.getKey())
+                                .orElseThrow(() -> new IllegalStateException(
+                                        "there is no paper " + entry.getKey().value() + " on the shelf")),
+                        shelf,
+                        thrift,
+                        entry.getValue()))
                 .toList();
         return new WorkOrder(papers, withoutPaper);
     }

@@ -122,7 +122,7 @@ public final class FinishedPicture {
     }
 
     private void draw(SeenPanel each, Length right, Length down, Sketch sketch) {
-        Piece piece = card.piece(each.panel().piece()).orElseThrow();
+        Piece piece = card.pieceOf(each.panel().piece());
         if (Math.abs(each.frame().up().z()) < EDGE_ON) {
             return;
         }

@@ -113,7 +113,10 @@ public final class FlatPicture {
             openingFigures(base, place);
             figures(base);
         } else {
-            Placement onBase = card.onBase(inHand.id()).orElseThrow().within(place);
+            Placement onBase = card.onBase(inHand.id())
+                    .orElseThrow(
+                            () -> new IllegalStateException(inHand.id().value() + " does not lie on the flat base"))
+                    .within(place);
             Rect zone = inHand.outline().in(onBase).bounds();
             sketch.width(zone, clearance(zone.bottom(), whole.bottom()));
             sketch.height(zone, -clearance(whole.left(), zone.left()));
@@ -126,8 +129,11 @@ public final class FlatPicture {
 
     /** How far it lies from the left and the top of what it is on. */
     private void margins(Piece inHand, Rect zone) {
-        Join join = card.join(inHand.id()).orElseThrow();
-        Placement lower = card.onBase(join.lower()).orElseThrow().within(place);
+        Join join = card.join(inHand.id())
+                .orElseThrow(() -> new IllegalStateException(inHand.id().value() + " is stuck to nothing"));
+        Placement lower = card.onBase(join.lower())
+                .orElseThrow(() -> new IllegalStateException(join.lower().value() + " does not lie on the flat base"))
+                .within(place);
         Rect host = card.hostArea(join).in(lower).bounds();
         if (zone.left().isLongerThan(host.left())) {
             double rows = -clearance(whole.top(), zone.top());
@@ -172,7 +178,7 @@ public final class FlatPicture {
     }
 
     private void layer(Join join) {
-        Piece piece = card.piece(join.upper()).orElseThrow();
+        Piece piece = card.pieceOf(join.upper());
         Optional<Placement> onBase = card.onBase(piece.id());
         if (onBase.isEmpty()) {
             return;
@@ -258,7 +264,7 @@ public final class FlatPicture {
                     .filter(each -> each.key().equals(panel))
                     .isPresent();
             if (inside && here && card.onBase(join.upper()).isPresent()) {
-                top = card.piece(join.upper()).orElseThrow();
+                top = card.pieceOf(join.upper());
             }
         }
         return palette.ink(top);

@@ -113,7 +113,7 @@ public final class PressPicture {
             DieLaying largest = step.layings().stream()
                     .max(Comparator.comparingDouble(
                             laying -> laying.use().die().rim().size().area()))
-                    .orElseThrow();
+                    .orElseThrow(() -> new IllegalStateException("a paper on the bed has dies on it"));
             margins(largest, layup, there);
         }
     }

@@ -63,7 +63,7 @@ public final class SectionPicture {
     }
 
     private void slice(SeenPanel each, Rect cut) {
-        Piece piece = card.piece(each.panel().piece()).orElseThrow();
+        Piece piece = card.pieceOf(each.panel().piece());
         Region flat = each.panel().material(piece);
         Region region = new Region(
                 new Outline(each.outline(flat.outline())),

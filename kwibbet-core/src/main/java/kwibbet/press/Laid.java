@@ -48,9 +48,13 @@ record Laid(DieUse use, Lying lying) {
 
     private Optional<Laid> beside(Score score, Length at) {
         Rect whole = use.want().piece().outline().bounds();
-        Axis axis = score.line().axis().orElseThrow();
+        Axis axis = score.line()
+                .axis()
+                .orElseThrow(
+                        () -> new IllegalStateException("paper is folded away at an upright or a level score only"));
         Rect before = whole.upTo(axis, at);
-        Rect beyond = whole.beyond(axis, at).orElseThrow();
+        Rect beyond = whole.beyond(axis, at)
+                .orElseThrow(() -> new IllegalStateException("paper is folded away at a score within it only"));
         return isUnderNoDie(beyond)
                 ? Optional.of(away(score, before, beyond))
                 : isUnderNoDie(before) ? Optional.of(away(score, beyond, before)) : Optional.empty();

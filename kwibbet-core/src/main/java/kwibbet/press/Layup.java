@@ -83,7 +83,10 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
 
     /** The folded paper under a die: it ends where the die is not to cut, and lies under the metal everywhere else. */
     private static Rect halfPaper(DieUse use) {
-        Rect within = use.want().part().orElseThrow().within();
+        Rect within = use.want()
+                .part()
+                .orElseThrow(() -> new IllegalStateException("a piece that is cut folded has a part that is cut"))
+                .within();
         Rect box = use.want().box();
         Rect metal = box.grown(use.die().metal());
         Length left = within.left().equals(box.left()) ? metal.left() : within.left();
@@ -138,7 +141,7 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
         return uses.stream()
                 .map(use -> use.metal(diePass()))
                 .reduce(Rect::around)
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException("a layup has dies"));
     }
 
     /** Whether it cuts the piece out. */

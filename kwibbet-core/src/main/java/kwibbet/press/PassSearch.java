@@ -220,7 +220,9 @@ final class PassSearch {
         Optional<List<Rect>> places = Bed.arrange(bed, sizes);
         List<OnBed> onBed = new ArrayList<>();
         for (int i = 0; i < laid.size(); i++) {
-            Rect place = places.orElseThrow().get(i);
+            Rect place = places.orElseThrow(
+                            () -> new IllegalStateException("papers share a load only where they fit on the bed"))
+                    .get(i);
             onBed.add(new OnBed(laid.get(i), place, !place.size().equals(sizes.get(i))));
         }
         return onBed;

@@ -130,7 +130,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                                 reason,
                                 reason == Reason.NO_DIE ? DieSearch.nearest(want, dies) : Optional.empty())),
                         () -> laid.computeIfAbsent(piece.id(), id -> new ArrayList<>())
-                                .add(lying.orElseThrow()));
+                                .add(lying.orElseThrow(() -> new IllegalStateException(
+                                        "what nothing stands in the way of lies on the bed"))));
             }
         }
         return Stacking.of(card, laid, press.layers()).values().stream()

@@ -111,7 +111,7 @@ final class Stacking {
     }
 
     private boolean canBeStuckFirst(Join join) {
-        Piece upper = card.piece(join.upper()).orElseThrow();
+        Piece upper = card.pieceOf(join.upper());
         boolean isWorkedOn = card.directions().stream()
                         .anyMatch(direction -> direction.piece().equals(upper.id()))
                 || upper.zones().stream().anyMatch(Stacking::isWork)
@@ -120,7 +120,7 @@ final class Stacking {
         return join.adhesion().kind() == Adhesion.Kind.TAPE
                 && !isWorkedOn
                 && !isCutOut(upper)
-                && !isCutOut(card.piece(join.lower()).orElseThrow())
+                && !isCutOut(card.pieceOf(join.lower()))
                 && !isBacked
                 && !card.isClear(upper.id())
                 && !card.isClear(join.lower())
@@ -138,7 +138,7 @@ final class Stacking {
     }
 
     private boolean coversWork(Join join) {
-        return card.piece(join.lower()).orElseThrow().zones().stream()
+        return card.pieceOf(join.lower()).zones().stream()
                 .filter(zone -> isWork(zone) && zone.side() == join.side())
                 .anyMatch(zone -> zone.outline().bounds().overlaps(join.zone().bounds()));
     }

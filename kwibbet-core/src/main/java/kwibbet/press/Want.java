@@ -110,8 +110,10 @@ public record Want(
     }
 
     private static Outline around(List<Opening> openings) {
-        return Outline.of(
-                openings.stream().map(Opening::bounds).reduce(Rect::around).orElseThrow());
+        return Outline.of(openings.stream()
+                .map(Opening::bounds)
+                .reduce(Rect::around)
+                .orElseThrow(() -> new IllegalStateException("a field has openings")));
     }
 
     /** Where it lies. */

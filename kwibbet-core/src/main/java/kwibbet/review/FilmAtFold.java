@@ -32,7 +32,7 @@ record FilmAtFold() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            Piece lower = card.piece(join.lower()).orElseThrow();
+            Piece lower = card.pieceOf(join.lower());
             Rect film = join.zone().bounds();
             boolean near = card.isClear(join.upper())
                     && lower.scores().stream().map(Score::line).anyMatch(line -> isNear(line, film));
@@ -40,7 +40,7 @@ record FilmAtFold() implements Rule {
                 findings.add(finding(
                         Severity.WARNING,
                         join.upper(),
-                        card.piece(join.upper()).orElseThrow().outline(),
+                        card.pieceOf(join.upper()).outline(),
                         Phrase.in(card.design().system())
                                 .words(card.nameOf(join.upper())
                                         + " reaches the fold and will bulge. Make it shorter by ")

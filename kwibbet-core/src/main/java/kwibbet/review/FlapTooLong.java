@@ -61,7 +61,7 @@ record FlapTooLong() implements Rule {
     }
 
     private static boolean fouls(Card card, ShutFold shut, Panel panel, Panel.OnScore hinge, Panel inner, int wrapped) {
-        Segment score = card.base().score(hinge.score()).orElseThrow().line();
+        Segment score = card.base().scoreOf(hinge.score()).line();
         Segment crease = shut.of(panel.key()).apply(score);
         Length needed = card.materials().caliper(card.base().paper()).multipliedBy(2L * wrapped);
         Optional<Axis> axis = crease.axis();

@@ -57,7 +57,8 @@ record HeatAfterFilm() implements Rule {
         Zone zone = on.zones().stream()
                 .filter(each -> each.owner().equals(addition.id()))
                 .findFirst()
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException(
+                        "heat has no zone of " + addition.id().value() + " on its piece"));
         return finding(
                 Severity.WARNING,
                 on.id(),

@@ -46,7 +46,10 @@ record HiddenWork() implements Rule {
     }
 
     private Finding finding(Card card, Piece piece, Zone zone, Join over) {
-        Addition work = card.design().addition(zone.owner()).orElseThrow();
+        Addition work = card.design()
+                .addition(zone.owner())
+                .orElseThrow(() -> new IllegalStateException(
+                        "a zone is owned by " + zone.owner().value() + ", which is not on the card"));
         boolean within = over.zone().bounds().contains(zone.outline().bounds());
         Optional<Remedy> onTop = within && card.design().addition(over.upper()).isPresent()
                 ? Optional.of(new Remedy(

@@ -36,7 +36,7 @@ record OffCentre() implements Rule {
             boolean placed = addition.filter(each -> each.feature().parameters().contains((Parameter) Placing.ACROSS))
                     .isPresent();
             if (placed) {
-                Rect own = card.piece(join.upper()).orElseThrow().outline().bounds();
+                Rect own = card.pieceOf(join.upper()).outline().bounds();
                 Rect host = card.hostArea(join).in(join.placement().inverse()).bounds();
                 Length across =
                         unevenness(own.left().minus(host.left()), host.right().minus(own.right()));
@@ -61,7 +61,7 @@ record OffCentre() implements Rule {
         if (by.isZero() || settings.is(way, Placing.MIDDLE)) {
             return;
         }
-        Piece piece = card.piece(addition.id()).orElseThrow();
+        Piece piece = card.pieceOf(addition.id());
         findings.add(finding(
                 Severity.NOTE,
                 piece.id(),

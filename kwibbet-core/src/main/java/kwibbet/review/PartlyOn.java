@@ -65,7 +65,7 @@ record PartlyOn() implements Rule {
         return finding(
                 Severity.WARNING,
                 over.upper(),
-                card.piece(over.upper()).orElseThrow().outline(),
+                card.pieceOf(over.upper()).outline(),
                 Phrase.in(card.design().system())
                         .words(card.nameOf(over.upper()) + " lies on " + card.nameOf(under.upper())
                                 + ", though both are meant for the " + over.place() + ": it will not lie flat."),

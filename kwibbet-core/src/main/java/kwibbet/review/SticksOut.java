@@ -46,7 +46,7 @@ record SticksOut() implements Rule {
                 findings.add(finding(
                         Severity.NOTE,
                         join.upper(),
-                        card.piece(join.upper()).orElseThrow().outline(),
+                        card.pieceOf(join.upper()).outline(),
                         Phrase.in(card.design().system())
                                 .words(card.nameOf(join.upper()) + " sticks out past the shut card by ")
                                 .length(out)

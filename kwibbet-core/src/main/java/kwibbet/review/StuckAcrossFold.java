@@ -58,7 +58,7 @@ record StuckAcrossFold() implements Rule {
         return finding(
                 Severity.TROUBLE,
                 join.upper(),
-                card.piece(join.upper()).orElseThrow().outline(),
+                card.pieceOf(join.upper()).outline(),
                 Phrase.in(card.design().system())
                         .words(card.nameOf(join.upper()) + " is stuck across a fold of " + card.nameOf(join.lower())
                                 + ": the card cannot open."),

@@ -141,7 +141,7 @@ record TapeOnShow() implements Rule {
 
     /** As large as what is stuck to the film, in the same place. */
     private static Settings strip(Card card, Join join, Face face) {
-        Placement frame = Site.frameOn(card.panel(face.panel()).orElseThrow(), face);
+        Placement frame = Site.frameOn(card.panelOf(face.panel()), face);
         Outline zone = join.zone().in(frame.inverse());
         Point corner = zone.bounds().corner();
         Settings sized = Settings.PRESET

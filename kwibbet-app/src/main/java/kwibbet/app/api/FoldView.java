@@ -96,7 +96,8 @@ record FoldView(
         if (!(folding.flat() instanceof FlatFolding.Folds folds)) {
             return not(false, List.of(new Reason("There is too much of it to tell whether it folds flat.", List.of())));
         }
-        FoldSequence sequence = folding.sequence().orElseThrow();
+        FoldSequence sequence =
+                folding.sequence().orElseThrow(() -> new IllegalStateException("what folds has an order of folding"));
         Vertex size = folds.size();
         return new FoldView(
                 true,

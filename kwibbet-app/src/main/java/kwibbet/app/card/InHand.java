@@ -95,7 +95,9 @@ public record InHand(String asked, Card card, List<Paper> papers, String form, E
 
     /** The addition the piece in hand belongs to; only asked when it is not one of the base's. */
     public Addition addition() {
-        return work().or(() -> card.additionOf(piece().id())).orElseThrow();
+        return work().or(() -> card.additionOf(piece().id()))
+                .orElseThrow(() -> new IllegalStateException(
+                        "an addition is asked for of " + piece().id().value() + ", which is of the base"));
     }
 
     /** Whether the piece in hand is one of the base's own. */

@@ -76,7 +76,12 @@ final class ToolForm {
         }
         return Outcome.made(new Toolbox(
                 new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest, slits),
-                new ScoringBoard("Scoring board", boardWidth, grooves.orElseThrow(), plate),
+                new ScoringBoard(
+                        "Scoring board",
+                        boardWidth,
+                        grooves.orElseThrow(
+                                () -> new IllegalStateException("grooves that could not be read were refused before")),
+                        plate),
                 new Press(bed, plates, layers),
                 dies,
                 hand));

@@ -100,8 +100,14 @@ class OffcutsController {
             entries.refuse("count", "Put in at least one.");
         }
         if (entries.areGood()) {
-            Outcome<Offcut> offcut =
-                    new Offcut(inventory.newOffcutId(), paper.orElseThrow().id(), size, count).checked();
+            Outcome<Offcut> offcut = new Offcut(
+                            inventory.newOffcutId(),
+                            paper.orElseThrow(() ->
+                                            new IllegalStateException("a paper that was not chosen was refused before"))
+                                    .id(),
+                            size,
+                            count)
+                    .checked();
             entries.refuse(offcut.reasons());
             return entries.areGood() ? Optional.of(offcut.orThrow()) : Optional.empty();
         }

@@ -73,7 +73,7 @@ public final class Moves {
 
     /** Where it lies on the piece of its panel: its own piece, or else what it cuts or marks there. */
     private static Optional<Outline> shown(Card card, Addition addition, Panel panel) {
-        Piece host = card.piece(panel.piece()).orElseThrow();
+        Piece host = card.pieceOf(panel.piece());
         return card.join(addition.id())
                 .map(join -> join.zone())
                 .or(() -> host.openings().stream()

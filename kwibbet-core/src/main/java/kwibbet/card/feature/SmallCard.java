@@ -79,7 +79,9 @@ public record SmallCard() implements Feature {
 
     @Override
     public Outcome<Work> work(Site site) {
-        Base base = Bases.find(site.brief().choice(BASE)).orElseThrow();
+        Base base = Bases.find(site.brief().choice(BASE))
+                .orElseThrow(() -> new IllegalStateException(
+                        "there is no base " + site.brief().choice(BASE)));
         return small(site, base).then(form -> {
             Rect shut = shut(form);
             Point corner = Placing.corner(site, shut.size());

@@ -201,7 +201,8 @@ public final class PlanDocument {
             Part part = job.parts().stream()
                     .filter(each -> each.id().equals(placement.part()))
                     .findFirst()
-                    .orElseThrow();
+                    .orElseThrow(() -> new IllegalStateException(
+                            "the job has no part " + placement.part().value()));
             require(
                     isWithin(placement.area(), stock.sheet())
                             && placement.area().size().equals(part.room(placement.turned())),

@@ -389,7 +389,8 @@ public final class Handout {
                 folding.pattern().pattern(),
                 folding.leaves(),
                 FoldPicture.fills(card, plan.shelf()),
-                folding.sequence().orElseThrow(),
+                folding.sequence()
+                        .orElseThrow(() -> new IllegalStateException("a card with steps has an order of folding")),
                 1);
         for (int first = 0; first < steps.size(); first += STEPS_A_ROW) {
             int last = Math.min(first + STEPS_A_ROW, steps.size());

@@ -59,7 +59,7 @@ record Tables(String schema, Map<String, List<Map<String, Object>>> rows) {
                         "select \"version\" from \"" + MIGRATIONS
                                 + "\" where \"success\" and \"version\" is not null order by \"installed_rank\" desc limit 1",
                         String.class))
-                .orElseThrow();
+                .orElseThrow(() -> new IllegalStateException("a database that was migrated knows its last migration"));
         Map<String, List<Map<String, Object>>> rows = new TreeMap<>();
         for (String table : names(jdbc)) {
             String order = table.equals(REVISION) ? REVISION_OF + ", " + NUMBER : ID;
