@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import java.util.List;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
@@ -29,6 +30,45 @@ public interface Base extends Craft {
      */
     default Optional<Settings> moved(Settings settings, String score, Length at) {
         return Optional.empty();
+    }
+
+    /**
+     * Another setting of a base that puts something right.
+     *
+     * @param words what it does, for a button
+     * @param settings the settings
+     */
+    record WayOut(String words, Settings settings) {}
+
+    /** With doors that meet, where its doors have widths of their own; nothing where it has no such doors. */
+    default Optional<WayOut> withMeetingDoors(Settings settings) {
+        return Optional.empty();
+    }
+
+    /**
+     * With film that ends so much before the fold; nothing where it has no film of its own.
+     *
+     * @param settings the settings at the present size
+     * @param by how much
+     */
+    default Optional<WayOut> withShorterFilm(Settings settings, Length by) {
+        return Optional.empty();
+    }
+
+    /**
+     * With a panel shortened that is folded in; nothing where no panel can be.
+     *
+     * @param settings the settings at the present size
+     * @param panel the key of the panel
+     * @param by how much
+     */
+    default Optional<WayOut> withShorterPanel(Settings settings, String panel, Length by) {
+        return Optional.empty();
+    }
+
+    /** With one score that folds the other way, one after the other; none where the base says how each folds. */
+    default List<WayOut> withOneFoldTurned(Settings settings) {
+        return List.of();
     }
 
     /**

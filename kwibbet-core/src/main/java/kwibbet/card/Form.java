@@ -1,7 +1,6 @@
 package kwibbet.card;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
@@ -93,7 +92,7 @@ public record Form(
                 finished.turned(),
                 pieces.stream().map(piece -> piece.in(quarter(piece))).toList(),
                 panels.stream().map(this::turned).toList(),
-                faces.stream().map(Form::turned).toList(),
+                faces.stream().map(Face::turned).toList(),
                 poses.stream().map(Form::turned).toList(),
                 closing,
                 above,
@@ -125,10 +124,6 @@ public record Form(
         return new Panel(panel.key(), panel.piece(), panel.outline().in(own), freed, hanging);
     }
 
-    private static Face turned(Face face) {
-        return new Face(face.panel(), face.side(), face.upright(), turnedWords(face.title()));
-    }
-
     /**
      * The same with each face that looks up when the card is shut turned so that what is on it stands upright there; what is
      * seen open or from behind stands as it lies.
@@ -137,8 +132,7 @@ public record Form(
         Pose shut = pose(Pose.SHUT);
         ShutFold fold = ShutFold.of(panels, pieces, shut, closing);
         List<Face> upright = faces.stream()
-                .map(face -> new Face(
-                        face.panel(), face.side(), upright(face, fold.of(face.panel()), shut.view()), face.title()))
+                .map(face -> face.turnedUpright(upright(face, fold.of(face.panel()), shut.view())))
                 .toList();
         return new Form(finished, pieces, panels, upright, poses, closing, above, holdings);
     }
@@ -151,16 +145,6 @@ public record Form(
             }
         }
         return 0;
-    }
-
-    private static String turnedWords(String title) {
-        for (Map.Entry<String, String> word :
-                Map.of("left", "top", "right", "bottom").entrySet()) {
-            if (title.contains(word.getKey())) {
-                return title.replace(word.getKey(), word.getValue());
-            }
-        }
-        return title;
     }
 
     private static Pose turned(Pose pose) {

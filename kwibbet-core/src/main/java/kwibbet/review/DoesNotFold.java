@@ -1,16 +1,12 @@
 package kwibbet.review;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Panel;
-import kwibbet.card.Parameter;
-import kwibbet.card.Settings;
-import kwibbet.card.base.CustomStrip;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.Misfold;
 import kwibbet.fold.CardFolding;
@@ -56,20 +52,10 @@ record DoesNotFold(CardFolding closing) implements Rule {
     /** On a strip of one's own, the first score that lets it fold if it goes the other way. */
     private static Optional<Remedy> otherWay(Card card) {
         Design design = card.design();
-        return design.base() instanceof CustomStrip
-                ? CustomStrip.FOLDS.stream()
-                        .filter(fold -> design.base().asked(design.present()).contains((Parameter) fold))
-                        .filter(fold -> !design.present().is(fold, "flat"))
-                        .map(fold -> new Remedy(
-                                "fold " + fold.label().toLowerCase(Locale.ROOT) + " the other way",
-                                design.settled().with(turned(design.present(), fold))))
-                        .filter(way -> CardMaker.make(way.design(), card.materials()) instanceof Outcome.Made<Card> made
-                                && folding(made.value()) instanceof FlatFolding.Folds)
-                        .findFirst()
-                : Optional.empty();
-    }
-
-    private static Settings turned(Settings settings, Parameter.OfChoice fold) {
-        return settings.with(fold, settings.is(fold, "valley") ? "mountain" : "valley");
+        return design.base().withOneFoldTurned(design.present()).stream()
+                .map(way -> Remedy.of(design, way))
+                .filter(way -> CardMaker.make(way.design(), card.materials()) instanceof Outcome.Made<Card> made
+                        && folding(made.value()) instanceof FlatFolding.Folds)
+                .findFirst();
     }
 }

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Panel;
 import kwibbet.card.PieceId;
 import kwibbet.card.ShutFold;
-import kwibbet.card.base.GateBase;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
@@ -27,7 +27,9 @@ record DoorsApart() implements Rule {
     @Override
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
-        if (!(card.design().base() instanceof GateBase)) {
+        Design design = card.design();
+        Optional<Base.WayOut> meeting = design.base().withMeetingDoors(design.present());
+        if (meeting.isEmpty()) {
             return findings;
         }
         ShutFold shut = card.shut();
@@ -40,7 +42,6 @@ record DoorsApart() implements Rule {
                 Length.max(one.left(), other.left()).minus(Length.min(one.right(), other.right())),
                 Length.max(one.top(), other.top()).minus(Length.min(one.bottom(), other.bottom())));
         if (gap.abs().isLongerThan(Length.GRAIN.multipliedBy(2))) {
-            Design design = card.design();
             findings.add(finding(
                     Severity.NOTE,
                     PieceId.BASE,
@@ -49,9 +50,7 @@ record DoorsApart() implements Rule {
                             .words(gap.isPositive() ? "Shut, the doors leave a gap of " : "Shut, the doors overlap by ")
                             .length(gap.abs())
                             .words("."),
-                    Optional.of(new Remedy(
-                            "let them meet",
-                            design.settled().with(design.present().with(GateBase.DOORS, GateBase.MEET))))));
+                    meeting.map(way -> Remedy.of(design, way))));
         }
         return findings;
     }

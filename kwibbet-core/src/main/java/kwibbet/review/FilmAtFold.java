@@ -9,7 +9,6 @@ import kwibbet.card.Design;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
-import kwibbet.card.base.BridgedBase;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
@@ -67,10 +66,8 @@ record FilmAtFold() implements Rule {
 
     private static Optional<Remedy> shorter(Card card) {
         Design design = card.design();
-        return design.base() instanceof BridgedBase
-                ? Optional.of(new Remedy(
-                        "make it shorter",
-                        design.settled().with(design.present().with(BridgedBase.SHORTER_BY, Length.ofInches(1, 16)))))
-                : Optional.empty();
+        return design.base()
+                .withShorterFilm(design.present(), Length.ofInches(1, 16))
+                .map(way -> Remedy.of(design, way));
     }
 }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import kwibbet.card.Base;
 import kwibbet.card.Design;
 import kwibbet.card.PieceId;
 import kwibbet.measure.Length;
@@ -61,5 +62,11 @@ public record Finding(
      * @param words what would be done, as a button says it
      * @param design the changed design
      */
-    public record Remedy(String words, Design design) {}
+    public record Remedy(String words, Design design) {
+
+        /** The way out a base knows of. */
+        static Remedy of(Design design, Base.WayOut way) {
+            return new Remedy(way.words(), design.settled().with(way.settings()));
+        }
+    }
 }

@@ -8,9 +8,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Panel;
 import kwibbet.card.PieceId;
-import kwibbet.card.Settings;
 import kwibbet.card.ShutFold;
-import kwibbet.card.base.CustomStrip;
 import kwibbet.card.base.RollFold;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
@@ -105,21 +103,8 @@ record FlapTooLong() implements Rule {
 
     private static Optional<Remedy> remedy(Card card, Panel inner) {
         Design design = card.design();
-        if (design.base() instanceof RollFold) {
-            Settings settings = design.present().with(RollFold.RELIEF, RollFold.FROM_PAPER);
-            return Optional.of(new Remedy(
-                    "take the relief from the paper", design.settled().with(settings)));
-        }
-        if (design.base() instanceof CustomStrip) {
-            int number = Integer.parseInt(inner.key().substring(inner.key().lastIndexOf('-') + 1));
-            boolean turned = design.settings().choices().containsValue("turned");
-            Length width = turned
-                    ? inner.outline().bounds().size().height()
-                    : inner.outline().bounds().size().width();
-            Settings settings = design.present().with(CustomStrip.WIDTHS.get(number - 1), width.minus(relief(card)));
-            return Optional.of(
-                    new Remedy("make it that much shorter", design.settled().with(settings)));
-        }
-        return Optional.empty();
+        return design.base()
+                .withShorterPanel(design.present(), inner.key(), relief(card))
+                .map(way -> Remedy.of(design, way));
     }
 }

@@ -61,12 +61,12 @@ public record BridgedBase() implements ParallelFoldBase {
     private static final PieceId LOOSE = new PieceId("loose-strip");
     private static final List<Face> FACES = List.of(
             Face.of(FILM.value(), Side.UNDER, "clear front"),
-            Face.of(FRONT, Side.UNDER, "left strip"),
-            Face.of(LOOSE.value(), Side.UP, "right strip"),
-            Face.of(BACK, Side.UP, "inside back"),
-            Face.of(FRONT, Side.UP, "inside left strip"),
-            Face.of(FILM.value(), Side.UP, "inside clear front"),
-            Face.of(BACK, Side.UNDER, "back"));
+            Face.of(FRONT, Side.UNDER, "left strip").lyingCalled("top strip"),
+            Face.of(LOOSE.value(), Side.UP, "right strip").lyingCalled("bottom strip"),
+            Face.inside(BACK, Side.UP, "inside back"),
+            Face.inside(FRONT, Side.UP, "inside left strip").lyingCalled("inside top strip"),
+            Face.inside(FILM.value(), Side.UP, "inside clear front"),
+            Face.back(BACK, Side.UNDER, "back"));
 
     @Override
     public String key() {
@@ -81,6 +81,11 @@ public record BridgedBase() implements ParallelFoldBase {
     @Override
     public String sentence() {
         return "Two strips make the front, and only clear film joins them.";
+    }
+
+    @Override
+    public Optional<WayOut> withShorterFilm(Settings settings, Length by) {
+        return Optional.of(new WayOut("make it shorter", settings.with(SHORTER_BY, by)));
     }
 
     @Override

@@ -3,6 +3,7 @@ package kwibbet.card.base;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -103,6 +104,27 @@ public record CustomStrip() implements ParallelFoldBase {
                 .toList();
     }
 
+    @Override
+    public Optional<WayOut> withShorterPanel(Settings settings, String panel, Length by) {
+        int number = Integer.parseInt(panel.substring(panel.lastIndexOf('-') + 1));
+        Length entered = settings.length(WIDTHS.get(number - 1));
+        Length width = entered.isZero() ? settings.length(CardSides.WIDTH) : entered;
+        return Optional.of(
+                new WayOut("make it that much shorter", settings.with(WIDTHS.get(number - 1), width.minus(by))));
+    }
+
+    @Override
+    public List<WayOut> withOneFoldTurned(Settings settings) {
+        List<Parameter> asked = asked(settings);
+        return FOLDS.stream()
+                .filter(asked::contains)
+                .filter(fold -> !settings.is(fold, "flat"))
+                .map(fold -> new WayOut(
+                        "fold " + fold.label().toLowerCase(Locale.ROOT) + " the other way",
+                        settings.with(fold, settings.is(fold, "valley") ? "mountain" : "valley")))
+                .toList();
+    }
+
     /** The panel before the score changes; those after it keep their widths. */
     @Override
     public Optional<Settings> moved(Settings settings, String score, Length at) {
@@ -148,8 +170,13 @@ public record CustomStrip() implements ParallelFoldBase {
         Map<String, Integer> standing = new HashMap<>();
         Map<String, Integer> shut = new HashMap<>();
         for (int i = 0; i < leaves.size(); i++) {
-            faces.add(Face.of(leaves.get(i).key(), Side.UNDER, "panel " + (i + 1)));
-            faces.add(Face.of(leaves.get(i).key(), Side.UP, "inside panel " + (i + 1)));
+            String title = "panel " + (i + 1);
+            boolean isLast = i == leaves.size() - 1;
+            faces.add(
+                    isLast
+                            ? Face.back(leaves.get(i).key(), Side.UNDER, title)
+                            : Face.of(leaves.get(i).key(), Side.UNDER, title));
+            faces.add(Face.inside(leaves.get(i).key(), Side.UP, "inside panel " + (i + 1)));
             if (i < leaves.size() - 1) {
                 String way = brief.choice(FOLDS.get(i));
                 String key = "fold-" + (i + 1);

@@ -52,12 +52,12 @@ public record GateBase() implements ParallelFoldBase {
 
     static final String MIDDLE = "middle";
     static final List<Face> FACES = List.of(
-            Face.of("left", Side.UNDER, "left door"),
-            Face.of("right", Side.UNDER, "right door"),
-            Face.of("left", Side.UP, "inside left door"),
+            Face.of("left", Side.UNDER, "left door").lyingCalled("top door"),
+            Face.of("right", Side.UNDER, "right door").lyingCalled("bottom door"),
+            Face.inside("left", Side.UP, "inside left door").lyingCalled("inside top door"),
             Face.of(MIDDLE, Side.UP, "middle"),
-            Face.of("right", Side.UP, "inside right door"),
-            Face.of(MIDDLE, Side.UNDER, "back"));
+            Face.inside("right", Side.UP, "inside right door").lyingCalled("inside bottom door"),
+            Face.back(MIDDLE, Side.UNDER, "back"));
 
     private static Parameter.OfLength door(String key, String label) {
         return CardSides.length(
@@ -88,6 +88,11 @@ public record GateBase() implements ParallelFoldBase {
     @Override
     public List<Parameter> parameters() {
         return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, DOORS, LEFT, RIGHT);
+    }
+
+    @Override
+    public Optional<WayOut> withMeetingDoors(Settings settings) {
+        return Optional.of(new WayOut("let them meet", settings.with(DOORS, MEET)));
     }
 
     @Override

@@ -21,9 +21,9 @@ interface ParallelFoldBase extends Base {
     /** The four faces of a front that hangs on a back. */
     List<Face> FRONT_AND_BACK = List.of(
             Face.of("front", Side.UNDER, "front"),
-            Face.of("front", Side.UP, "inside front"),
-            Face.of("back", Side.UP, "inside back"),
-            Face.of("back", Side.UNDER, "back"));
+            Face.inside("front", Side.UP, "inside front"),
+            Face.inside("back", Side.UP, "inside back"),
+            Face.back("back", Side.UNDER, "back"));
 
     @Override
     default Size finished(Settings settings) {

@@ -188,7 +188,7 @@ public record PinwheelBase() implements Base {
                 faces.add(Face.of("flap-" + number, Side.UNDER, "flap " + number));
             }
             faces.add(Face.of(MIDDLE, Side.UP, MIDDLE));
-            faces.add(Face.of(MIDDLE, Side.UNDER, "back"));
+            faces.add(Face.back(MIDDLE, Side.UNDER, "back"));
             return faces;
         }
 

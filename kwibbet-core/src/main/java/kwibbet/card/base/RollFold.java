@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
@@ -75,6 +76,11 @@ public record RollFold() implements ParallelFoldBase {
     }
 
     @Override
+    public Optional<WayOut> withShorterPanel(Settings settings, String panel, Length by) {
+        return Optional.of(new WayOut("take the relief from the paper", settings.with(RELIEF, FROM_PAPER)));
+    }
+
+    @Override
     public List<Parameter> parameters() {
         return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, PANELS, RELIEF, SHORTER_BY);
     }
@@ -135,12 +141,12 @@ public record RollFold() implements ParallelFoldBase {
     private static List<Face> faces(int flaps) {
         List<Face> faces = new ArrayList<>(List.of(
                 Face.of(FRONT, Side.UNDER, "front"),
-                Face.of(FRONT, Side.UP, "inside front"),
-                Face.of(BACK, Side.UP, "inside back"),
-                Face.of(BACK, Side.UNDER, "back")));
+                Face.inside(FRONT, Side.UP, "inside front"),
+                Face.inside(BACK, Side.UP, "inside back"),
+                Face.back(BACK, Side.UNDER, "back")));
         for (int flap = 1; flap <= flaps; flap++) {
             faces.add(Face.of("flap-" + flap, Side.UNDER, "flap " + flap));
-            faces.add(Face.of("flap-" + flap, Side.UP, "inside flap " + flap));
+            faces.add(Face.inside("flap-" + flap, Side.UP, "inside flap " + flap));
         }
         return faces;
     }

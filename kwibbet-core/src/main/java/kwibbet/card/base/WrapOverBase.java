@@ -41,10 +41,10 @@ public record WrapOverBase() implements ParallelFoldBase {
     private static final List<Face> FACES = List.of(
             Face.of(FRONT, Side.UNDER, "front"),
             Face.of(WRAP, Side.UNDER, "flap"),
-            Face.of(FRONT, Side.UP, "inside front"),
-            Face.of(BACK, Side.UP, "inside back"),
-            Face.of(WRAP, Side.UP, "inside flap"),
-            Face.of(BACK, Side.UNDER, "back"));
+            Face.inside(FRONT, Side.UP, "inside front"),
+            Face.inside(BACK, Side.UP, "inside back"),
+            Face.inside(WRAP, Side.UP, "inside flap"),
+            Face.back(BACK, Side.UNDER, "back"));
 
     @Override
     public String key() {

@@ -80,7 +80,13 @@ public record ZigzagBase() implements ParallelFoldBase {
         Side towardsReader = (count - number) % 2 == 1 ? Side.UNDER : Side.UP;
         String name = number == 1 ? "front" : number == count ? "inside back" : "panel " + number;
         String reverse = number == 1 ? "inside front" : number == count ? "back" : "reverse of panel " + number;
-        return List.of(
-                Face.of(panel(number), towardsReader, name), Face.of(panel(number), towardsReader.opposite(), reverse));
+        Face towards = number == count
+                ? Face.inside(panel(number), towardsReader, name)
+                : Face.of(panel(number), towardsReader, name);
+        Side away = towardsReader.opposite();
+        Face other = number == 1
+                ? Face.inside(panel(number), away, reverse)
+                : number == count ? Face.back(panel(number), away, reverse) : Face.of(panel(number), away, reverse);
+        return List.of(towards, other);
     }
 }

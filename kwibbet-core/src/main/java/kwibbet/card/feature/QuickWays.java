@@ -32,7 +32,7 @@ public final class QuickWays {
     public static Design matEveryPanel(Card card) {
         Design design = card.design().settled();
         for (Face face : card.form().faces()) {
-            boolean outer = !face.title().startsWith("inside") && !face.title().equals("back");
+            boolean outer = face.role() == Face.Role.SHOWN;
             boolean clear = card.panel(face.panel())
                     .filter(panel -> card.isClear(panel.piece()))
                     .isPresent();
@@ -80,7 +80,7 @@ public final class QuickWays {
             return Optional.ofNullable(copies.get(on.piece())).map(Host.OnPiece::new);
         }
         return card.face(((Host.OnFace) host).face())
-                .filter(face -> !face.title().startsWith("inside"))
+                .filter(face -> face.role() != Face.Role.INSIDE)
                 .flatMap(face -> card.faces().stream()
                         .filter(other -> other.panel().equals(face.panel()) && other.side() != face.side())
                         .findFirst())

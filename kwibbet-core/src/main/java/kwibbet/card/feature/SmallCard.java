@@ -200,7 +200,7 @@ public record SmallCard() implements Feature {
         }
 
         private Face renamed(Face face) {
-            return new Face(name(face.panel()), face.side(), face.upright(), site.name() + ", " + face.title());
+            return face.of(name(face.panel()), site.name() + ", " + face.title());
         }
     }
 }

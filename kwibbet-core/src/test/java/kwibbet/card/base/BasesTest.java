@@ -12,6 +12,7 @@ import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.card.Face;
 import kwibbet.card.Materials;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
@@ -370,5 +371,21 @@ class BasesTest {
         Card gate = card("gate", "4 1/64", "6");
         assertThat(gate.base().size().width()).isEqualTo(in("8 1/32"));
         assertThat(gate.base().scores().get(0).line().start().x()).isEqualTo(Length.ofInches(257, 128));
+    }
+
+    /** What is seen when: one face is the back, what lies behind it or is called inside shows when the card is open, all else is decorated first. */
+    @Test
+    void everyFaceSaysWhenItIsSeen() {
+        for (Base base : Bases.ALL) {
+            Card card = make(base(base.key(), "5", "7")).orThrow();
+            assertThat(card.faces())
+                    .as(base.key())
+                    .filteredOn(face -> face.role() == Face.Role.BACK)
+                    .hasSize(1);
+            assertThat(card.faces()).as(base.key()).anyMatch(face -> face.role() == Face.Role.SHOWN);
+            assertThat(card.faces()).allSatisfy(face -> assertThat(face.role() == Face.Role.INSIDE)
+                    .as("%s, %s", base.key(), face.title())
+                    .isEqualTo(face.title().startsWith("inside")));
+        }
     }
 }
