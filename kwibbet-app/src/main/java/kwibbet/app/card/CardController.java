@@ -1,12 +1,9 @@
 package kwibbet.app.card;
 
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 
-import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -15,7 +12,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -27,7 +23,6 @@ import kwibbet.app.fold.CardFoldFile;
 import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.fold.MotionView;
 import kwibbet.app.store.DesignStore;
-import kwibbet.app.store.Edit;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.SheetHunt;
@@ -42,7 +37,6 @@ import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
 import kwibbet.card.PieceId;
-import kwibbet.card.Pose;
 import kwibbet.card.feature.Features;
 import kwibbet.layout.OtherSizes;
 import kwibbet.measure.MeasureSystem;
@@ -57,8 +51,6 @@ import kwibbet.measure.MeasureSystem;
 @RequestMapping("/cards/{id}")
 class CardController {
 
-    private static final String ASKED = "asked";
-
     private final DesignStore designs;
     private final Workshop workshop;
     private final CardEdits edits;
@@ -71,49 +63,14 @@ class CardController {
         this.edits = edits;
     }
 
-    @ModelAttribute(ASKED)
-    Asked asked(
-            @PathVariable String id,
-            @RequestParam(defaultValue = "-1") long version,
-            @RequestParam(defaultValue = "card") String station,
-            @RequestParam(defaultValue = "base") String held,
-            @RequestParam(defaultValue = Pose.SHUT) String pose,
-            @RequestParam(defaultValue = "1") String at,
-            @RequestParam(defaultValue = "") String edit,
-            @RequestParam(defaultValue = "") String gesture,
-            @RequestParam Map<String, String> typed,
-            HttpServletRequest request) {
-        String piece = PieceId.isOne(held) ? held : PieceId.BASE.value();
-        Looking looking = new Looking(Station.of(station).orElse(Station.CARD), piece, pose, number(at));
-        boolean withinPage = request.getHeader("HX-Request") != null;
-        return new Asked(
-                id, version, new Edit("", edit, gesture), form(request), Entries.of(typed), looking, withinPage);
-    }
-
-    /** The form of the page an address belongs to. */
-    private static String form(HttpServletRequest request) {
-        if (!request.getMethod().equals("POST")) {
-            return "";
-        }
-        String[] parts = request.getRequestURI().split("/", -1);
-        String word = parts.length > 3 ? parts[3] : "";
-        return word.equals("additions") ? (parts.length > 4 ? "addition" : "add") : word;
-    }
-
-    /** A number of a setting that is none leads to the first. */
-    private static int number(String at) {
-        return at.matches("[1-9][0-9]{0,4}") ? Integer.parseInt(at) : 1;
-    }
-
     @GetMapping
-    String card(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
-        return page(designs.get(asked.id()), asked, Station.CARD, model);
+    String card(Turn turn) {
+        return page(designs.get(turn.asked().id()), turn, Station.CARD);
     }
 
     @GetMapping("/{station:fold|sheets|trim|score|press|make}")
-    String station(
-            @PathVariable String station, @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
-        return page(designs.get(asked.id()), asked, Station.of(station).orElse(Station.CARD), model);
+    String station(@PathVariable String station, Turn turn) {
+        return page(designs.get(turn.asked().id()), turn, Station.of(station).orElse(Station.CARD));
     }
 
     /**
@@ -122,20 +79,15 @@ class CardController {
      * @param shown how often it had, when the page was made
      */
     @GetMapping("/{station:sheets|trim}/hunt")
-    String hunt(
-            @PathVariable String station,
-            @RequestParam int shown,
-            @ModelAttribute(name = ASKED, binding = false) Asked asked,
-            Model model,
-            HttpServletResponse response) {
-        StoredDesign stored = designs.get(asked.id());
-        String page = page(stored, asked, Station.of(station).orElse(Station.SHEETS), model);
+    String hunt(@PathVariable String station, @RequestParam int shown, Turn turn) {
+        StoredDesign stored = designs.get(turn.asked().id());
+        String page = page(stored, turn, Station.of(station).orElse(Station.SHEETS));
         SheetHunt hunt = workshop.hunt(stored.design());
         if (hunt.isOn() && hunt.found() == shown) {
             return "card/sheets :: hunt";
         }
-        response.setHeader("HX-Retarget", "#work");
-        response.setHeader("HX-Reswap", "outerHTML");
+        turn.response().setHeader("HX-Retarget", "#work");
+        turn.response().setHeader("HX-Reswap", "outerHTML");
         return page;
     }
 
@@ -191,133 +143,111 @@ class CardController {
     }
 
     @PostMapping("/base")
-    String base(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(asked, "the base", model, response, (card, entries) -> edits.base(card.design(), entries));
+    String base(Turn turn) {
+        return change(turn, "the base", (card, entries) -> edits.base(card.design(), entries));
     }
 
     @PostMapping("/additions")
-    String add(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        Design before = designs.get(asked.id()).design();
-        Optional<Feature> feature = Features.find(asked.entries().words("feature"));
+    String add(Turn turn) {
+        Design before = designs.get(turn.asked().id()).design();
+        Optional<Feature> feature = Features.find(turn.asked().entries().words("feature"));
         String id = feature.map(each -> before.nextId(each).value())
-                .orElse(asked.looking().hand());
+                .orElse(turn.asked().looking().hand());
         String label = feature.map(each -> "adding " + each.title().toLowerCase(Locale.ROOT))
                 .orElse("adding");
-        return change(asked, label, model, response, edits::add, id);
+        return change(turn, label, edits::add, id);
     }
 
     @PostMapping("/additions/{addition}")
-    String addition(
-            @PathVariable PieceId addition,
-            @ModelAttribute(name = ASKED, binding = false) Asked asked,
-            Model model,
-            HttpServletResponse response) {
+    String addition(@PathVariable PieceId addition, Turn turn) {
         return change(
-                asked,
-                designs.get(asked.id())
+                turn,
+                designs.get(turn.asked().id())
                         .design()
                         .addition(addition)
                         .map(Addition::name)
                         .orElse(addition.value()),
-                model,
-                response,
                 (card, entries) -> edits.addition(card, additionOf(card.design(), addition), entries));
     }
 
     @PostMapping("/additions/{addition}/remove")
-    String removeAddition(
-            @PathVariable PieceId addition,
-            @ModelAttribute(name = ASKED, binding = false) Asked asked,
-            Model model,
-            HttpServletResponse response) {
+    String removeAddition(@PathVariable PieceId addition, Turn turn) {
         return change(
-                asked.holding("base"),
+                turn.holding("base"),
                 "taking something off",
-                model,
-                response,
                 (card, entries) -> edits.without(card.design(), additionOf(card.design(), addition), entries));
     }
 
     @PostMapping("/quick/{way}")
-    String quick(
-            @PathVariable String way,
-            @ModelAttribute(name = ASKED, binding = false) Asked asked,
-            Model model,
-            HttpServletResponse response) {
+    String quick(@PathVariable String way, Turn turn) {
         return change(
-                asked,
+                turn,
                 way.replace('-', ' '),
-                model,
-                response,
-                (card, entries) -> edits.quick(card, way, asked.looking().hand(), entries));
+                (card, entries) -> edits.quick(card, way, turn.asked().looking().hand(), entries));
     }
 
     /** Moves what is taken hold of in the drawing. While it is dragged the page is only shown as it would be. */
     @PostMapping("/move")
-    String move(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        if (asked.entries().isTicked("keep")) {
-            return change(asked, "moving", model, response, edits::move);
+    String move(Turn turn) {
+        if (turn.asked().entries().isTicked("keep")) {
+            return change(turn, "moving", edits::move);
         }
-        StoredDesign stored = designs.get(asked.id());
-        Optional<Design> moved = edits.move(workshop.card(stored.design()), asked.entries());
+        StoredDesign stored = designs.get(turn.asked().id());
+        Optional<Design> moved =
+                edits.move(workshop.card(stored.design()), turn.asked().entries());
         if (moved.isEmpty()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            turn.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         }
         StoredDesign shown = moved.map(stored::as).orElse(stored);
-        return page(shown, asked, Station.CARD, model);
+        return page(shown, turn, Station.CARD);
     }
 
     /** Takes the way out of a finding, if it is still there. */
     @PostMapping("/findings")
-    String remedy(
-            @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(asked, "putting it right", model, response, edits::remedy);
+    String remedy(Turn turn) {
+        return change(turn, "putting it right", edits::remedy);
     }
 
     @PostMapping("/notes")
-    String notes(
-            @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(asked, "the notes", model, response, (card, entries) -> edits.notes(card.design(), entries));
+    String notes(Turn turn) {
+        return change(turn, "the notes", (card, entries) -> edits.notes(card.design(), entries));
     }
 
     @PostMapping("/run")
-    String run(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(asked, "the count", model, response, (card, entries) -> edits.run(card.design(), entries));
+    String run(Turn turn) {
+        return change(turn, "the count", (card, entries) -> edits.run(card.design(), entries));
     }
 
     @PostMapping("/thrift")
-    String thrift(
-            @ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(asked, "what is saved", model, response, (card, entries) -> edits.thrift(card.design(), entries));
+    String thrift(Turn turn) {
+        return change(turn, "what is saved", (card, entries) -> edits.thrift(card.design(), entries));
     }
 
     @PostMapping("/name")
-    String name(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model, HttpServletResponse response) {
-        return change(asked, "the name", model, response, (card, entries) -> edits.name(card.design(), entries));
+    String name(Turn turn) {
+        return change(turn, "the name", (card, entries) -> edits.name(card.design(), entries));
     }
 
     @PostMapping("/system")
-    String system(
-            @RequestParam MeasureSystem system,
-            @ModelAttribute(name = ASKED, binding = false) Asked asked,
-            Model model,
-            HttpServletResponse response) {
+    String system(@RequestParam MeasureSystem system, Turn turn) {
         return change(
-                asked,
-                "in or mm",
-                model,
-                response,
-                (card, entries) -> Optional.of(card.design().withSystem(system)));
+                turn, "in or mm", (card, entries) -> Optional.of(card.design().withSystem(system)));
     }
 
     @PostMapping("/undo")
-    String undo(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
-        return done(designs.undo(asked.id(), asked.version(), asked.edit()), asked, model);
+    String undo(Turn turn) {
+        return done(
+                designs.undo(
+                        turn.asked().id(), turn.asked().version(), turn.asked().edit()),
+                turn);
     }
 
     @PostMapping("/redo")
-    String redo(@ModelAttribute(name = ASKED, binding = false) Asked asked, Model model) {
-        return done(designs.redo(asked.id(), asked.version(), asked.edit()), asked, model);
+    String redo(Turn turn) {
+        return done(
+                designs.redo(
+                        turn.asked().id(), turn.asked().version(), turn.asked().edit()),
+                turn);
     }
 
     @PostMapping("/remove")
@@ -337,26 +267,16 @@ class CardController {
         return design.addition(id).orElseThrow(() -> new NoSuchDesignException("with an addition " + id.value()));
     }
 
-    private String change(
-            Asked asked,
-            String label,
-            Model model,
-            HttpServletResponse response,
-            BiFunction<Card, Entries, Optional<Design>> edit) {
-        return change(asked, label, model, response, edit, asked.looking().hand());
+    private String change(Turn turn, String label, BiFunction<Card, Entries, Optional<Design>> edit) {
+        return change(turn, label, edit, turn.asked().looking().hand());
     }
 
     /** Changes the design; afterwards the piece {@code held} is in hand. */
-    private String change(
-            Asked asked,
-            String label,
-            Model model,
-            HttpServletResponse response,
-            BiFunction<Card, Entries, Optional<Design>> edit,
-            String held) {
+    private String change(Turn turn, String label, BiFunction<Card, Entries, Optional<Design>> edit, String held) {
+        Asked asked = turn.asked();
         Optional<StoredDesign> before = designs.madeBy(asked.id(), asked.edit());
         if (before.isPresent()) {
-            return done(before.get(), asked.holding(held), model);
+            return done(before.get(), turn.holding(held));
         }
         StoredDesign stored = designs.current(asked.id(), asked.version());
         Card card = workshop.card(stored.design());
@@ -369,41 +289,41 @@ class CardController {
                                 asked.version(),
                                 changed.get(),
                                 asked.edit().labelled(label)),
-                        asked.holding(held),
-                        model);
+                        turn.holding(held));
             } catch (UnkeepableDesignException unkeepable) {
                 asked.entries().refuse(CardEdits.placed(unkeepable.reasons()));
             }
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(stored, asked, asked.looking().station(), model);
+        turn.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(stored, turn, asked.looking().station());
     }
 
-    private String done(StoredDesign stored, Asked asked, Model model) {
-        if (asked.isWithinPage()) {
-            return page(stored, asked, asked.looking().station(), model);
-        }
-        return "redirect:/cards/" + asked.id() + asked.looking().station().path() + "?held="
-                + asked.looking().hand();
+    private String done(StoredDesign stored, Turn turn) {
+        Looking looking = turn.asked().looking();
+        return turn.asked().isWithinPage()
+                ? page(stored, turn, looking.station())
+                : "redirect:/cards/" + turn.asked().id() + looking.station().path() + "?held=" + looking.hand();
     }
 
-    private String page(StoredDesign stored, Asked asked, Station station, Model model) {
+    private String page(StoredDesign stored, Turn turn, Station station) {
+        Asked asked = turn.asked();
         Looking looking = asked.looking().at(station);
         Design design = stored.design();
         boolean showsSheets = station == Station.SHEETS || station == Station.TRIM;
         Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(design)) : Optional.empty();
         Worked worked = workshop.run(design);
-        model.addAttribute(
-                "page",
-                new CardPage(
-                        stored,
-                        worked,
-                        workshop.folding(design),
-                        hunt,
-                        runs.followed(stored.id()),
-                        looking,
-                        asked.form(),
-                        asked.entries()));
+        turn.model()
+                .addAttribute(
+                        "page",
+                        new CardPage(
+                                stored,
+                                worked,
+                                workshop.folding(design),
+                                hunt,
+                                runs.followed(stored.id()),
+                                looking,
+                                asked.form(),
+                                asked.entries()));
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }
