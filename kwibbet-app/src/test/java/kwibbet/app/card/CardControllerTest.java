@@ -126,7 +126,9 @@ class CardControllerTest {
                 .andExpect(status().isOk())
                 .andExpect(content().string(not(containsString("<script>\""))))
                 .andExpect(content().string(containsString("in hand")));
-        mvc.perform(get("/cards/7").param("version", "many")).andExpect(status().isNotFound());
+        // Made to no version it is made to none that is there.
+        mvc.perform(post("/cards/7/undo").param("version", "many"));
+        verify(designs).undo(eq("7"), eq(-1L), any());
         mvc.perform(post("/cards/7/additions/mat-9").param("version", "4")).andExpect(status().isNotFound());
         mvc.perform(post("/cards/7/additions/{name}", "No Name").param("version", "4"))
                 .andExpect(status().isNotFound());
