@@ -64,6 +64,15 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
         return new Tracing(card, asMeant).pattern();
     }
 
+    /** How seldom a face is seen: the shut card shows some, then its back. */
+    private static int seldom(Face face) {
+        return switch (face.role()) {
+            case SHOWN -> 0;
+            case BACK -> 1;
+            case INSIDE -> 2;
+        };
+    }
+
     /** Where a sheet lies in the frame of another. */
     static Isometry isometry(Placement placement) {
         double cos = Math.cos(Math.toRadians(placement.degrees()));
@@ -188,16 +197,12 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             if (card.panelsOf(panel.piece()).size() == 1) {
                 return card.nameOf(panel.piece());
             }
-            String key = panel.key().replace('-', ' ');
-            List<String> titles = card.faces().stream()
+            // A panel is called after the face that shows; of one that never does, after the back.
+            return card.faces().stream()
                     .filter(face -> face.panel().equals(panel.key()))
+                    .min(Comparator.comparing(CardPattern::seldom))
                     .map(Face::title)
-                    .toList();
-            return titles.contains(key)
-                    ? key
-                    : titles.stream()
-                            .min(Comparator.comparingInt(String::length))
-                            .orElse(key);
+                    .orElseGet(() -> panel.key().replace('-', ' '));
         }
 
         private Optional<Crease> crease(Panel panel) {

@@ -184,7 +184,8 @@ public final class Length implements Comparable<Length> {
     }
 
     /**
-     * This length {@code factor} times, rounded to the nearest tick: for shares and for drawing.
+     * This length {@code factor} times, rounded to the nearest tick, ties upwards: for shares and for drawing. Beyond the range it is the
+     * end of the range.
      *
      * @param factor finite
      */
@@ -207,7 +208,7 @@ public final class Length implements Comparable<Length> {
     }
 
     /**
-     * How many whole times {@code part} goes into this length.
+     * How many whole times {@code part} goes into this length, rounded down.
      *
      * @param part more than zero
      * @throws ArithmeticException when {@code part} is not positive
@@ -237,17 +238,29 @@ public final class Length implements Comparable<Length> {
         return ticks < 0 ? negated() : this;
     }
 
-    /** This length at the nearest mark of a tool, ties away from zero, with the error. */
+    /**
+     * This length at the nearest mark of a tool, ties away from zero, with the error.
+     *
+     * @throws ArithmeticException when that mark is out of range
+     */
     public Rounded roundedTo(Graduation graduation) {
         return rounded(graduation, RoundingMode.HALF_UP);
     }
 
-    /** This length at the next mark of a tool that is not shorter, with the error. */
+    /**
+     * This length at the next mark of a tool that is not shorter, with the error.
+     *
+     * @throws ArithmeticException when that mark is out of range
+     */
     public Rounded roundedUpTo(Graduation graduation) {
         return rounded(graduation, RoundingMode.CEILING);
     }
 
-    /** This length at the next mark of a tool that is not longer, with the error. */
+    /**
+     * This length at the next mark of a tool that is not longer, with the error.
+     *
+     * @throws ArithmeticException when that mark is out of range
+     */
     public Rounded roundedDownTo(Graduation graduation) {
         return rounded(graduation, RoundingMode.FLOOR);
     }
