@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 import kwibbet.bench.TrimSetting.Blade;
 import kwibbet.cutting.FencePlan;
@@ -14,11 +16,13 @@ import kwibbet.cutting.FenceSearch;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.cutting.StockId;
+import kwibbet.layout.PaperPlan;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.measure.Rounded;
+import kwibbet.paper.Paper;
 import kwibbet.paper.PaperKind;
 import kwibbet.tool.Trimmer;
 
@@ -120,6 +124,23 @@ public record TrimPlan(
         return (int) settings.stream()
                 .filter(setting -> setting.blade() != Blade.KNIFE)
                 .count();
+    }
+
+    /** The papers of which more than one layout is cut: their strips look alike, and are told apart by the letter of their sheet. */
+    public List<Paper> mixed() {
+        return sheets.papers().stream()
+                .filter(paper -> paper.layouts().size() > 1)
+                .map(PaperPlan::paper)
+                .toList();
+    }
+
+    /** What keeps strips of several layouts apart; nothing where there is one of each paper. */
+    public Optional<String> lettering() {
+        return mixed().isEmpty()
+                ? Optional.empty()
+                : Optional.of("Write the letter of its sheet on each strip of "
+                        + mixed().stream().map(Paper::name).collect(Collectors.joining(", "))
+                        + ": sheets are cut in more than one way.");
     }
 
     /** Whether no order of these cuts needs fewer settings of the fence. */

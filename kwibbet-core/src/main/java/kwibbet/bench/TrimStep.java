@@ -24,10 +24,11 @@ import kwibbet.wording.Phrase;
  * @param sheet the layout in hand
  * @param parts the equal parts, each with its cuts; a cut takes its first part off what the one before it left
  * @param set the figure that is set
+ * @param stack how many are cut at once
  * @param passes how often the blade comes down for all sheets of the layout
  * @param byKnife whether the cut is longer than the trimmer's
  */
-public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int passes, boolean byKnife) {
+public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int stack, int passes, boolean byKnife) {
 
     /** Copies the cuts. */
     public TrimStep {
@@ -45,7 +46,8 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
                     .ifPresentOrElse(others -> others.add(part), () -> together.add(new ArrayList<>(List.of(part))));
         }
         return together.stream()
-                .map(parts -> new TrimStep(sheet, parts, set, passes(sheet, parts, trimmer), byKnife))
+                .map(parts -> new TrimStep(
+                        sheet, parts, set, stack(sheet, parts, trimmer), passes(sheet, parts, trimmer), byKnife))
                 .toList();
     }
 
@@ -94,6 +96,11 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
                 trimmer.passesFor(pieces, sheet.paper().caliper()), parts.get(0).size());
     }
 
+    private static int stack(Lettered sheet, List<List<Cut>> parts, Trimmer trimmer) {
+        int pieces = Math.multiplyExact(sheet.copies(), parts.size());
+        return Math.min(pieces, trimmer.stackOf(sheet.paper().caliper()));
+    }
+
     /** The edge that lies at the fence. */
     public Edge from() {
         return parts.get(0).get(0).axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP;
@@ -118,7 +125,8 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
                 .size(inHand().size())
                 .end();
         writer.phrase(size)
-                .words(", " + from().word() + " edge at the fence, and cut" + (parts.size() > 1 ? " each" : ""))
+                .words((pieces() > 1 && stack > 1 ? ", " + stack + " at once" : "") + ", " + from().word()
+                        + " edge at the fence, and cut" + (pieces() > 1 ? " each" : ""))
                 .words(times == 1 ? "." : " " + times + " times.");
         if (byKnife) {
             writer.words(" This is longer than your trimmer cuts: use a knife and a ruler.");
@@ -130,9 +138,14 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
         return inHand().size().equals(sheet.layout().sheet());
     }
 
+    /** How many sheets or strips are cut so, of all sheets of the layout. */
+    private int pieces() {
+        return Math.multiplyExact(sheet.copies(), parts.size());
+    }
+
     private String what() {
-        String one = isWhole() ? "sheet" : "strip";
-        return parts.size() == 1 ? one : parts.size() + " " + one + "s";
+        String one = isWhole() ? sheet.leftover().isPresent() ? "offcut" : "sheet" : "strip";
+        return pieces() == 1 ? one : pieces() + " " + one + "s";
     }
 
     /** What comes off and what stays in hand. */
@@ -147,7 +160,8 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int p
         for (Map.Entry<Gained, Integer> each : gained.entrySet()) {
             told++;
             String before = told == 1 ? "" : told == gained.size() ? " and " : ", ";
-            writer.words(before + (each.getValue() == 1 ? "" : each.getValue() + " × ")
+            int count = Math.multiplyExact(sheet.copies(), each.getValue());
+            writer.words(before + (count == 1 ? "" : count + " × ")
                             + each.getKey().name() + " ")
                     .size(each.getKey().size());
         }

@@ -57,8 +57,13 @@ public record Trimmer(
 
     /** In how many passes sheets of a thickness are cut. */
     public int passesFor(int sheets, Length caliper) {
-        long byThickness = caliper.isPositive() ? thickestStack.dividedBy(caliper) : sheetsAtOnce;
-        int stack = (int) Math.max(1, Math.min(sheetsAtOnce, byThickness));
+        int stack = stackOf(caliper);
         return (sheets + stack - 1) / stack;
+    }
+
+    /** How many sheets of a thickness are cut at once; one always is. */
+    public int stackOf(Length caliper) {
+        long byThickness = caliper.isPositive() ? thickestStack.dividedBy(caliper) : sheetsAtOnce;
+        return (int) Math.max(1, Math.min(sheetsAtOnce, byThickness));
     }
 }

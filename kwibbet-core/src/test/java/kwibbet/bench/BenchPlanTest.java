@@ -128,10 +128,15 @@ class BenchPlanTest {
         assertThat(strips.parts()).allSatisfy(part -> assertThat(part)
                 .hasSameSizeAs(strips.parts().get(0)));
         assertThat(strips.sentence(MeasureSystem.INCH).text())
-                .startsWith("Take the " + strips.parts().size() + " strips ")
+                .startsWith(
+                        "Take the " + strips.sheet().copies() * strips.parts().size() + " strips ")
+                .contains(", 2 at once, ")
                 .contains(" and cut each");
-        assertThat(strips.result(MeasureSystem.INCH).text())
-                .isEqualTo("Gives " + (strips.cuts().size() + strips.parts().size()) + " × Base 5 × 3 in.");
+        int pieces =
+                strips.sheet().copies() * (strips.cuts().size() + strips.parts().size());
+        assertThat(strips.result(MeasureSystem.INCH).text()).isEqualTo("Gives " + pieces + " × Base 5 × 3 in.");
+        assertThat(pieces).isEqualTo(16);
+        assertThat(plan.bench().trim().lettering()).isEmpty();
     }
 
     /** Strips of one size that hold pieces of other names were told under the name of the first, and the next setting wanted a strip nobody had. */

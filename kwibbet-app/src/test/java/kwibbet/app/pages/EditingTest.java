@@ -136,7 +136,7 @@ class EditingTest {
         newCard("Tick");
         page.evaluate(SLOW);
         page.locator("#base-width").fill("6");
-        page.locator("#base-fold-top").check();
+        page.locator("#base-fold-top").click();
         assertThat(chip("base")).containsText("6 × 14 in");
         add("mat");
         page.locator("#addition-border").fill("1/4");
@@ -254,7 +254,7 @@ class EditingTest {
         other.locator("#base-height").press("Enter");
         assertThat(other.locator("#chip-base")).containsText("12 × 8 in");
 
-        page.locator("#base-fold-top").check();
+        page.locator("#base-fold-top").click();
         assertThat(page.locator("#notice")).containsText("changed elsewhere");
         page.locator("[data-afresh='mine']").click();
         assertThat(chip("base")).containsText("6 × 16 in");
@@ -267,7 +267,7 @@ class EditingTest {
         paper.navigate(at("/inventory"));
         service.close();
         page.locator("#base-width").fill("6");
-        page.locator("#base-fold-top").check();
+        page.locator("#base-fold-top").click();
         assertThat(page.locator("#notice")).containsText("does not answer");
         page.locator("#base-height").fill("8");
         assertThat(page.locator("#base-width")).hasValue("6");

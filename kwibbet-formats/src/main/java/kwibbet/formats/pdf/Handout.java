@@ -293,6 +293,9 @@ public final class Handout {
         flow.newPage();
         flow.heading("Cut, setting by setting");
         MeasureSystem marks = plan.bench().trim().marks();
+        if (plan.bench().trim().lettering().isPresent()) {
+            flow.line("", Phrase.of(plan.bench().trim().lettering().orElse("")), 10.5f);
+        }
         for (OffMark off : plan.bench().trim().offMarks()) {
             flow.line("", off.sentence(system), 10.5f);
         }
