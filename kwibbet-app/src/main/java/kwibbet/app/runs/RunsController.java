@@ -199,10 +199,16 @@ class RunsController {
             RedirectAttributes after) {
         KeptRun run = runs.get(id);
         Entries entries = Entries.of(typed);
-        Map<String, Integer> sheets =
-                layout.equals(ALL) ? runs.left(run) : Map.of(layout, entries.wholeNumber("sheets"));
-        if (!run.isSettled() || !entries.areGood()) {
-            entries.refuse("sheets-" + layout, entries.message("sheets"));
+        boolean isAll = layout.equals(ALL);
+        Map<String, Integer> sheets = new LinkedHashMap<>();
+        if (run.state() != RunState.SETTLED) {
+            entries.refuse("form", "It is " + run.standing() + ": sheets are cut of a run whose lists are settled.");
+        } else if (isAll) {
+            sheets.putAll(runs.left(run));
+        } else {
+            sheets.put(layout, entries.wholeNumber("sheets-" + layout));
+        }
+        if (!entries.areGood()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(run, entries, model);
         }
@@ -212,7 +218,7 @@ class RunsController {
             response.setStatus(HttpStatus.CONFLICT.value());
             model.addAttribute("run", run);
             model.addAttribute("layout", layout);
-            model.addAttribute("sheets", entries.words("sheets"));
+            model.addAttribute("sheets", entries.words("sheets-" + layout));
             model.addAttribute("key", once.value());
             model.addAttribute("shortages", said(few.shortages()));
             model.addAttribute("system", inventory.studio().system());

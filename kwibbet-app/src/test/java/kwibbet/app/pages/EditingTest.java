@@ -461,10 +461,10 @@ class EditingTest {
         page.locator("#settle").click();
         String run = page.url();
         String lists = page.locator(".joint-list").first().innerText();
-        page.locator("#cut-A").locator("xpath=..").locator("[name='sheets']").fill("900");
+        page.locator("[name='sheets-A']").fill("900");
         page.locator("#cut-A").click();
         assertThat(page.locator(".cut-some .help").first()).containsText("So many are not left");
-        page.locator("#cut-A").locator("xpath=..").locator("[name='sheets']").fill("1");
+        page.locator("[name='sheets-A']").fill("1");
         page.locator("#cut-A").click();
         assertThat(page.locator("#cut-of-A")).containsText("1 of ");
         assertThat(page.locator("h1")).containsText("begun");
