@@ -4,7 +4,9 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -29,11 +31,14 @@ import kwibbet.card.feature.Features;
 import kwibbet.crease.FoldStep;
 import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
+import kwibbet.formats.document.RunDocument;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.measure.Length;
+import kwibbet.run.SettledRun;
 import kwibbet.shape.Size;
+import kwibbet.trial.TrialRun;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -84,6 +89,34 @@ class DemoDataTest {
                 .containsAll(Features.ALL);
         demo.run(new DefaultApplicationArguments());
         assertThat(designs.all()).hasSameSizeAs(laidIn);
+    }
+
+    /** Settled, written and read back, every demo card gives just the lists it had; and what is left of it with some cut is done right at the trial bench. */
+    @Test
+    void everyDemoCardSettledGivesTheSameLists() throws IOException {
+        demo.run(new DefaultApplicationArguments());
+        for (StoredDesign stored : designs.all()) {
+            SettledRun run = new SettledRun(
+                    List.of(new SettledRun.Line(stored.id(), stored.design())),
+                    stored.design().run().thrift(),
+                    inventory.shelf(),
+                    inventory.toolbox(),
+                    Map.of(),
+                    KnownPlans.NONE);
+            RunPlan plan = run.plan();
+            SettledRun read =
+                    RunDocument.read(RunDocument.write(run, plan.planned())).orThrow();
+            assertThat(read.plan()).as(stored.design().name()).isEqualTo(plan);
+            Map<String, Integer> half = new HashMap<>();
+            plan.sheets().copies().forEach((letter, copies) -> half.put(letter, copies / 2));
+            RunPlan rest = read.replanned(
+                            read.lines(), inventory.shelf(), inventory.toolbox(), read.cutSoFar(plan, half))
+                    .plan();
+            assertThat(TrialRun.of(rest, Integer.MAX_VALUE, List.of()).cut().faults())
+                    .as(stored.design().name())
+                    .isEmpty();
+            assertThat(rest.sheets().sheets()).isLessThanOrEqualTo(plan.sheets().sheets());
+        }
     }
 
     @Test

@@ -49,7 +49,7 @@ class HandoutTest {
         try (PDDocument document = handout("Lantern", "5", "7", PageFormat.LETTER)) {
             assertThat(text(document))
                     .contains("Cut list", "Base", "10 × 7 in", "24", "Night blue")
-                    .contains("Sheet A", "Set the fence to 7 in.", "top edge at the fence, and cut.")
+                    .contains("Sheet A", "Set the fence to 7 in.", "2 at once, top edge at the fence, and cut each.")
                     .contains("Base, inside up, left edge at the fence: score in groove 5 in.")
                     .contains("If you are left-handed:", "right edge at the fence: score in groove 5 in.")
                     .contains("Stick Lower mat on the front, centred: ")
