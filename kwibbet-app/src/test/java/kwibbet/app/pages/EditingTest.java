@@ -473,6 +473,7 @@ class EditingTest {
         assertThat(page.locator(".work-done .help")).containsText("It is 0 to ");
         page.locator("#scored").fill("2");
         page.locator("#keep-work").click();
+        assertThat(page.locator(".work-done .help")).hasCount(0);
         assertThat(page.locator("#scored")).hasValue("2");
 
         page.navigate(card);
@@ -512,6 +513,7 @@ class EditingTest {
         assertThat(count).hasValue("10001");
         count.fill("3");
         page.locator("#change-run").click();
+        assertThat(page.locator(".open-run .help.is-danger")).hasCount(0);
         assertThat(count).hasValue("3");
         page.locator("#settle-run").click();
         assertThat(page.locator("h1")).containsText("settled");
