@@ -459,6 +459,7 @@ class EditingTest {
                 .click();
         page.waitForSelector("#settle", new Page.WaitForSelectorOptions().setTimeout(60_000));
         page.locator("#settle").click();
+        page.waitForURL("**/runs/*");
         String run = page.url();
         String lists = page.locator(".joint-list").first().innerText();
         page.locator("[name='sheets-A']").fill("900");
@@ -516,11 +517,11 @@ class EditingTest {
         assertThat(page.locator(".open-run .help.is-danger")).hasCount(0);
         assertThat(count).hasValue("3");
         page.locator("#settle-run").click();
+        assertThat(page.locator("#run-done")).isVisible();
         assertThat(page.locator("h1")).containsText("settled");
         APIResponse printed = page.request().get(page.url() + "/lists-a4.pdf");
         assertThat(printed).isOK();
         assertThat(printed.body()).hasSizeGreaterThan(20_000);
-        page.goBack();
         page.navigate(at("/runs"));
         assertThat(page.locator(".run-list li").first()).containsText("Market day");
     }

@@ -484,6 +484,7 @@ class PagesTest {
                 seen.locator(".shelf a").filter(holding("Night train")).first().getAttribute("href");
         seen.navigate(at(train) + "/sheets");
         seen.locator("#settle").click(new Locator.ClickOptions().setTimeout(60_000));
+        seen.waitForURL("**/runs/*");
         String run = seen.url().replaceAll("^.*(?=/runs/)", "");
         List<String> paths = List.of(
                 "/",
