@@ -266,9 +266,12 @@ class EditingTest {
         Page paper = page.context().newPage();
         paper.navigate(at("/inventory"));
         service.close();
+        double top = page.locator("#base-fold-top").boundingBox().y;
         page.locator("#base-width").fill("6");
         page.locator("#base-fold-top").click();
         assertThat(page.locator("#notice")).containsText("does not answer");
+        // What is said on the way of the finger must not move what it is about to press.
+        assertThat(page.locator("#base-fold-top").boundingBox().y).isEqualTo(top);
         page.locator("#base-height").fill("8");
         assertThat(page.locator("#base-width")).hasValue("6");
         paper.locator("#paper-name").fill("Dusk");
