@@ -59,7 +59,11 @@ public record SettledRun(
                 .toList();
     }
 
-    /** Its lists: of what had not been cut before, the sheets; and all that is scored, pressed and made. */
+    /**
+     * Its lists: of what had not been cut before, the sheets; and all that is scored, pressed and made.
+     *
+     * @throws IllegalStateException when a card cannot be made of what is kept with it, or there is no plan for a paper
+     */
     public RunPlan plan() {
         return RunPlan.of(cards(), shelf, tools, thrift, plans, cut);
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -18,7 +19,6 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Design;
 import kwibbet.card.Thrift;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan.Lettered;
@@ -50,8 +50,7 @@ class RunPages {
     record Line(KeptRun run, String cards, OptionalInt sheets, int cut) {}
 
     List<Line> lines(List<KeptRun> all) {
-        Map<String, String> names = new LinkedHashMap<>();
-        designs.all().forEach(stored -> names.put(stored.id(), stored.design().name()));
+        Map<String, String> names = names();
         List<Line> lines = new ArrayList<>();
         for (KeptRun run : all) {
             List<String> cards = run.lines().stream()
@@ -61,6 +60,12 @@ class RunPages {
                     run, String.join(", ", cards), sheets(run), run.progress().cut()));
         }
         return lines;
+    }
+
+    /** What the cards on the shelf are called, by their ids. */
+    private Map<String, String> names() {
+        return designs.all().stream().collect(Collectors.toMap(StoredDesign::id, stored -> stored.design()
+                .name()));
     }
 
     private OptionalInt sheets(KeptRun run) {
@@ -95,10 +100,11 @@ class RunPages {
     }
 
     private void open(KeptRun run, Model model) {
+        Map<String, String> names = names();
         model.addAttribute(
                 "lines",
                 run.lines().stream()
-                        .map(line -> new OpenLine(line, name(line.card())))
+                        .map(line -> new OpenLine(line, Optional.ofNullable(names.get(line.card()))))
                         .toList());
         model.addAttribute("thrifts", Thrift.values());
         if (!runs.cards(run).isEmpty()) {
@@ -106,14 +112,6 @@ class RunPages {
             model.addAttribute("joint", joint);
             lists(joint.run(), model);
         }
-    }
-
-    private Optional<String> name(String card) {
-        return designs.all().stream()
-                .filter(stored -> stored.id().equals(card))
-                .map(StoredDesign::design)
-                .map(Design::name)
-                .findFirst();
     }
 
     private void settled(KeptRun run, Model model) {

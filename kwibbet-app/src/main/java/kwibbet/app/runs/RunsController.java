@@ -131,6 +131,11 @@ class RunsController {
         return "runs/run";
     }
 
+    private String refused(KeptRun run, Entries entries, Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(run, entries, model);
+    }
+
     /** Changes what an open run is of. */
     @PostMapping("/{id}")
     String change(
@@ -150,8 +155,7 @@ class RunsController {
         }
         String name = name(entries);
         if (!entries.areGood()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(run, entries, model);
+            return refused(run, entries, model, response);
         }
         return "redirect:/runs/"
                 + runs.change(id, entries.version(), name, lines, Thrift.named(entries.words("thrift")))
@@ -209,8 +213,7 @@ class RunsController {
             sheets.put(layout, entries.wholeNumber("sheets-" + layout));
         }
         if (!entries.areGood()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(run, entries, model);
+            return refused(run, entries, model, response);
         }
         BookingKey once = key.orElseGet(() -> runs.nextCut(run, layout));
         Booked booked = runs.cut(once, run, sheets, found);
@@ -288,8 +291,7 @@ class RunsController {
             counts.put(station, count);
         }
         if (!entries.areGood()) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(run, entries, model);
+            return refused(run, entries, model, response);
         }
         runs.work(
                 id,

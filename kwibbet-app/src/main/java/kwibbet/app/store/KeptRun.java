@@ -15,6 +15,7 @@ import kwibbet.run.RunState;
  * @param name what the maker calls it
  * @param state how far it is
  * @param thrift what is spared
+ * @param ofCard whether it came with its one card, and is made as often as that card says; a cutting day says so itself
  * @param lines its cards, in order, each once
  * @param phase how often its rest was planned anew
  * @param progress how much of it is done
@@ -25,6 +26,7 @@ public record KeptRun(
         String name,
         RunState state,
         Thrift thrift,
+        boolean ofCard,
         List<Line> lines,
         int phase,
         RunProgress progress) {
@@ -58,18 +60,18 @@ public record KeptRun(
     }
 
     KeptRun in(RunState other) {
-        return new KeptRun(id, version, name, other, thrift, lines, phase, progress);
+        return new KeptRun(id, version, name, other, thrift, ofCard, lines, phase, progress);
     }
 
     KeptRun inPhase(int other, List<Line> present) {
-        return new KeptRun(id, version, name, state, thrift, present, other, progress);
+        return new KeptRun(id, version, name, state, thrift, ofCard, present, other, progress);
     }
 
     KeptRun called(String other, List<Line> present, Thrift spared) {
-        return new KeptRun(id, version, other, state, spared, present, phase, progress);
+        return new KeptRun(id, version, other, state, spared, ofCard, present, phase, progress);
     }
 
     KeptRun with(RunProgress other) {
-        return new KeptRun(id, version, name, state, thrift, lines, phase, other);
+        return new KeptRun(id, version, name, state, thrift, ofCard, lines, phase, other);
     }
 }

@@ -47,6 +47,7 @@ class RunBook {
                 row.getString("name"),
                 RunState.valueOf(row.getString("state")),
                 Thrift.named(row.getString("thrift")),
+                row.getBoolean("of_card"),
                 lines(id),
                 phase,
                 new RunProgress(
@@ -118,12 +119,13 @@ class RunBook {
     /** Keeps a new run. */
     void add(KeptRun run, Optional<String> document) {
         jdbc.update(
-                "insert into run (id, name, state, thrift, document, phase, scored, pressed, made, changed_at, version)"
-                        + " values (?, ?, ?, ?, ?, ?, 0, 0, 0, ?, 0)",
+                "insert into run (id, name, state, thrift, of_card, document, phase, scored, pressed, made, changed_at, version)"
+                        + " values (?, ?, ?, ?, ?, ?, ?, 0, 0, 0, ?, 0)",
                 run.id(),
                 run.name(),
                 run.state().name(),
                 run.thrift().name(),
+                run.ofCard(),
                 document.orElse(null),
                 run.phase(),
                 now());

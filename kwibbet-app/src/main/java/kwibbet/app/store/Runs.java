@@ -110,7 +110,7 @@ public class Runs {
 
     /** Keeps a cutting day, which follows its cards until it is settled. */
     public KeptRun keep(String name, List<Line> lines, Thrift thrift) {
-        KeptRun run = fresh(name, lines, thrift, RunState.OPEN);
+        KeptRun run = new KeptRun(newId(), 0, name, RunState.OPEN, thrift, false, lines, 0, RunProgress.NONE);
         inventory.replaced(() -> {
             book.add(run, Optional.empty());
             return run;
@@ -118,8 +118,8 @@ public class Runs {
         return run;
     }
 
-    private static KeptRun fresh(String name, List<Line> lines, Thrift thrift, RunState state) {
-        return new KeptRun(UUID.randomUUID().toString(), 0, name, state, thrift, lines, 0, RunProgress.NONE);
+    private static String newId() {
+        return UUID.randomUUID().toString();
     }
 
     /**
@@ -152,7 +152,7 @@ public class Runs {
         Line line =
                 new Line(stored.id(), new Run(design.run().make(), design.run().spares()));
         Optional<KeptRun> before = underWay(stored.id()).stream()
-                .filter(run -> run.lines().size() == 1 && !run.progress().isBegun())
+                .filter(run -> run.ofCard() && !run.progress().isBegun())
                 .findFirst();
         if (before.filter(run -> isAsNow(run)).isPresent()) {
             return before.get();
@@ -171,7 +171,16 @@ public class Runs {
                     .called(design.name(), List.of(line), design.run().thrift());
             return changed(run, Optional.of(document));
         }
-        KeptRun run = fresh(design.name(), List.of(line), design.run().thrift(), RunState.SETTLED);
+        KeptRun run = new KeptRun(
+                newId(),
+                0,
+                design.name(),
+                RunState.SETTLED,
+                design.run().thrift(),
+                true,
+                List.of(line),
+                0,
+                RunProgress.NONE);
         inventory.replaced(() -> {
             book.add(run, Optional.of(document));
             return run;
@@ -179,12 +188,16 @@ public class Runs {
         return run;
     }
 
-    /** Whether a settled run would be the same if it were settled now. */
+    /** Whether a settled run would be the same if it were settled now; one that cannot be read would not. */
     private boolean isAsNow(KeptRun run) {
-        SettledRun settled = settled(run);
-        return settled.lines().equals(asNow(run))
-                && settled.shelf().equals(inventory.shelf())
-                && settled.tools().equals(inventory.toolbox());
+        try {
+            RunPlan plan = plan(run);
+            return settled(run).lines().equals(asNow(run))
+                    && plan.shelf().equals(inventory.shelf())
+                    && plan.tools().equals(inventory.toolbox());
+        } catch (DamagedRunException damaged) {
+            return false;
+        }
     }
 
     /**
@@ -274,12 +287,21 @@ public class Runs {
         if (!run.isSettled()) {
             return joint(run).run();
         }
-        return workshop.settledPlan(run, each -> settled(each).plan());
+        return workshop.settledPlan(run, this::keptPlan);
+    }
+
+    private RunPlan keptPlan(KeptRun run) {
+        SettledRun settled = settled(run);
+        try {
+            return settled.plan();
+        } catch (IllegalStateException unplanned) {
+            throw new DamagedRunException(run, String.valueOf(unplanned.getMessage()));
+        }
     }
 
     /**
-     * What becomes of a settled run when its cards are taken as they are now; nothing where nothing changes. The count of a run of one card is
-     * that card's own.
+     * What becomes of a settled run when its cards are taken as they are now; nothing where nothing changes. The count of a run that came with
+     * a card is that card's own.
      */
     public List<RunChange> changes(KeptRun run) {
         List<String> before = run.lines().stream().map(Line::card).toList();
@@ -301,9 +323,9 @@ public class Runs {
         return byId;
     }
 
-    /** The lines of a run as it would be planned now: the open run of a single card has its own count, that of a day the day's. */
+    /** The lines of a run as it would be planned now: one that came with a card has that card's count, a day its own. */
     private List<SettledRun.Line> asNow(KeptRun run) {
-        if (run.lines().size() > 1) {
+        if (!run.ofCard()) {
             return present(run);
         }
         String card = run.lines().get(0).card();

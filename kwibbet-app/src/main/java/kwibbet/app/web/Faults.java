@@ -27,8 +27,10 @@ import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
 import kwibbet.app.store.DamagedDesignException;
+import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.NoSuchDesignException;
+import kwibbet.app.store.NoSuchRunException;
 import kwibbet.app.store.Readiness;
 import kwibbet.app.store.StaleDesignException;
 
@@ -46,6 +48,7 @@ class Faults {
 
     @ExceptionHandler({
         NoSuchDesignException.class,
+        NoSuchRunException.class,
         NoResourceFoundException.class,
         MethodArgumentTypeMismatchException.class,
         HttpRequestMethodNotSupportedException.class
@@ -89,6 +92,12 @@ class Faults {
             DamagedDesignException damaged, HttpServletRequest request, HttpServletResponse response, Model model) {
         model.addAttribute("damaged", damaged.design());
         return fault(request, response, model, "damaged");
+    }
+
+    /** Whatever was asked of a run that cannot be read: its own page says so. */
+    @ExceptionHandler(DamagedRunException.class)
+    String damaged(DamagedRunException damaged) {
+        return "redirect:/runs/" + damaged.run();
     }
 
     /** There is no room to write: what is kept stays readable, and the page sends again what it could not. */

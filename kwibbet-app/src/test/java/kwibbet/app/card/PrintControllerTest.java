@@ -15,9 +15,11 @@ import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.NoRoomException;
+import kwibbet.app.store.NoSuchRunException;
 import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.StoredDesign;
@@ -36,6 +38,7 @@ import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 @WebMvcTest(PrintController.class)
@@ -78,5 +81,15 @@ class PrintControllerTest {
                     .contains("Løv & \"night\"", "Make 2 and 1 spare", "254 × 177.8 mm", "no paper chosen");
         }
         mvc.perform(get("/cards/7/handout-a3.pdf")).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aRunThatIsGoneOrCannotBeReadIsToldOnAPage() throws Exception {
+        when(runs.get("none")).thenThrow(Mockito.mock(NoSuchRunException.class));
+        mvc.perform(get("/runs/none/lists-a4.pdf")).andExpect(status().isNotFound());
+        DamagedRunException damaged = Mockito.mock(DamagedRunException.class);
+        when(damaged.run()).thenReturn("8");
+        when(runs.plan(any())).thenThrow(damaged);
+        mvc.perform(get("/runs/8/lists-a4.pdf")).andExpect(redirectedUrl("/runs/8"));
     }
 }

@@ -87,6 +87,7 @@ class RunsControllerTest {
                 "Kites",
                 state,
                 Thrift.FEWEST_SHEETS,
+                false,
                 List.of(new KeptRun.Line("7", new Run(3, 0))),
                 0,
                 RunProgress.NONE);

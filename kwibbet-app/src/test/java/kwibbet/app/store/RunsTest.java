@@ -308,6 +308,20 @@ class RunsTest {
         assertThatThrownBy(() -> runs.plan(other)).isInstanceOf(NoSuchDesignException.class);
     }
 
+    /** Even where one card is left of it: neither that card's count nor its lists, printed, reach a day that is settled. */
+    @Test
+    void aCuttingDayOfOneCardHasItsOwnCount() {
+        StoredDesign kite = card("Kite", 2);
+        KeptRun open = runs.keep("Fair", List.of(new Line(kite.id(), new Run(5, 0))), Thrift.FEWEST_SHEETS);
+        KeptRun day = runs.settle(open.id(), open.version());
+        assertThat(runs.changes(day)).isEmpty();
+        assertThat(runs.settle(kite).id()).isNotEqualTo(day.id());
+        assertThat(runs.get(day.id())).isEqualTo(day);
+        KeptRun planned = runs.replan(day.id(), day.version(), true);
+        assertThat(runs.left(planned)).isEqualTo(Map.of("A", 5));
+        assertThat(runs.changes(planned)).isEmpty();
+    }
+
     @Test
     void aRunIsDonePutAwayAndTakenUpAgain() {
         KeptRun run = runs.settle(card("Kite", 8));
@@ -346,5 +360,22 @@ class RunsTest {
                 .singleElement()
                 .satisfies(each -> assertThat(each.changes()).isEmpty());
         assertThat(runs.all()).hasSize(1);
+    }
+
+    /** Not begun, it is settled anew by the next print. */
+    @Test
+    void listsWithoutAPlanOfTheirSheetsAreToldLikewise() {
+        StoredDesign card = card("Kite", 8);
+        KeptRun run = runs.settle(card);
+        assertThat(jdbc.update(
+                        "update run set document = regexp_replace(document, '\"plans\":.*$', '\"plans\":{}}') where id = ?",
+                        run.id()))
+                .isEqualTo(1);
+        assertThatThrownBy(() -> startedAnew().plan(run))
+                .isInstanceOf(DamagedRunException.class)
+                .hasMessageContaining("no plan for stock");
+        KeptRun again = startedAnew().settle(card);
+        assertThat(again.id()).isEqualTo(run.id());
+        assertThat(startedAnew().plan(again).sheets().sheets()).isEqualTo(8);
     }
 }

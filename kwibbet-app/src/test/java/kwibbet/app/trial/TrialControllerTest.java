@@ -105,8 +105,8 @@ class TrialControllerTest {
     /** A run of several cards keeps their names. */
     @Test
     void aRunOfSeveralCardsIsTriedTogether() throws Exception {
-        KeptRun run =
-                new KeptRun("8", 0, "Cutting day", RunState.OPEN, Thrift.FEWEST_SHEETS, List.of(), 0, RunProgress.NONE);
+        KeptRun run = new KeptRun(
+                "8", 0, "Cutting day", RunState.OPEN, Thrift.FEWEST_SHEETS, false, List.of(), 0, RunProgress.NONE);
         when(runs.get("8")).thenReturn(run);
         RunPlan plan =
                 workshop.together(List.of(ONE, OTHER), Thrift.FEWEST_SHEETS).run();
