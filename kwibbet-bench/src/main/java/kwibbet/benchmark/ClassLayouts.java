@@ -2,21 +2,21 @@ package kwibbet.benchmark;
 
 import java.time.Duration;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalLong;
 import java.util.Random;
 
 import kwibbet.cutting.Budget;
+import kwibbet.cutting.CutThrough;
 import kwibbet.cutting.CuttingJob;
 import kwibbet.cutting.CuttingPlan;
+import kwibbet.cutting.Fence;
 import kwibbet.cutting.FencePlan;
 import kwibbet.cutting.FenceSearch;
 import kwibbet.cutting.SheetSearch;
 import kwibbet.measure.Length;
 import kwibbet.shape.Size;
-import kwibbet.trial.TrialTrimmer;
 
 /**
  * How class jobs are planned: how many are proven to use the fewest sheets, against the yardstick in the same run, and how the time grows with
@@ -59,7 +59,7 @@ public final class ClassLayouts {
             long began = System.nanoTime();
             CuttingPlan plan = SheetSearch.plan(job, Budget.about(time));
             long planned = System.nanoTime();
-            FencePlan fence = FenceSearch.plan(plan.layouts(), REACH);
+            FencePlan fence = FenceSearch.plan(plan.layouts(), Fence.anywhere(REACH));
             long ended = System.nanoTime();
             proven += plan.isProven() ? 1 : 0;
             invalid += isValid(plan, fence) ? 0 : 1;
@@ -85,7 +85,7 @@ public final class ClassLayouts {
         int all = last - first + 1;
         System.out.printf(
                 Locale.ROOT,
-                "%d of %d proven to use the fewest sheets (%.1f %%); %d not as the trial trimmer cuts them; %d with more sheets than the yardstick%n",
+                "%d of %d proven to use the fewest sheets (%.1f %%); %d that cannot be cut as they say; %d with more sheets than the yardstick%n",
                 proven,
                 all,
                 100.0 * proven / all,
@@ -93,18 +93,17 @@ public final class ClassLayouts {
                 more);
     }
 
-    /** Whether the trial trimmer, told only the list, makes at least as many of each size as are wanted. */
+    /** Whether the cuts, done one by one, make at least as many of each size as are wanted. */
     private static boolean isValid(CuttingPlan plan, FencePlan fence) {
-        TrialTrimmer.Result cut = TrialTrimmer.run(fence.layouts(), fence.settings(), List.of());
-        Map<Size, Integer> made = new HashMap<>();
-        cut.pile().forEach(sheet -> made.merge(sheet.actual(), 1, Integer::sum));
+        CutThrough cut = CutThrough.of(fence);
         Map<Size, Integer> wanted = new HashMap<>();
         plan.layouts().forEach(layout -> layout.placements()
                 .forEach(placement -> wanted.merge(placement.area().size(), layout.copies(), Integer::sum)));
         boolean counts = plan.job().parts().stream().allMatch(part -> plan.cutOf(part.id()) == part.count());
         return counts
                 && cut.faults().isEmpty()
-                && wanted.entrySet().stream().allMatch(each -> made.getOrDefault(each.getKey(), 0) >= each.getValue());
+                && wanted.entrySet().stream()
+                        .allMatch(each -> cut.made().getOrDefault(each.getKey(), 0) >= each.getValue());
     }
 
     private static void growth(Duration time) {

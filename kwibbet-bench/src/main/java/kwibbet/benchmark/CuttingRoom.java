@@ -20,6 +20,7 @@ import org.openjdk.jmh.annotations.Warmup;
 
 import kwibbet.card.Score;
 import kwibbet.cutting.Budget;
+import kwibbet.cutting.Fence;
 import kwibbet.cutting.FencePlan;
 import kwibbet.cutting.FenceSearch;
 import kwibbet.cutting.SheetCount;
@@ -82,6 +83,6 @@ public class CuttingRoom {
     /** The order of cuts of a thousand pieces in thirty sizes. */
     @Benchmark
     public FencePlan trimPlan() {
-        return FenceSearch.plan(thousandPieces, Length.ofInches(12));
+        return FenceSearch.plan(thousandPieces, Fence.anywhere(Length.ofInches(12)));
     }
 }

@@ -14,6 +14,7 @@ import kwibbet.scoring.Lying;
 import kwibbet.scoring.ScorePlan.Scored;
 import kwibbet.scoring.ScorePlan.Setting;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Edge;
 import kwibbet.wording.Phrase;
 
 /**
@@ -48,14 +49,14 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
         if (setting.shift().isPositive()) {
             writer.words(", slid ").length(setting.shift()).words(" off it");
         }
-        List<Length> grooves =
-                setting.scores().stream().map(Scored::groove).distinct().toList();
+        List<InGroove> grooves = inGrooves();
         writer.words(": score in ").words(grooves.size() == 1 ? "groove " : "grooves ");
         for (int i = 0; i < grooves.size(); i++) {
-            writer.words(i == 0 ? "" : i == grooves.size() - 1 ? " and " : ", ").phrase(groove(grooves.get(i)));
+            writer.words(i == 0 ? "" : i == grooves.size() - 1 ? " and " : ", ")
+                    .phrase(groove(grooves.get(i).groove()));
         }
         writer.words(".");
-        grooves.forEach(groove -> partly(groove, writer));
+        grooves.forEach(each -> partly(each, writer));
         if (setting.lying() instanceof Lying.InPlate) {
             writer.words(" From edge to edge of the corner.");
         }
@@ -93,26 +94,65 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
         return plate.level().word() + " " + plate.upright().word() + " corner in the 45° plate";
     }
 
-    /** Scores in one groove that do not run from edge to edge, in the order they lie. */
-    private void partly(Length groove, Phrase.Writer writer) {
+    /**
+     * What is creased in a groove.
+     *
+     * @param groove the groove, by its distance from the fence
+     * @param only the parts of it that are creased, in the order they lie; none where it is creased from edge to edge
+     * @param from the edge the parts are measured from
+     */
+    public record InGroove(Length groove, List<Span> only, Edge from) {
+        /** Copies the list. */
+        public InGroove {
+            only = List.copyOf(only);
+        }
+    }
+
+    /**
+     * Part of a line along a paper.
+     *
+     * @param start where it starts, from the edge that is named
+     * @param stop where it stops, from there too
+     */
+    public record Span(Length start, Length stop) {}
+
+    /** What is creased in each groove, from the fence outwards. */
+    public List<InGroove> inGrooves() {
+        return setting.scores().stream()
+                .map(Scored::groove)
+                .distinct()
+                .map(this::inGroove)
+                .toList();
+    }
+
+    private InGroove inGroove(Length groove) {
         List<Measured> parts = setting.scores().stream()
                 .filter(scored -> scored.groove().equals(groove))
                 .flatMap(scored -> scored.score().measured(piece().size()).stream())
                 .filter(measured -> !measured.isWhole())
                 .sorted(Comparator.comparing(Measured::start))
                 .toList();
-        for (int i = 0; i < parts.size(); i++) {
+        boolean upright = parts.stream().anyMatch(part -> part.from().axis() == Axis.VERTICAL);
+        return new InGroove(
+                groove,
+                parts.stream().map(part -> new Span(part.start(), part.stop())).toList(),
+                upright ? Edge.TOP : Edge.LEFT);
+    }
+
+    /** Scores in one groove that do not run from edge to edge. */
+    private void partly(InGroove each, Phrase.Writer writer) {
+        for (int i = 0; i < each.only().size(); i++) {
             if (i == 0) {
-                writer.words(" Groove ").phrase(groove(groove)).words(" only from ");
+                writer.words(" Groove ").phrase(groove(each.groove())).words(" only from ");
             } else {
                 writer.words(" and from ");
             }
-            writer.length(parts.get(i).start())
+            writer.length(each.only().get(i).start())
                     .words(" to ")
-                    .length(parts.get(i).stop());
+                    .length(each.only().get(i).stop());
         }
-        if (!parts.isEmpty()) {
-            writer.words(" from the " + (parts.get(0).from().axis() == Axis.VERTICAL ? "top" : "left") + " edge.");
+        if (!each.only().isEmpty()) {
+            writer.words(" from the " + each.from().word() + " edge.");
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.bench.ScoreStep.Span;
 import kwibbet.card.Piece;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.SheetPlan;
@@ -35,8 +36,9 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
      *
      * @param edge the edge of the piece that lies at the fence
      * @param set how far the slit is from it
+     * @param blade where the blade is lowered and lifted, from the top edge or, where that lies at the fence, from the left
      */
-    public record AtFence(Edge edge, Rounded set) {}
+    public record AtFence(Edge edge, Rounded set, Span blade) {}
 
     /** All slits of a run; those of one setting follow each other, what is cut by knife comes last. */
     static List<SlitStep> of(SheetPlan sheets, Trimmer trimmer) {
@@ -59,10 +61,19 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
     private static Optional<AtFence> fence(Segment slit, Trimmer trimmer) {
         return trimmer.slits() == Trimmer.Slits.NONE
                 ? Optional.empty()
-                : slit.axis()
-                        .map(axis -> axis == Axis.VERTICAL
-                                ? new AtFence(Edge.LEFT, slit.start().x().roundedTo(trimmer.graduation()))
-                                : new AtFence(Edge.TOP, slit.start().y().roundedTo(trimmer.graduation())));
+                : slit.axis().map(axis -> {
+                    Point start = slit.start();
+                    Point end = slit.end();
+                    return axis == Axis.VERTICAL
+                            ? new AtFence(
+                                    Edge.LEFT, start.x().roundedTo(trimmer.graduation()), span(start.y(), end.y()))
+                            : new AtFence(
+                                    Edge.TOP, start.y().roundedTo(trimmer.graduation()), span(start.x(), end.x()));
+                });
+    }
+
+    private static Span span(Length one, Length other) {
+        return new Span(Length.min(one, other), Length.max(one, other));
     }
 
     /** What to do. */
@@ -73,15 +84,12 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
     }
 
     private void atFence(AtFence at, Phrase.Writer writer, MeasureSystem system) {
-        boolean upright = at.edge == Edge.LEFT;
-        Length one = upright ? slit.start().y() : slit.start().x();
-        Length other = upright ? slit.end().y() : slit.end().x();
         writer.words(at.edge.word() + " edge at the fence, fence at ")
                 .length(at.set.shown())
                 .words(". Lower the blade ")
-                .length(Length.min(one, other))
-                .words(" from the " + (upright ? "top" : "left") + " edge and lift it at ")
-                .length(Length.max(one, other))
+                .length(at.blade.start())
+                .words(" from the " + (at.edge == Edge.LEFT ? "top" : "left") + " edge and lift it at ")
+                .length(at.blade.stop())
                 .words(".")
                 .phrase(Nearest.errorOf(at.set, system));
     }

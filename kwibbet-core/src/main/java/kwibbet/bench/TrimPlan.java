@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 import kwibbet.bench.TrimSetting.Blade;
+import kwibbet.cutting.Fence;
 import kwibbet.cutting.FencePlan;
 import kwibbet.cutting.FencePlan.Guide;
 import kwibbet.cutting.FencePlan.Setting;
@@ -62,7 +63,7 @@ public record TrimPlan(
             FencePlan plan = FenceSearch.plan(
                     places.stream().map(place -> lettered.get(place).layout()).toList(),
                     margins(sheets),
-                    trimmer.longestCut());
+                    new Fence(trimmer.longestCut(), trimmer.graduation().step()));
             plans.put(blade, plan);
             for (int i = 0; i < places.size(); i++) {
                 recut.set(places.get(i), plan.layouts().get(i));
@@ -113,9 +114,10 @@ public record TrimPlan(
             bySheet.computeIfAbsent(take.layout(), layout -> new ArrayList<>()).add(take.cut());
         }
         Rounded set = setting.at().roundedTo(trimmer.graduation());
+        TrimStep.At at =
+                new TrimStep.At(set, blade == Blade.KNIFE ? TrimLine.Guide.RULER : TrimLine.Guide.FENCE, trimmer);
         List<TrimStep> steps = new ArrayList<>();
-        bySheet.forEach((layout, cuts) ->
-                steps.addAll(TrimStep.of(sheets.get(layout), cuts, set, blade == Blade.KNIFE, trimmer)));
+        bySheet.forEach((layout, cuts) -> steps.addAll(TrimStep.of(sheets.get(layout), cuts, at)));
         return new TrimSetting(number, set, blade, steps);
     }
 
@@ -132,6 +134,11 @@ public record TrimPlan(
                 .filter(paper -> paper.layouts().size() > 1)
                 .map(PaperPlan::paper)
                 .toList();
+    }
+
+    /** What is kept and has a bare edge to be cut off first. */
+    public List<BareOffcut> bareOffcuts() {
+        return BareOffcut.of(sheets);
     }
 
     /** What keeps strips of several layouts apart; nothing where there is one of each paper. */

@@ -6,9 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import kwibbet.bench.TrimLine.Guide;
+import kwibbet.bench.TrimLine.Heap;
+import kwibbet.bench.TrimLine.Thing;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.measure.Rounded;
 import kwibbet.shape.Axis;
@@ -16,7 +20,6 @@ import kwibbet.shape.Edge;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.tool.Trimmer;
-import kwibbet.wording.Phrase;
 
 /**
  * What is cut at one setting of the fence of one sheet: one part of it, or several equal ones.
@@ -24,19 +27,35 @@ import kwibbet.wording.Phrase;
  * @param sheet the layout in hand
  * @param parts the equal parts, each with its cuts; a cut takes its first part off what the one before it left
  * @param set the figure that is set
- * @param stack how many are cut at once
+ * @param line what the list says of it
  * @param passes how often the blade comes down for all sheets of the layout
- * @param byKnife whether the cut is longer than the trimmer's
  */
-public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int stack, int passes, boolean byKnife) {
+public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, TrimLine line, int passes) {
+
+    private static final Length SLIVER = Length.ofInches(1, 32);
 
     /** Copies the cuts. */
     public TrimStep {
         parts = parts.stream().map(List::copyOf).toList();
     }
 
+    /**
+     * What one setting is made with.
+     *
+     * @param set the figure that is set
+     * @param guide fence or ruler
+     * @param trimmer the trimmer
+     */
+    record At(Rounded set, Guide guide, Trimmer trimmer) {
+
+        /** A knife goes through one sheet after the other. */
+        private int stack(Lettered sheet) {
+            return guide == Guide.RULER ? 1 : trimmer.stackOf(sheet.paper().caliper());
+        }
+    }
+
     /** The cuts of one setting on one sheet, equal parts together as far as they are there when the first of them is cut. */
-    static List<TrimStep> of(Lettered sheet, List<Cut> cuts, Rounded set, boolean byKnife, Trimmer trimmer) {
+    static List<TrimStep> of(Lettered sheet, List<Cut> cuts, At at) {
         List<List<List<Cut>>> together = new ArrayList<>();
         for (List<Cut> part : parts(cuts)) {
             int freed = freed(part.get(0), together);
@@ -45,10 +64,26 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int s
                     .findFirst()
                     .ifPresentOrElse(others -> others.add(part), () -> together.add(new ArrayList<>(List.of(part))));
         }
-        return together.stream()
-                .map(parts -> new TrimStep(
-                        sheet, parts, set, stack(sheet, parts, trimmer), passes(sheet, parts, trimmer), byKnife))
-                .toList();
+        return together.stream().map(parts -> step(sheet, parts, at)).toList();
+    }
+
+    private static TrimStep step(Lettered sheet, List<List<Cut>> parts, At at) {
+        Cut first = parts.get(0).get(0);
+        Naming naming = new Naming(sheet, at.trimmer.marks());
+        Heap take = naming.heap(first.inHand(), parts.size());
+        int stack = at.stack(sheet);
+        int times = parts.get(0).size();
+        TrimLine line = new TrimLine(
+                sheet.letter(),
+                take,
+                Math.min(take.count(), stack),
+                first.axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP,
+                at.set.shown(),
+                at.guide,
+                times,
+                naming.gained(parts));
+        int passes = Math.multiplyExact((take.count() + stack - 1) / stack, times);
+        return new TrimStep(sheet, parts, at.set, line, passes);
     }
 
     /** The place of the step that cuts off what a cut needs in hand; -1 where that was there before. */
@@ -89,23 +124,6 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int s
         return cut.axis() == before.axis() && before.second().equals(Optional.of(cut.inHand()));
     }
 
-    /** Equal parts of all sheets of the layout are stacked as high as the trimmer takes them. */
-    private static int passes(Lettered sheet, List<List<Cut>> parts, Trimmer trimmer) {
-        int pieces = Math.multiplyExact(sheet.layout().copies(), parts.size());
-        return Math.multiplyExact(
-                trimmer.passesFor(pieces, sheet.paper().caliper()), parts.get(0).size());
-    }
-
-    private static int stack(Lettered sheet, List<List<Cut>> parts, Trimmer trimmer) {
-        int pieces = Math.multiplyExact(sheet.copies(), parts.size());
-        return Math.min(pieces, trimmer.stackOf(sheet.paper().caliper()));
-    }
-
-    /** The edge that lies at the fence. */
-    public Edge from() {
-        return parts.get(0).get(0).axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP;
-    }
-
     /** All cuts of the step, in order. */
     public List<Cut> cuts() {
         return parts.stream().flatMap(List::stream).toList();
@@ -116,71 +134,85 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, int s
         return parts.get(0).get(0).inHand();
     }
 
-    /** What to take in hand, how it lies and how often it is cut. */
-    public Phrase sentence(MeasureSystem system) {
-        int times = parts.get(0).size();
-        Phrase.Writer writer = Phrase.in(system).words("Take the " + what() + " ");
-        // A sheet is known by its size as it was bought.
-        Phrase size = Phrase.in(isWhole() ? sheet.paper().system() : system)
-                .size(inHand().size())
-                .end();
-        writer.phrase(size)
-                .words((pieces() > 1 && stack > 1 ? ", " + stack + " at once" : "") + ", " + from().word()
-                        + " edge at the fence, and cut" + (pieces() > 1 ? " each" : ""))
-                .words(times == 1 ? "." : " " + times + " times.");
-        if (byKnife) {
-            writer.words(" This is longer than your trimmer cuts: use a knife and a ruler.");
+    /** How parts of a sheet are called. */
+    private record Naming(Lettered sheet, MeasureSystem marks) {
+
+        /** As many of a part of the sheet as come off all sheets of the layout. */
+        Heap heap(Rect area, int onOne) {
+            return new Heap(
+                    thing(area),
+                    area.size(),
+                    Math.multiplyExact(sheet.copies(), onOne),
+                    // A sheet is known by its size as it was bought.
+                    isWhole(area) && sheet.leftover().isEmpty() ? sheet.paper().system() : marks);
         }
-        return writer.end();
-    }
 
-    private boolean isWhole() {
-        return inHand().size().equals(sheet.layout().sheet());
-    }
-
-    /** How many sheets or strips are cut so, of all sheets of the layout. */
-    private int pieces() {
-        return Math.multiplyExact(sheet.copies(), parts.size());
-    }
-
-    private String what() {
-        String one = isWhole() ? sheet.leftover().isPresent() ? "offcut" : "sheet" : "strip";
-        return pieces() == 1 ? one : pieces() + " " + one + "s";
-    }
-
-    /** What comes off and what stays in hand. */
-    public Phrase result(MeasureSystem system) {
-        Map<Gained, Integer> gained = new LinkedHashMap<>();
-        cuts().forEach(cut -> gained.merge(gained(cut.first()), 1, Integer::sum));
-        for (List<Cut> part : parts) {
-            part.get(part.size() - 1).second().ifPresent(rest -> gained.merge(gained(rest), 1, Integer::sum));
+        Thing thing(Rect area) {
+            if (isWhole(area)) {
+                return sheet.leftover().isPresent() ? TrimLine.Paper.OFFCUT : TrimLine.Paper.SHEET;
+            }
+            SheetLayout.Yield part = sheet.layout().yieldAt(area);
+            if (part instanceof SheetLayout.PartOff off) {
+                return new TrimLine.Cut(sheet.plan().called(off.part()));
+            }
+            return part instanceof SheetLayout.OffcutOff ? TrimLine.Paper.OFFCUT : strip(area);
         }
-        Phrase.Writer writer = Phrase.in(system).words("Gives ");
-        int told = 0;
-        for (Map.Entry<Gained, Integer> each : gained.entrySet()) {
-            told++;
-            String before = told == 1 ? "" : told == gained.size() ? " and " : ", ";
-            int count = Math.multiplyExact(sheet.copies(), each.getValue());
-            writer.words(before + (count == 1 ? "" : count + " × ")
-                            + each.getKey().name() + " ")
-                    .size(each.getKey().size());
+
+        private Thing strip(Rect area) {
+            List<Edge> bare = bareEdges(area);
+            boolean looksLikeOther = sheet.layout().cuts().stream()
+                    .map(Cut::inHand)
+                    .anyMatch(other -> other.size().equals(area.size())
+                            && !bareEdges(other).equals(bare));
+            return looksLikeOther && !bare.isEmpty() ? new TrimLine.BareStrip(bare) : TrimLine.Paper.STRIP;
         }
-        return writer.words(".").end();
-    }
 
-    /** What is in hand after a cut, as it is told: equal ones together, each under its own name. */
-    private record Gained(String name, Size size) {}
-
-    private Gained gained(Rect area) {
-        return new Gained(named(area), area.size());
-    }
-
-    /** What a part of the sheet is called. */
-    public String named(Rect area) {
-        SheetLayout.Yield part = sheet.layout().yieldAt(area);
-        if (part instanceof SheetLayout.PartOff off) {
-            return sheet.part(off.part()).name();
+        /** The edges of a part of the sheet that lie in its margin. */
+        private List<Edge> bareEdges(Rect area) {
+            Rect printed = sheet.printed();
+            List<Edge> bare = new ArrayList<>();
+            if (area.left().isShorterThan(printed.left())) {
+                bare.add(Edge.LEFT);
+            }
+            if (area.top().isShorterThan(printed.top())) {
+                bare.add(Edge.TOP);
+            }
+            if (area.right().isLongerThan(printed.right())) {
+                bare.add(Edge.RIGHT);
+            }
+            if (area.bottom().isLongerThan(printed.bottom())) {
+                bare.add(Edge.BOTTOM);
+            }
+            return bare;
         }
-        return part instanceof SheetLayout.OffcutOff ? "offcut" : "strip";
+
+        /** What nobody would call an offcut, nor measure. */
+        private boolean isSliver(Rect area) {
+            boolean isThin =
+                    Length.min(area.size().width(), area.size().height()).isShorterThan(SLIVER);
+            return isThin && thing(area) == TrimLine.Paper.OFFCUT;
+        }
+
+        private boolean isWhole(Rect area) {
+            return area.size().equals(sheet.layout().sheet());
+        }
+
+        /** What comes off at the edge that is measured from, then what is left; equal ones together. */
+        List<Heap> gained(List<List<Cut>> parts) {
+            List<Rect> areas = new ArrayList<>();
+            parts.forEach(part -> part.forEach(cut -> areas.add(cut.first())));
+            parts.forEach(part -> part.get(part.size() - 1).second().ifPresent(areas::add));
+            Map<Heap, Integer> gained = new LinkedHashMap<>();
+            areas.stream()
+                    .filter(area -> !isSliver(area))
+                    .forEach(area -> gained.merge(heap(area, 1), 1, Integer::sum));
+            return gained.entrySet().stream()
+                    .map(each -> {
+                        Heap one = each.getKey();
+                        int count = Math.multiplyExact(one.count(), each.getValue());
+                        return new Heap(one.thing(), one.size(), count, one.units());
+                    })
+                    .toList();
+        }
     }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.TreeMap;
 
 import kwibbet.cutting.Bar.Kind;
+import kwibbet.measure.Length;
 
 /**
  * What has been cut so far, and at which settings. Whatever can be cut at a setting is cut at it: to leave it would only ask for
@@ -36,10 +37,11 @@ final class CutOrder {
      * @param bars the bars
      * @param widths in ticks, by bar and kind
      * @param numbers of the widths, the same for the same width
+     * @param mark how far the marks of the fence are apart, in ticks
      */
     @SuppressWarnings("ArrayRecordComponent") // never compared, never given away
-    private record Stocked(List<Bar> bars, long[][] widths, int[][] numbers) {
-        static Stocked of(List<Bar> bars) {
+    private record Stocked(List<Bar> bars, long[][] widths, int[][] numbers, long mark) {
+        static Stocked of(List<Bar> bars, Length mark) {
             Map<Long, Integer> known = new HashMap<>();
             long[][] widths = new long[bars.size()][];
             int[][] numbers = new int[bars.size()][];
@@ -51,7 +53,7 @@ final class CutOrder {
                         .mapToInt(width -> known.computeIfAbsent(width, first -> known.size()))
                         .toArray();
             }
-            return new Stocked(List.copyOf(bars), widths, numbers);
+            return new Stocked(List.copyOf(bars), widths, numbers, mark.toTicks());
         }
     }
 
@@ -74,7 +76,7 @@ final class CutOrder {
     }
 
     /** Nothing cut yet, whole sheets at hand. */
-    static CutOrder begin(List<Bar> bars, List<Integer> sheets) {
+    static CutOrder begin(List<Bar> bars, List<Integer> sheets, Length mark) {
         long[] on = new long[bars.size()];
         for (int bar = 0; bar < on.length; bar++) {
             int kinds = bars.get(bar).kinds().size();
@@ -82,7 +84,7 @@ final class CutOrder {
         }
         BitSet atHand = new BitSet();
         sheets.stream().filter(bar -> bar >= 0).forEach(atHand::set);
-        return new CutOrder(Stocked.of(bars), atHand, on, List.of(), 0);
+        return new CutOrder(Stocked.of(bars, mark), atHand, on, List.of(), 0);
     }
 
     List<Off> done() {
@@ -108,11 +110,11 @@ final class CutOrder {
             long left = left(bar);
             List<Kind> kinds = bars.get(bar).kinds();
             for (int kind = 0; kind < kinds.size(); kind++) {
-                if (isOn(bar, kind)) {
+                if (canBeMeasured(bar, kind)) {
                     choices.merge(width(bar, kind), 1, Integer::sum);
-                    if (canFallOff(bar, kind)) {
-                        choices.merge(left - width(bar, kind), 1, Integer::sum);
-                    }
+                }
+                if (canFallOff(bar, kind)) {
+                    choices.merge(left - width(bar, kind), 1, Integer::sum);
                 }
             }
             if (hasWaste(bar)) {
@@ -151,7 +153,7 @@ final class CutOrder {
         }
         int kinds = bars.get(bar).kinds().size();
         for (int kind = 0; kind < kinds; kind++) {
-            if (isOn(bar, kind) && width(bar, kind) == setting) {
+            if (width(bar, kind) == setting && canBeMeasured(bar, kind)) {
                 take(bar, kind, false);
                 return true;
             }
@@ -171,15 +173,34 @@ final class CutOrder {
         return false;
     }
 
+    /** Whether a piece may be cut off by its own width: what there is no mark for is left to the last, where it need not be measured. */
+    private boolean canBeMeasured(int bar, int kind) {
+        return isOn(bar, kind) && (isMark(width(bar, kind)) || !hasMark(bar));
+    }
+
+    private boolean hasMark(int bar) {
+        for (int kind = 0; kind < bars.get(bar).kinds().size(); kind++) {
+            if (isOn(bar, kind) && isMark(width(bar, kind))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /**
      * Whether what stays may be measured instead of the piece. Not where waste stays with it: the piece would be off by whatever
-     * the sheet is off.
+     * the sheet is off. Nor where there is no mark for it, and the piece has one.
      */
     private boolean canFallOff(int bar, int kind) {
         return isOn(bar, kind)
                 && !hasWaste(bar)
                 && bars.get(bar).kinds().get(kind).count() == 1
-                && left(bar) > width(bar, kind);
+                && left(bar) > width(bar, kind)
+                && (isMark(left(bar) - width(bar, kind)) || !isMark(width(bar, kind)));
+    }
+
+    private boolean isMark(long width) {
+        return width % stocked.mark() == 0;
     }
 
     private void take(int bar, int kind, boolean fromEnd) {

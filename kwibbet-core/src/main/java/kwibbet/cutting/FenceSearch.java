@@ -49,8 +49,8 @@ public final class FenceSearch {
     }
 
     /** An order of cuts for some layouts of sheets that can be used up to their edges. */
-    public static FencePlan plan(List<SheetLayout> layouts, Length longestCut) {
-        return plan(layouts, Map.of(), longestCut);
+    public static FencePlan plan(List<SheetLayout> layouts, Fence fence) {
+        return plan(layouts, Map.of(), fence);
     }
 
     /**
@@ -58,25 +58,26 @@ public final class FenceSearch {
      *
      * @param layouts the layouts
      * @param margins what cannot be used along every edge of a stock; it stays where it is while pieces change places
-     * @param longestCut what is longer is cut with a knife
+     * @param fence the fence; what falls off is measured by what stays only where there is a mark for that
      * @throws IllegalArgumentException when a layout was made for a blade with a kerf
      */
-    public static FencePlan plan(List<SheetLayout> layouts, Map<StockId, Length> margins, Length longestCut) {
+    public static FencePlan plan(List<SheetLayout> layouts, Map<StockId, Length> margins, Fence fence) {
         if (layouts.stream().anyMatch(layout -> !layout.kerf().isZero())) {
             throw new IllegalArgumentException("a trimmer has no kerf");
         }
-        return new FenceSearch(layouts, margins).run(longestCut);
+        return new FenceSearch(layouts, margins).run(fence);
     }
 
-    private FencePlan run(Length longestCut) {
-        Retelling retelling = new Retelling(search());
+    private FencePlan run(Fence fence) {
+        Length longestCut = fence.longestCut();
+        Retelling retelling = new Retelling(search(fence.mark()));
         List<SheetLayout> recut =
                 IntStream.range(0, layouts.size()).mapToObj(retelling::layout).toList();
         return new FencePlan(recut, retelling.settings(longestCut), atLeast(longestCut));
     }
 
-    private CutOrder search() {
-        CutOrder begin = CutOrder.begin(bars, sheets);
+    private CutOrder search(Length mark) {
+        CutOrder begin = CutOrder.begin(bars, sheets, mark);
         int width = width(begin.widthsLeft());
         int choices = width == 1 ? FEW : Integer.MAX_VALUE;
         List<CutOrder> beam = List.of(begin);

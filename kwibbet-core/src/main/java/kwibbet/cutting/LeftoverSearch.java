@@ -156,9 +156,16 @@ final class LeftoverSearch {
         best.job().stocks().forEach(each -> {
             int sheets = used.getOrDefault(each.id(), 0) - (each.equals(stock) ? 1 : 0);
             stocks.add(new Stock(
-                    each.id(), each.sheet(), OptionalInt.of(sheets), each.cents(), each.source(), each.margin()));
+                    each.id(),
+                    each.sheet(),
+                    OptionalInt.of(sheets),
+                    each.cents(),
+                    each.source(),
+                    each.margin(),
+                    each.mark()));
         });
-        stocks.add(new Stock(rest, left, OptionalInt.of(1), stock.cents(), stock.source(), stock.margin()));
+        stocks.add(
+                new Stock(rest, left, OptionalInt.of(1), stock.cents(), stock.source(), stock.margin(), stock.mark()));
         List<Part> parts = best.job().parts().stream()
                 .map(part -> new Part(part.id(), part.size(), part.count(), alsoOnRest(part, stock)))
                 .toList();

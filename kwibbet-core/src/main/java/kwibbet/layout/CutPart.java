@@ -79,6 +79,13 @@ public record CutPart(PartId id, List<Wanted> uses) {
         return names().size() == 1;
     }
 
+    /** Whether nobody could tell the two apart by name and size. */
+    boolean looksLike(CutPart other) {
+        return name().equals(other.name())
+                && (blank().equals(other.blank())
+                        || blank().equals(other.blank().turned()));
+    }
+
     private List<String> names() {
         return uses.stream().map(use -> use.piece().name()).distinct().toList();
     }

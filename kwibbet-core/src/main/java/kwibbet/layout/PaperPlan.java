@@ -121,4 +121,16 @@ public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no part " + id.value() + " is cut from this paper"));
     }
+
+    /**
+     * What one piece of a part is called while it is cut: by the name of the part, or by all its uses where another part of that name and size is cut from the
+     * same paper.
+     *
+     * @throws IllegalArgumentException when the order has none
+     */
+    public String called(PartId id) {
+        CutPart part = part(id);
+        boolean isAlone = order.parts().stream().filter(part::looksLike).count() == 1;
+        return isAlone ? part.name() : part.usedAs();
+    }
 }

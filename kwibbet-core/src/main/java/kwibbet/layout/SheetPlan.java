@@ -12,8 +12,10 @@ import kwibbet.card.Piece;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
+import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
+import kwibbet.shape.Rect;
 
 /**
  * How all paper of a run is cut.
@@ -56,6 +58,12 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
             return plan.order().leftovers().stream()
                     .filter(leftover -> SheetPlanner.stockOf(leftover).equals(layout.stock()))
                     .findFirst();
+        }
+
+        /** What of the sheet a printer can reach; a leftover has no bare edges. */
+        public Rect printed() {
+            Length margin = leftover().isPresent() ? Length.ZERO : paper().margin();
+            return Rect.atOrigin(layout.sheet()).grown(margin.negated());
         }
 
         /** The part of that name. */

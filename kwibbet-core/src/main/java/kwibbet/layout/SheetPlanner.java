@@ -110,7 +110,7 @@ public final class SheetPlanner {
     }
 
     private static CuttingJob job(PaperOrder order, Trimmer trimmer) {
-        List<Stock> stocks = stocks(order);
+        List<Stock> stocks = stocks(order, trimmer);
         List<Part> parts = order.parts().stream()
                 .map(part ->
                         new Part(part.id(), order.cutTo(part, trimmer), part.count(), turnings(part.first(), order)))
@@ -128,18 +128,33 @@ public final class SheetPlanner {
                 Keeping.USUAL);
     }
 
-    private static List<Stock> stocks(PaperOrder order) {
+    private static List<Stock> stocks(PaperOrder order, Trimmer trimmer) {
         List<Stock> stocks = new ArrayList<>();
         for (Paper size : order.sizes()) {
             boolean chosen = size.equals(order.paper());
             OptionalInt onHand = chosen ? OptionalInt.empty() : OptionalInt.of(size.onHand());
-            stocks.add(new Stock(stockOf(size), size.sheet(), onHand, size.cents(), Stock.Source.SHELF, size.margin()));
+            stocks.add(new Stock(
+                    stockOf(size),
+                    size.sheet(),
+                    onHand,
+                    size.cents(),
+                    Stock.Source.SHELF,
+                    trimmer.offEdge(size.margin()),
+                    mark(size, trimmer)));
         }
         for (Offcut leftover : order.leftovers()) {
             OptionalInt count = OptionalInt.of(leftover.count());
             stocks.add(new Stock(stockOf(leftover), leftover.size(), count, 0, Stock.Source.DRAWER, Length.ZERO));
         }
         return stocks;
+    }
+
+    /** What can be used within margins ends at a mark; where it does anyway, and where there is no margin, nothing is said of marks. */
+    private static Length mark(Paper size, Trimmer trimmer) {
+        Length mark = trimmer.graduation().step();
+        boolean isAnyway =
+                size.sheet().width().isMultipleOf(mark) && size.sheet().height().isMultipleOf(mark);
+        return size.margin().isZero() || isAnyway ? Length.TICK : mark;
     }
 
     /** A leftover is turned as the sheet it is of. */

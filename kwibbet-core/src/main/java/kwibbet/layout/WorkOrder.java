@@ -58,7 +58,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
 
         /**
          * What a part is cut to: its sides as the marks of the trimmer give them, so that no error gathers where pieces are cut one after the other. A
-         * side that is as long as the paper is needs no cut and stays; what a die or a hand cuts out has been given room already.
+         * side that is as long as all sheets are, and needs no cut, stays; what a die or a hand cuts out has been given room already.
          */
         public Size cutTo(CutPart part, Trimmer trimmer) {
             return part.first().isCutOut()
@@ -69,11 +69,12 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
         }
 
         private Length side(Length side, Trimmer trimmer) {
-            boolean isWhole = Stream.concat(
-                            sizes.stream().map(Paper::usable),
-                            leftovers.stream().map(Offcut::size))
-                    .anyMatch(sheet ->
-                            sheet.width().equals(side) || sheet.height().equals(side));
+            boolean isWhole = sizes.stream().allMatch(paper -> paper.margin().isZero())
+                    && Stream.concat(
+                                    sizes.stream().map(Paper::sheet),
+                                    leftovers.stream().map(Offcut::size))
+                            .allMatch(sheet ->
+                                    sheet.width().equals(side) || sheet.height().equals(side));
             return isWhole ? side : trimmer.atMark(side);
         }
 

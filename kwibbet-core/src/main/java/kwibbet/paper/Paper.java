@@ -55,12 +55,6 @@ public record Paper(
     private static final int MOST_ON_HAND = 100_000;
     private static final int DEAREST = 100_000;
 
-    /** What can be used of a sheet, within its margin. */
-    public Size usable() {
-        Length both = margin.multipliedBy(2);
-        return new Size(sheet.width().minus(both), sheet.height().minus(both));
-    }
-
     /** The paper if its figures are those of a paper, otherwise everything that is wrong, by field. */
     public Outcome<Paper> checked() {
         List<Refusal> reasons = new ArrayList<>();

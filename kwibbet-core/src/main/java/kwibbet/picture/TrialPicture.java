@@ -1,5 +1,6 @@
 package kwibbet.picture;
 
+import kwibbet.bench.TrimLine;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
@@ -41,34 +42,31 @@ public final class TrialPicture {
         Sketch sketch = new Sketch(frame, row, system);
         Colour colour = sheet.paper().colour();
         int last = sheet.layout().copies();
-        for (Sheet part : run.cut().pile()) {
+        for (Sheet part : run.cut().table()) {
             if (part.layout() == layout && part.copy() == last) {
-                part(sketch, part, whole, colour, sheet);
+                part(sketch, part, whole, colour);
             }
         }
         return sketch.drawing("Sheet " + sheet.letter() + " on the trial bench");
     }
 
-    private static void part(Sketch sketch, Sheet part, Rect whole, Colour colour, Lettered sheet) {
-        Rect named = part.named();
+    private static void part(Sketch sketch, Sheet part, Rect whole, Colour colour) {
+        Rect lay = part.actual();
         // Parts lie as far apart as they lay from the corner, so that none hides another.
-        Point corner = named.corner()
+        Point corner = lay.corner()
                 .plus(
-                        share(named.left(), whole.size().width(), sketch),
-                        share(named.top(), whole.size().height(), sketch));
-        Rect area = new Rect(corner, part.actual());
-        boolean wrong = !part.actual().equals(named.size());
+                        share(lay.left(), whole.size().width(), sketch),
+                        share(lay.top(), whole.size().height(), sketch));
+        Rect area = new Rect(corner, lay.size());
+        boolean wrong = !part.isAsSaid();
         Ink ink = Ink.on(colour);
         sketch.add(Mark.Area.of(area, new Fill.Paper(colour), wrong ? Line.MOVE : Line.CUT, ink));
-        sheet.layout().placements().stream()
-                .filter(placement -> placement.area().equals(named))
-                .findFirst()
-                .ifPresent(placement -> {
-                    Phrase name = Phrase.of(sheet.part(placement.part()).name() + (wrong ? ", off" : ""));
-                    if (sketch.fits(name, 0.9, area.size().width(), area.size().height())) {
-                        sketch.text(Sketch.centre(area), name, 0.9, ink);
-                    }
-                });
+        if (part.label().thing() instanceof TrimLine.Cut piece) {
+            Phrase name = Phrase.of(piece.word() + (wrong ? ", off" : ""));
+            if (sketch.fits(name, 0.9, area.size().width(), area.size().height())) {
+                sketch.text(Sketch.centre(area), name, 0.9, ink);
+            }
+        }
     }
 
     private static Length share(Length at, Length whole, Sketch sketch) {

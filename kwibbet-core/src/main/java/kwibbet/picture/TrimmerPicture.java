@@ -2,6 +2,7 @@ package kwibbet.picture;
 
 import java.util.List;
 
+import kwibbet.bench.TrimLine;
 import kwibbet.bench.TrimStep;
 import kwibbet.cutting.SheetLayout.Cut;
 import kwibbet.drawing.Drawing;
@@ -37,7 +38,7 @@ public final class TrimmerPicture {
         this.step = step;
         this.system = system;
         Size inHand = step.inHand().size();
-        Size lying = step.from() == Edge.LEFT ? inHand : inHand.turned();
+        Size lying = step.line().from() == Edge.LEFT ? inHand : inHand.turned();
         Length reach = Length.max(lying.width(), trimmer.longestCut());
         Length row = Length.max(reach, lying.height()).dividedDownBy(ROWS);
         this.paper = Rect.atOrigin(lying);
@@ -72,7 +73,7 @@ public final class TrimmerPicture {
         }
         label(
                 Rect.of(Length.ZERO, Length.ZERO, set, paper.size().height()),
-                step.named(cuts.get(0).first()),
+                step.line().gives().get(0).thing().word(),
                 ink);
         blade(set);
         sketch.stroke(Line.FENCE, new Point(Length.ZERO, table.top()), new Point(Length.ZERO, table.bottom()));
@@ -98,7 +99,7 @@ public final class TrimmerPicture {
                 new Point(set, table.bottom().plus(sketch.rows(0.4))));
         sketch.label(
                 new Point(set, table.top().minus(sketch.rows(2))),
-                Phrase.of(step.byKnife() ? "knife" : "blade"),
+                Phrase.of(step.line().guide() == TrimLine.Guide.RULER ? "knife" : "blade"),
                 0.9,
                 Ink.ON_PAGE);
     }

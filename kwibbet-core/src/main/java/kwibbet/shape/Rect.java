@@ -112,6 +112,20 @@ public record Rect(Point corner, Size size) {
                 && !point.y().isLongerThan(bottom());
     }
 
+    /** What the two share; nothing when that is no more than an edge. */
+    public Optional<Rect> within(Rect other) {
+        if (!overlaps(other)) {
+            return Optional.empty();
+        }
+        Length left = Length.max(left(), other.left());
+        Length top = Length.max(top(), other.top());
+        return Optional.of(of(
+                left,
+                top,
+                Length.min(right(), other.right()).minus(left),
+                Length.min(bottom(), other.bottom()).minus(top)));
+    }
+
     /** Whether the two share more than an edge. */
     public boolean overlaps(Rect other) {
         return left().isShorterThan(other.right())

@@ -55,6 +55,12 @@ public record Trimmer(
         return Length.max(side.roundedTo(graduation).shown(), graduation.step());
     }
 
+    /** What is cut off an edge so that at least {@code margin} is gone: to the next mark. */
+    public Length offEdge(Length margin) {
+        Length down = graduation.step().multipliedBy(margin.dividedBy(graduation.step()));
+        return down.equals(margin) ? margin : down.plus(graduation.step());
+    }
+
     /** In how many passes sheets of a thickness are cut. */
     public int passesFor(int sheets, Length caliper) {
         int stack = stackOf(caliper);

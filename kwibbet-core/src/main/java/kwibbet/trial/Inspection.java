@@ -1,8 +1,13 @@
 package kwibbet.trial;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import kwibbet.bench.PressSetting;
 import kwibbet.bench.PressStep;
@@ -10,13 +15,14 @@ import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreSetting;
 import kwibbet.bench.ScoreStep;
 import kwibbet.bench.SlitStep;
+import kwibbet.bench.TrimLine;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
-import kwibbet.cutting.SheetLayout.Placement;
 import kwibbet.layout.CutPart;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.RunPiece;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.measure.Length;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
@@ -33,8 +39,8 @@ final class Inspection {
 
     private final RunPlan plan;
     private final Progress progress;
-    private final TrialTrimmer.Result cut;
     private final List<Mishap> mishaps;
+    private final List<CutOut> cutOut;
 
     /**
      * Looks at a run.
@@ -47,8 +53,8 @@ final class Inspection {
     Inspection(RunPlan plan, Progress progress, TrialTrimmer.Result cut, List<Mishap> mishaps) {
         this.plan = plan;
         this.progress = progress;
-        this.cut = cut;
         this.mishaps = mishaps;
+        this.cutOut = cutOut(plan, cut);
     }
 
     /** How a kind of piece came out so far. */
@@ -56,17 +62,13 @@ final class Inspection {
         Piece piece = each.piece();
         int right = 0;
         Map<Size, Integer> wrong = new LinkedHashMap<>();
-        for (PaperPlan paper : plan.sheets().papers()) {
-            for (CutPart part : paper.order().parts()) {
-                Map<Size, Integer> cutOut = cutOut(part);
-                Size wanted = paper.order().cutTo(part, plan.tools().trimmer());
-                right += part.shared(cutOut.getOrDefault(wanted, 0)).getOrDefault(each.part(), 0);
-                cutOut.forEach((size, count) -> {
-                    // Of those that are wrong nobody can say which use they would have been.
-                    if (!size.equals(wanted) && part.first().part().equals(each.part())) {
-                        wrong.merge(size, count, Integer::sum);
-                    }
-                });
+        int bare = 0;
+        for (CutOut cutOut : cutOut) {
+            right += cutOut.part.shared(cutOut.right()).getOrDefault(each.part(), 0);
+            // Of those that are wrong nobody can say which use they would have been.
+            if (cutOut.part.first().part().equals(each.part())) {
+                wrong.putAll(cutOut.wrong());
+                bare += cutOut.bare();
             }
         }
         PressedPiece pressed = pressed(piece);
@@ -75,23 +77,61 @@ final class Inspection {
                 each.count(),
                 right,
                 wrong,
+                bare,
                 new Tally(piece.scores().size(), creases(piece)),
                 new Tally(pressed.shapes(), pressed.pressed()),
                 slits(piece));
     }
 
-    /** What was cut for a part so far, by its size, upright as it should be. */
-    private Map<Size, Integer> cutOut(CutPart part) {
-        List<Lettered> sheets = plan.sheets().lettered();
-        Map<Size, Integer> cutOut = new LinkedHashMap<>();
-        for (TrialTrimmer.Sheet sheet : cut.pile()) {
-            for (Placement placement : sheets.get(sheet.layout()).layout().placements()) {
-                if (placement.part().equals(part.id()) && placement.area().equals(sheet.named())) {
-                    cutOut.merge(placement.turned() ? sheet.actual().turned() : sheet.actual(), 1, Integer::sum);
+    /**
+     * What was cut for a part.
+     *
+     * @param part the part
+     * @param wanted the size the list cuts it to
+     * @param sizes how large each of them is, upright as the piece lies
+     * @param bare how many of the right size have an edge the printer left bare
+     */
+    private record CutOut(CutPart part, Size wanted, List<Size> sizes, int bare) {
+
+        int right() {
+            return Collections.frequency(sizes, wanted) - bare;
+        }
+
+        Map<Size, Integer> wrong() {
+            Map<Size, Integer> wrong = new LinkedHashMap<>();
+            sizes.stream().filter(size -> !size.equals(wanted)).forEach(size -> wrong.merge(size, 1, Integer::sum));
+            return wrong;
+        }
+    }
+
+    /** What lies on the table under the name and the size of each part. */
+    private static List<CutOut> cutOut(RunPlan plan, TrialTrimmer.Result cut) {
+        Map<TrialTrimmer.Label, List<TrialTrimmer.Sheet>> heaps =
+                cut.table().stream().collect(Collectors.groupingBy(TrialTrimmer.Sheet::label));
+        List<CutOut> all = new ArrayList<>();
+        Iterator<Lettered> next = plan.sheets().lettered().iterator();
+        for (PaperPlan paper : plan.sheets().papers()) {
+            List<Lettered> own =
+                    paper.layouts().stream().map(layout -> next.next()).toList();
+            for (CutPart part : paper.order().parts()) {
+                Size wanted = paper.order().cutTo(part, plan.tools().trimmer());
+                TrimLine.Cut name = new TrimLine.Cut(paper.called(part.id()));
+                List<Size> sizes = new ArrayList<>();
+                int bare = 0;
+                for (Lettered sheet : own) {
+                    for (Size said : new LinkedHashSet<>(List.of(wanted, wanted.turned()))) {
+                        for (TrialTrimmer.Sheet piece :
+                                heaps.getOrDefault(new TrialTrimmer.Label(sheet.letter(), name, said), List.of())) {
+                            Size actual = piece.actual().size();
+                            sizes.add(said.equals(wanted) ? actual : actual.turned());
+                            bare += piece.isAsSaid() && !sheet.printed().contains(piece.actual()) ? 1 : 0;
+                        }
+                    }
                 }
+                all.add(new CutOut(part, wanted, sizes, bare));
             }
         }
-        return cutOut;
+        return all;
     }
 
     private PressedPiece pressed(Piece piece) {
@@ -111,30 +151,50 @@ final class Inspection {
         return pressed;
     }
 
-    /** As the list has it: an edge at the fence, a figure to set, where the blade is lowered and lifted; a knife cuts along a ruler. */
+    /** As the list has it: an edge at the fence, a figure to set, where the blade is lowered and lifted; or a ruler from one place to another. */
     private Tally slits(Piece piece) {
-        double off = mishaps.stream()
+        List<SlitStep> steps = plan.bench().trim().slits().stream()
+                .filter(step -> step.piece().equals(piece))
+                .toList();
+        List<Segment> wanted = plan.bench().press().plan().slitsLeft(piece);
+        long right = wanted.stream()
+                .filter(slit -> steps.stream().anyMatch(step -> isSame(cutAlong(step), slit)))
+                .count();
+        return new Tally(wanted.size(), progress.isTrimmed() ? (int) right : 0);
+    }
+
+    private double trimmerOff() {
+        return mishaps.stream()
                 .mapToDouble(mishap -> mishap instanceof Mishap.TrimmerOff trimmer
                         ? trimmer.by().toInches()
                         : 0)
                 .sum();
-        List<SlitStep> steps = plan.bench().trim().slits().stream()
-                .filter(step -> step.piece().equals(piece))
-                .toList();
-        long right = steps.stream()
-                .filter(step -> step.fence()
-                        .map(fence -> fence.set().shown().toInches() + off - across(step.slit(), fence.edge()))
-                        .map(beside -> Math.abs(beside) <= CLOSE)
-                        .orElse(true))
-                .count();
-        return new Tally(steps.size(), progress.isTrimmed() ? (int) right : 0);
     }
 
-    private static double across(Segment slit, Edge edge) {
-        Point on = slit.start();
-        return (edge == Edge.LEFT ? on.x() : on.y()).toInches();
+    /** From where to where a slit is really cut. */
+    private List<Spot> cutAlong(SlitStep step) {
+        return step.fence()
+                .map(at -> {
+                    double across = at.set().shown().toInches() + trimmerOff();
+                    double start = at.blade().start().toInches();
+                    double stop = at.blade().stop().toInches();
+                    return at.edge() == Edge.LEFT
+                            ? List.of(new Spot(across, start), new Spot(across, stop))
+                            : List.of(new Spot(start, across), new Spot(stop, across));
+                })
+                .orElseGet(() -> List.of(
+                        Spot.of(step.slit().start()), Spot.of(step.slit().end())));
     }
 
+    private static boolean isSame(List<Spot> ends, Segment line) {
+        Spot start = Spot.of(line.start());
+        Spot end = Spot.of(line.end());
+        double asDrawn = Math.max(ends.get(0).to(start), ends.get(1).to(end));
+        double backwards = Math.max(ends.get(0).to(end), ends.get(1).to(start));
+        return Math.min(asDrawn, backwards) <= CLOSE;
+    }
+
+    /** How many scores of a piece are where they should be, on every paper that was cut for it. */
     private int creases(Piece piece) {
         int right = 0;
         for (ScoreSetting setting : progress.scored()) {
@@ -142,11 +202,9 @@ final class Inspection {
                 // What is cut folded is scored on its whole paper, and that is what the step names.
                 for (Piece named : step.pieces()) {
                     if (isOf(named, piece)) {
-                        List<Crease> creases = TrialBoard.creases(
-                                step.setting(), named.size(), plan.tools().board());
-                        for (Score score : named.scores()) {
-                            right += creases.stream().anyMatch(crease -> isOf(crease, score)) ? 1 : 0;
-                        }
+                        right += (int) named.scores().stream()
+                                .filter(score -> isCreased(score, step, named))
+                                .count();
                     }
                 }
             }
@@ -157,21 +215,61 @@ final class Inspection {
         return right + (progress.isScored() ? (int) byRuler : 0);
     }
 
+    private boolean isCreased(Score score, ScoreStep step, Piece piece) {
+        return sizes(piece).entrySet().stream().allMatch(cutTo -> {
+            List<Crease> creases =
+                    TrialBoard.creases(step, cutTo.getKey(), plan.tools().board());
+            return creases.stream().anyMatch(crease -> isOf(crease, score, piece, cutTo.getValue()));
+        });
+    }
+
+    /** How large the papers of a piece really are when they are scored, and how far off that the list said they would be, in inches. */
+    private Map<Size, Double> sizes(Piece piece) {
+        Map<Size, Double> sizes = new LinkedHashMap<>();
+        for (CutOut cutOut : cutOut) {
+            boolean isFor = cutOut.part.uses().stream()
+                    .anyMatch(use -> isOf(use.piece(), piece) && use.blank().equals(piece.size()));
+            if (isFor) {
+                double off = Math.max(
+                        beside(cutOut.wanted.width(), piece.size().width()),
+                        beside(cutOut.wanted.height(), piece.size().height()));
+                cutOut.sizes.forEach(size -> sizes.put(size, off));
+            }
+        }
+        return sizes.isEmpty() ? Map.of(piece.size(), 0.0) : sizes;
+    }
+
+    private static double beside(Length one, Length other) {
+        return Math.abs(one.toInches() - other.toInches());
+    }
+
     /** Whether what a step names is the piece, or its paper before it is cut out. */
     private static boolean isOf(Piece named, Piece piece) {
         return named.id().equals(piece.id()) && named.name().equals(piece.name());
     }
 
-    private static boolean isOf(Crease crease, Score score) {
+    private static boolean isOf(Crease crease, Score score, Piece piece, double off) {
         boolean face = (crease.face() == TrialBoard.Face.UP) == (score.fold() == Score.Fold.VALLEY);
         return face
-                && isOn(crease, score.line().start())
-                && isOn(crease, score.line().end());
+                && isOn(crease, score.line().start(), off)
+                && isOn(crease, score.line().end(), off)
+                && isAsLong(crease, score, piece);
     }
 
-    private static boolean isOn(Crease crease, Point point) {
+    private static boolean isOn(Crease crease, Point point, double off) {
         double at = crease.right() * point.x().toInches()
                 + crease.down() * point.y().toInches();
-        return Math.abs(at - crease.at()) <= CLOSE;
+        return Math.abs(at - crease.at()) <= CLOSE + off;
+    }
+
+    /** Whether it starts and stops where the score does; across a corner it goes from edge to edge, and so does the score. */
+    private static boolean isAsLong(Crease crease, Score score, Piece piece) {
+        return score.measured(piece.size())
+                .map(measured -> measured.isWhole()
+                        ? crease.only().isEmpty()
+                        : crease.only().stream()
+                                .anyMatch(span -> beside(span.start(), measured.start()) <= CLOSE
+                                        && beside(span.stop(), measured.stop()) <= CLOSE))
+                .orElse(true);
     }
 }

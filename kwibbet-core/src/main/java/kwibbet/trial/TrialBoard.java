@@ -3,9 +3,11 @@ package kwibbet.trial;
 import java.util.ArrayList;
 import java.util.List;
 
+import kwibbet.bench.ScoreStep;
+import kwibbet.bench.ScoreStep.InGroove;
+import kwibbet.bench.ScoreStep.Span;
 import kwibbet.measure.Length;
 import kwibbet.scoring.Lying;
-import kwibbet.scoring.ScorePlan.Setting;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 import kwibbet.tool.ScoringBoard;
@@ -29,26 +31,33 @@ public final class TrialBoard {
      * @param down the share of y
      * @param at the distance
      * @param face the face it was pressed from
+     * @param only the parts of the line that are creased, from the top edge or, for a level one, from the left; none where it goes from edge to edge
      */
-    public record Crease(double right, double down, double at, Face face) {}
+    public record Crease(double right, double down, double at, Face face, List<Span> only) {
+        /** Copies the list. */
+        public Crease {
+            only = List.copyOf(only);
+        }
+    }
 
     /**
-     * The creases that one setting makes on a piece.
+     * The creases that a line of the score list makes on a piece.
      *
-     * @param setting how the piece lies and which grooves are used
-     * @param piece its size
+     * @param step how the piece lies and which grooves are used
+     * @param piece how large it really is
      * @param board the board
      * @throws IllegalArgumentException when the board has no such groove or plate
      */
-    public static List<Crease> creases(Setting setting, Size piece, ScoringBoard board) {
+    public static List<Crease> creases(ScoreStep step, Size piece, ScoringBoard board) {
         List<Length> grooves = board.grooves().places();
         List<Crease> creases = new ArrayList<>();
-        for (var scored : setting.scores()) {
+        for (InGroove scored : step.inGrooves()) {
             if (!grooves.contains(scored.groove())) {
                 throw new IllegalArgumentException("the board has no groove at " + scored.groove());
             }
-            double reached = scored.groove().toInches() - setting.shift().toInches();
-            creases.add(crease(setting.lying(), reached, piece, board));
+            double reached = scored.groove().toInches() - step.setting().shift().toInches();
+            Crease whole = crease(step.setting().lying(), reached, piece, board);
+            creases.add(new Crease(whole.right, whole.down, whole.at, whole.face, scored.only()));
         }
         return creases;
     }
@@ -59,10 +68,10 @@ public final class TrialBoard {
         double height = piece.height().toInches();
         if (lying instanceof Lying.AtFence fence) {
             return switch (fence.edge()) {
-                case LEFT -> new Crease(1, 0, reached, face);
-                case RIGHT -> new Crease(1, 0, width - reached, face);
-                case TOP -> new Crease(0, 1, reached, face);
-                case BOTTOM -> new Crease(0, 1, height - reached, face);
+                case LEFT -> new Crease(1, 0, reached, face, List.of());
+                case RIGHT -> new Crease(1, 0, width - reached, face, List.of());
+                case TOP -> new Crease(0, 1, reached, face, List.of());
+                case BOTTOM -> new Crease(0, 1, height - reached, face, List.of());
             };
         }
         if (board.plate() == ScoringBoard.Plate.NONE) {
@@ -74,6 +83,6 @@ public final class TrialBoard {
         double down = plate.level() == Edge.TOP ? half : -half;
         double cornerX = plate.upright() == Edge.LEFT ? 0 : width;
         double cornerY = plate.level() == Edge.TOP ? 0 : height;
-        return new Crease(right, down, right * cornerX + down * cornerY + reached, face);
+        return new Crease(right, down, right * cornerX + down * cornerY + reached, face, List.of());
     }
 }

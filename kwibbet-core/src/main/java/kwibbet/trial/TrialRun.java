@@ -3,15 +3,13 @@ package kwibbet.trial;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import kwibbet.bench.RunPlan;
+import kwibbet.bench.TrimLine;
 import kwibbet.bench.TrimSetting;
 import kwibbet.card.Piece;
-import kwibbet.cutting.FencePlan.Guide;
-import kwibbet.cutting.FencePlan.Setting;
-import kwibbet.cutting.FencePlan.Take;
 import kwibbet.layout.RunPiece;
-import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
@@ -33,12 +31,20 @@ public record TrialRun(RunPlan plan, Progress progress, TrialTrimmer.Result cut,
      * @param wanted how many were asked for
      * @param right how many have just the size that was asked for
      * @param wrong the sizes of those that have not, and how many have each
+     * @param bare how many have their size and an edge the printer left bare
      * @param creases its scores; right where they should be and pressed from the right face
      * @param dieCuts the shapes the press cuts in it or out of it; none is right where anything else is cut as well
      * @param slits what the trimmer or the knife cuts inside it
      */
     public record Made(
-            Piece piece, int wanted, int right, Map<Size, Integer> wrong, Tally creases, Tally dieCuts, Tally slits) {
+            Piece piece,
+            int wanted,
+            int right,
+            Map<Size, Integer> wrong,
+            int bare,
+            Tally creases,
+            Tally dieCuts,
+            Tally slits) {
         /** Copies the sizes. */
         public Made {
             wrong = new LinkedHashMap<>(wrong);
@@ -48,6 +54,7 @@ public record TrialRun(RunPlan plan, Progress progress, TrialTrimmer.Result cut,
         public int missing() {
             return wanted
                     - right
+                    - bare
                     - wrong.values().stream().mapToInt(Integer::intValue).sum();
         }
 
@@ -87,28 +94,29 @@ public record TrialRun(RunPlan plan, Progress progress, TrialTrimmer.Result cut,
      * @param mishaps what goes wrong
      */
     public static TrialRun of(RunPlan plan, int settings, List<Mishap> mishaps) {
-        List<Lettered> sheets = plan.sheets().lettered();
         Progress progress = Progress.of(plan.bench(), settings);
         TrialTrimmer.Result cut = TrialTrimmer.run(
-                sheets.stream().map(Lettered::layout).toList(),
-                progress.trimmed().stream()
-                        .map(setting -> read(setting, sheets))
-                        .toList(),
+                stacks(plan),
+                progress.trimmed().stream().flatMap(TrialRun::told).toList(),
                 mishaps);
         Inspection inspection = new Inspection(plan, progress, cut, mishaps);
         List<Made> made = RunPiece.of(plan.cards()).stream().map(inspection::of).toList();
         return new TrialRun(plan, progress, cut, made);
     }
 
-    /** A setting as a maker reads it off the list: the figure that is shown, not the one that was meant. */
-    private static Setting read(TrimSetting setting, List<Lettered> sheets) {
-        List<String> letters = sheets.stream().map(Lettered::letter).toList();
-        List<Take> takes = setting.steps().stream()
-                .flatMap(step -> step.cuts().stream()
-                        .map(cut -> new Take(letters.indexOf(step.sheet().letter()), cut)))
+    /** The sheets before the first cut. */
+    private static List<TrialTrimmer.Stack> stacks(RunPlan plan) {
+        return plan.sheets().lettered().stream()
+                .map(sheet -> new TrialTrimmer.Stack(
+                        sheet.letter(),
+                        sheet.leftover().isPresent() ? TrimLine.Paper.OFFCUT : TrimLine.Paper.SHEET,
+                        sheet.layout().sheet(),
+                        sheet.copies()))
                 .toList();
-        Guide guide = setting.blade() == TrimSetting.Blade.KNIFE ? Guide.KNIFE : Guide.FENCE;
-        return new Setting(setting.set().shown(), guide, takes);
+    }
+
+    private static Stream<TrialTrimmer.Told> told(TrimSetting setting) {
+        return setting.steps().stream().map(step -> new TrialTrimmer.Told(setting.number(), step.line()));
     }
 
     /** What was set last; that the sheets lie ready where nothing was. */

@@ -1,51 +1,92 @@
 package kwibbet.trial;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import kwibbet.cutting.FencePlan.Setting;
-import kwibbet.cutting.FencePlan.Take;
-import kwibbet.cutting.SheetLayout;
-import kwibbet.cutting.SheetLayout.Cut;
+import kwibbet.bench.TrimLine;
+import kwibbet.bench.TrimLine.Heap;
+import kwibbet.bench.TrimLine.Thing;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
 /**
- * A trimmer that does what a list says and knows nothing of why.
+ * Somebody at a trimmer who does what a list says and knows nothing of why.
  *
- * <p>It holds a pile of paper. A cut takes the piece it names from the pile, measures from the edge at the fence what the fence is set to
- * and puts both pieces back. What is on the pile in the end is what the list really makes. Where a list asks for a piece that is
- * not there, or for a cut beyond its edge, it says so and goes on with the next.
+ * <p>Paper lies on a table, in heaps: equal things with the letter of their sheet on them, known by what they are called and by the size they are said to have. A line takes things
+ * from their heap, whichever come to hand, measures from the edge it names and puts what comes of it back under the names it gives. What is on the table in the end is
+ * what the list really makes. Where a line asks for what is not there, or for a cut beyond the edge, that is a fault, and the next line is done.
  */
 public final class TrialTrimmer {
 
     /**
-     * Paper on the pile.
+     * What a heap is known by.
      *
-     * @param layout the layout of the sheet it was
-     * @param copy which of the sheets cut alike, from 1
-     * @param named where the list says it lies on the sheet
-     * @param actual how large it really is
+     * @param sheet the letter of the sheet
+     * @param thing what it is called
+     * @param size how large it is said to be
      */
-    public record Sheet(int layout, int copy, Rect named, Size actual) {}
+    public record Label(String sheet, Thing thing, Size size) {}
 
     /**
-     * A line of the list that could not be done.
+     * Paper on the table.
      *
-     * @param setting the number of the setting, from 1
-     * @param take the line
+     * @param label what it is known by
+     * @param layout the place of the layout of the sheet it was
+     * @param copy which of the sheets cut alike, from 1
+     * @param actual where on that sheet it really was
+     */
+    public record Sheet(Label label, int layout, int copy, Rect actual) {
+
+        private Sheet cutTo(Rect area) {
+            return new Sheet(label, layout, copy, area);
+        }
+
+        private Sheet called(Label other) {
+            return new Sheet(other, layout, copy, actual);
+        }
+
+        /** Whether it has the size it is said to have. */
+        public boolean isAsSaid() {
+            return actual.size().equals(label.size());
+        }
+    }
+
+    /**
+     * Sheets that are cut alike, before the first cut.
+     *
+     * @param letter their letter
+     * @param thing sheets or offcuts
+     * @param size how large each is
+     * @param copies how many
+     */
+    public record Stack(String letter, Thing thing, Size size, int copies) {}
+
+    /**
+     * A line and the number of its setting.
+     *
+     * @param setting the number, from 1
+     * @param line the line
+     */
+    public record Told(int setting, TrimLine line) {}
+
+    /**
+     * A line of the list that could not be done, or not for all it takes.
+     *
+     * @param told the line
      * @param why what stood in the way
      */
-    public record Fault(int setting, Take take, Why why) {
+    public record Fault(Told told, Why why) {
 
         /** What stands in the way of a cut. */
         public enum Why {
-            NOT_ON_THE_PILE,
+            NOT_ON_THE_TABLE,
             BEYOND_THE_EDGE
         }
     }
@@ -53,56 +94,48 @@ public final class TrialTrimmer {
     /**
      * What came of it.
      *
-     * @param pile the paper in the end
+     * @param table the paper in the end
      * @param faults what could not be done
      */
-    public record Result(List<Sheet> pile, List<Fault> faults) {
+    public record Result(List<Sheet> table, List<Fault> faults) {
         /** Copies the lists. */
         public Result {
-            pile = List.copyOf(pile);
+            table = List.copyOf(table);
             faults = List.copyOf(faults);
         }
     }
 
-    private record Name(int layout, int copy, Rect named) {}
-
-    private final Map<Name, Sheet> pile = new LinkedHashMap<>();
+    private final Map<Label, List<Sheet>> table = new LinkedHashMap<>();
     private final List<Fault> faults = new ArrayList<>();
+    private final List<Stack> stacks;
     private final List<Mishap> mishaps;
 
     /** As much as roundings of the fence add up to on one sheet. */
     private static final Length SLIVER = Length.ofInches(1, 16);
 
-    private TrialTrimmer(List<Mishap> mishaps) {
+    private TrialTrimmer(List<Stack> stacks, List<Mishap> mishaps) {
+        this.stacks = stacks;
         this.mishaps = mishaps;
     }
 
     /**
-     * Cuts sheets setting by setting.
+     * Does what a list says.
      *
-     * @param sheets what lies ready: the size of each sheet and how many are cut alike
-     * @param settings the list, as far as it is done
+     * @param stacks the sheets
+     * @param list its lines, in order
      * @param mishaps what goes wrong
      */
-    public static Result run(List<SheetLayout> sheets, List<Setting> settings, List<Mishap> mishaps) {
-        TrialTrimmer trimmer = new TrialTrimmer(mishaps);
-        for (int layout = 0; layout < sheets.size(); layout++) {
-            Size size = sheets.get(layout).sheet();
-            for (int copy = 1 + trimmer.spoilt(layout);
-                    copy <= sheets.get(layout).copies();
-                    copy++) {
-                trimmer.put(layout, copy, Rect.atOrigin(size), size);
+    public static Result run(List<Stack> stacks, List<Told> list, List<Mishap> mishaps) {
+        TrialTrimmer trimmer = new TrialTrimmer(stacks, mishaps);
+        for (int layout = 0; layout < stacks.size(); layout++) {
+            Stack stack = stacks.get(layout);
+            Label label = new Label(stack.letter(), stack.thing(), stack.size());
+            for (int copy = 1 + trimmer.spoilt(layout); copy <= stack.copies(); copy++) {
+                trimmer.put(new Sheet(label, layout, copy, Rect.atOrigin(stack.size())));
             }
         }
-        for (int number = 1; number <= settings.size(); number++) {
-            Setting setting = settings.get(number - 1);
-            for (Take take : setting.takes()) {
-                for (int copy = 1; copy <= sheets.get(take.layout()).copies(); copy++) {
-                    trimmer.cut(number, setting.at(), take, copy);
-                }
-            }
-        }
-        return new Result(List.copyOf(trimmer.pile.values()), trimmer.faults);
+        list.forEach(trimmer::follow);
+        return new Result(trimmer.table.values().stream().flatMap(List::stream).toList(), trimmer.faults);
     }
 
     private int spoilt(int layout) {
@@ -111,38 +144,85 @@ public final class TrialTrimmer {
                 .count();
     }
 
-    private void put(int layout, int copy, Rect named, Size actual) {
-        pile.put(new Name(layout, copy, named), new Sheet(layout, copy, named, actual));
+    private void put(Sheet sheet) {
+        table.computeIfAbsent(sheet.label(), label -> new ArrayList<>()).add(sheet);
     }
 
-    private void cut(int number, Length set, Take take, int copy) {
-        Cut cut = take.cut();
-        Sheet inHand = pile.remove(new Name(take.layout(), copy, cut.inHand()));
-        if (inHand == null) {
-            if (copy > spoilt(take.layout())) {
-                faults.add(new Fault(number, take, Fault.Why.NOT_ON_THE_PILE));
+    private void follow(Told told) {
+        TrimLine line = told.line();
+        List<Sheet> taken = taken(told);
+        List<Sheet> between = new ArrayList<>();
+        List<Sheet> beyond = new ArrayList<>();
+        for (Sheet each : taken) {
+            Optional<Sheet> rest = Optional.of(each);
+            for (int time = 0; time < line.times() && rest.isPresent(); time++) {
+                rest = cut(told, rest.get(), between);
             }
-            return;
+            rest.ifPresent(beyond::add);
         }
-        Length across = inHand.actual().across(cut.axis());
-        Length from = set.plus(off(number));
-        Length rest = across.minus(from);
-        if (from.isPositive() && !rest.isPositive() && !rest.isShorterThan(SLIVER.negated())) {
-            // What the fence has no mark for adds up: no sliver is left to come off, and the part is a hair too small.
-            put(take.layout(), copy, cut.first(), inHand.actual());
-            return;
-        }
-        if (!from.isPositive() || !rest.isPositive()) {
-            faults.add(new Fault(number, take, Fault.Why.BEYOND_THE_EDGE));
-            return;
-        }
-        put(take.layout(), copy, cut.first(), sized(inHand.actual(), cut.axis(), from));
-        Optional<Rect> second = cut.second();
-        second.ifPresent(named -> put(take.layout(), copy, named, sized(inHand.actual(), cut.axis(), rest)));
+        putBack(line, between, beyond);
     }
 
-    private static Size sized(Size before, Axis axis, Length across) {
-        return axis == Axis.VERTICAL ? new Size(across, before.height()) : new Size(before.width(), across);
+    private List<Sheet> taken(Told told) {
+        TrimLine line = told.line();
+        Heap take = line.take();
+        List<Sheet> heap = table.getOrDefault(new Label(line.sheet(), take.thing(), take.size()), List.of());
+        List<Sheet> taken = List.copyOf(heap.subList(0, Math.min(take.count(), heap.size())));
+        if (taken.size() < take.count() - lackingFrom(line)) {
+            faults.add(new Fault(told, Fault.Why.NOT_ON_THE_TABLE));
+        }
+        heap.subList(0, taken.size()).clear();
+        return taken;
+    }
+
+    /** How many of what a line takes are not there because their sheet is spoilt. */
+    private int lackingFrom(TrimLine line) {
+        int lacking = 0;
+        for (int layout = 0; layout < stacks.size(); layout++) {
+            if (stacks.get(layout).letter().equals(line.sheet())) {
+                lacking += spoilt(layout)
+                        * line.take().count()
+                        / stacks.get(layout).copies();
+            }
+        }
+        return lacking;
+    }
+
+    /** One cut: what lies between the edge and the cut is put aside; what is left beyond it is given back. */
+    private Optional<Sheet> cut(Told told, Sheet inHand, List<Sheet> between) {
+        Axis axis = told.line().from() == Edge.LEFT ? Axis.VERTICAL : Axis.HORIZONTAL;
+        Length set = told.line().set().plus(off(told.setting()));
+        Length left = inHand.actual().size().across(axis).minus(set);
+        if (!set.isPositive() || left.isShorterThan(SLIVER.negated())) {
+            faults.add(new Fault(told, Fault.Why.BEYOND_THE_EDGE));
+            return Optional.of(inHand);
+        }
+        if (!left.isPositive()) {
+            // What the fence has no mark for adds up: no sliver is left to come off, and the part is a hair too small.
+            between.add(inHand);
+            return Optional.empty();
+        }
+        between.add(inHand.cutTo(inHand.actual().upTo(axis, set)));
+        return inHand.actual().beyond(axis, set).map(inHand::cutTo);
+    }
+
+    /** Puts what came of a line on the heaps it names, in the order in which it names them; what it does not name is swept off the table. */
+    private void putBack(TrimLine line, List<Sheet> between, List<Sheet> beyond) {
+        List<Heap> names = new ArrayList<>();
+        line.gives().forEach(heap -> names.addAll(Collections.nCopies(heap.count(), heap)));
+        for (int place = 0; place < between.size(); place++) {
+            put(between.get(place), line, names.get(place));
+        }
+        // What lies beyond is named after all that lies between, whether that is there or not.
+        int before = Math.multiplyExact(line.take().count(), line.times());
+        int named = Math.max(0, Math.min(beyond.size(), names.size() - before));
+        for (int place = 0; place < named; place++) {
+            put(beyond.get(place), line, names.get(before + place));
+        }
+    }
+
+    private void put(Sheet sheet, TrimLine line, Heap heap) {
+        put(sheet.called(new Label(line.sheet(), heap.thing(), heap.size())));
     }
 
     private Length off(int number) {

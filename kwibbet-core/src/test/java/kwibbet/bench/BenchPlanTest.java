@@ -1,12 +1,9 @@
 package kwibbet.bench;
 
 import java.time.Duration;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 
@@ -14,16 +11,12 @@ import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
-import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Run;
 import kwibbet.card.Settings;
 import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
-import kwibbet.cutting.FencePlan;
-import kwibbet.cutting.SheetLayout;
 import kwibbet.layout.KnownPlans;
-import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -43,7 +36,6 @@ import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
 import kwibbet.trial.Mishap;
 import kwibbet.trial.TrialRun;
-import kwibbet.trial.TrialTrimmer;
 
 import static kwibbet.Inches.FOLDED;
 import static kwibbet.Inches.STOCK;
@@ -74,37 +66,6 @@ class BenchPlanTest {
         return RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
     }
 
-    /** The trial trimmer, told only the list, makes all that was planned. */
-    @Test
-    void doingTheCutsInOrderGivesThePlannedPieces() {
-        RunPlan plan = plan(TWO_MATS);
-        List<SheetLayout> sheets = plan.sheets().lettered().stream()
-                .map(SheetPlan.Lettered::layout)
-                .toList();
-        List<FencePlan.Setting> settings = plan.bench().trim().settings().stream()
-                .map(setting -> new FencePlan.Setting(
-                        setting.set().shown(), FencePlan.Guide.FENCE, takes(setting, plan.sheets())))
-                .toList();
-        TrialTrimmer.Result cut = TrialTrimmer.run(sheets, settings, List.of());
-        assertThat(cut.faults()).isEmpty();
-        for (Piece piece : plan.card().pieces()) {
-            assertThat(cut.pile())
-                    .filteredOn(sheet -> sheet.actual().equals(piece.size())
-                            || sheet.actual().turned().equals(piece.size()))
-                    .hasSizeGreaterThanOrEqualTo(24);
-        }
-    }
-
-    private static List<FencePlan.Take> takes(TrimSetting setting, SheetPlan sheets) {
-        List<String> letters =
-                sheets.lettered().stream().map(SheetPlan.Lettered::letter).toList();
-        return setting.steps().stream()
-                .flatMap(step -> step.cuts().stream()
-                        .map(cut ->
-                                new FencePlan.Take(letters.indexOf(step.sheet().letter()), cut)))
-                .toList();
-    }
-
     @Test
     void equalStripsShareOneSetting() {
         RunPlan plan = plan(card(folded("2", "12"), 3));
@@ -112,7 +73,7 @@ class BenchPlanTest {
             assertThat(setting.sentence(MeasureSystem.INCH).text()).isEqualTo("Set the fence to 4 in.");
             assertThat(setting.steps()).singleElement().satisfies(step -> {
                 assertThat(step.cuts()).hasSize(2);
-                assertThat(step.sentence(MeasureSystem.INCH).text()).contains("and cut 2 times");
+                assertThat(step.line().sentence(MeasureSystem.INCH).text()).contains("and cut 2 times");
             });
         });
     }
@@ -127,39 +88,16 @@ class BenchPlanTest {
                 .orElseThrow();
         assertThat(strips.parts()).allSatisfy(part -> assertThat(part)
                 .hasSameSizeAs(strips.parts().get(0)));
-        assertThat(strips.sentence(MeasureSystem.INCH).text())
+        assertThat(strips.line().sentence(MeasureSystem.INCH).text())
                 .startsWith(
                         "Take the " + strips.sheet().copies() * strips.parts().size() + " strips ")
                 .contains(", 2 at once, ")
                 .contains(" and cut each");
         int pieces =
                 strips.sheet().copies() * (strips.cuts().size() + strips.parts().size());
-        assertThat(strips.result(MeasureSystem.INCH).text()).isEqualTo("Gives " + pieces + " × Base 5 × 3 in.");
+        assertThat(strips.line().result(MeasureSystem.INCH).text()).isEqualTo("Gives " + pieces + " × Base 5 × 3 in.");
         assertThat(pieces).isEqualTo(16);
         assertThat(plan.bench().trim().lettering()).isEmpty();
-    }
-
-    /** Strips of one size that hold pieces of other names were told under the name of the first, and the next setting wanted a strip nobody had. */
-    @Test
-    void whatComesOffIsToldUnderItsOwnName() {
-        Card one = card(folded("5", "2"), 3);
-        Card other = card(folded("1 1/2", "10"), 3);
-        Set<String> told = new HashSet<>();
-        for (Card card : List.of(one, other)) {
-            for (TrimSetting setting : plan(card).bench().trim().settings()) {
-                for (TrimStep step : setting.steps()) {
-                    Map<String, Integer> gained = new HashMap<>();
-                    step.cuts().forEach(cut -> gained.merge(step.named(cut.first()), 1, Integer::sum));
-                    step.parts().forEach(part -> part.get(part.size() - 1)
-                            .second()
-                            .ifPresent(rest -> gained.merge(step.named(rest), 1, Integer::sum)));
-                    String words = step.result(MeasureSystem.INCH).text();
-                    gained.keySet().forEach(name -> assertThat(words).contains(name + " "));
-                    told.addAll(gained.keySet());
-                }
-            }
-        }
-        assertThat(told).contains("Base", "strip");
     }
 
     /**
@@ -289,9 +227,11 @@ class BenchPlanTest {
                         .get(0)
                         .steps()
                         .get(0)
+                        .line()
                         .sentence(MeasureSystem.INCH)
                         .text())
-                .contains("longer than your trimmer");
+                .isEqualTo("Take the sheet 20 × 30 in, measure from the top edge and cut with a knife along a ruler. "
+                        + "This is longer than your trimmer cuts.");
         assertThat(plan.sheets().lettered().get(0).letter()).isEqualTo("A");
     }
 

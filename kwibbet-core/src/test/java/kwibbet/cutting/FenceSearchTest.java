@@ -17,18 +17,12 @@ import kwibbet.cutting.FencePlan.Guide;
 import kwibbet.cutting.FencePlan.Setting;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
-import kwibbet.trial.TrialTrimmer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 class FenceSearchTest {
 
     private static final Length REACH = Length.ofInches(24);
-
-    private static FencePlan fence(CuttingJob job) {
-        return FenceSearch.plan(
-                SheetSearch.plan(job, Budget.about(Duration.ofMillis(200))).layouts(), REACH);
-    }
 
     private static SheetLayout sheet(int width, int height, Section root) {
         return new SheetLayout(
@@ -69,7 +63,7 @@ class FenceSearchTest {
             }
             CuttingPlan plan =
                     SheetSearch.plan(CuttingJob.of(List.of(letter), parts), Budget.about(Duration.ofMillis(20)));
-            FencePlan fence = FenceSearch.plan(plan.layouts(), Map.of(letter.id(), margin), REACH);
+            FencePlan fence = FenceSearch.plan(plan.layouts(), Map.of(letter.id(), margin), Fence.anywhere(REACH));
             for (int place = 0; place < fence.layouts().size(); place++) {
                 SheetLayout layout = fence.layouts().get(place);
                 assertThat(layout.counts()).isEqualTo(plan.layouts().get(place).counts());
@@ -82,8 +76,7 @@ class FenceSearchTest {
                             .isLessThanOrEqualTo(layout.sheet().height().minus(margin));
                 });
             }
-            TrialTrimmer.Result cut = TrialTrimmer.run(fence.layouts(), fence.settings(), List.of());
-            assertThat(cut.faults()).isEmpty();
+            assertThat(CutThrough.of(fence).faults()).isEmpty();
             assertThat(fence.settings().size()).isGreaterThanOrEqualTo(fence.atLeast());
         }
     }
@@ -94,7 +87,7 @@ class FenceSearchTest {
         Section strip = across(4, part("a"), across(4, part("a"), part("a")));
         SheetLayout one = sheet(12, 12, down(4, strip, down(4, strip, strip)));
         SheetLayout other = sheet(8, 4, down(4, part("b"), part("b")));
-        FencePlan plan = FenceSearch.plan(List.of(one, other), REACH);
+        FencePlan plan = FenceSearch.plan(List.of(one, other), Fence.anywhere(REACH));
         assertThat(plan.settings()).singleElement().satisfies(setting -> {
             assertThat(setting.at()).isEqualTo(Length.ofInches(4));
             assertThat(setting.takes()).hasSize(2 + 3 * 2 + 1);
@@ -107,7 +100,7 @@ class FenceSearchTest {
     void whichOfTwoPiecesIsMeasuredFollowsTheOtherSheets() {
         FencePlan plan = FenceSearch.plan(
                 List.of(sheet(8, 5, down(3, part("a"), part("b"))), sheet(9, 5, down(5, part("c"), Section.LEFTOVER))),
-                REACH);
+                Fence.anywhere(REACH));
         assertThat(plan.settings()).extracting(Setting::at).containsExactly(Length.ofInches(5));
         assertThat(plan.layouts().get(0).root()).isEqualTo(down(5, part("b"), part("a")));
     }
@@ -116,7 +109,7 @@ class FenceSearchTest {
     void whatIsLongerThanTheTrimmerIsCutByKnife() {
         FencePlan plan = FenceSearch.plan(
                 List.of(sheet(20, 30, down(10, part("a"), across(12, part("b"), Section.LEFTOVER)))),
-                Length.ofInches(12));
+                Fence.anywhere(Length.ofInches(12)));
         assertThat(plan.settings()).extracting(Setting::guide).containsExactly(Guide.KNIFE, Guide.FENCE);
         assertThat(plan.fenceSettings()).isEqualTo(1);
     }
@@ -134,7 +127,7 @@ class FenceSearchTest {
         }
         CuttingJob job = Jobs.units(12, 12, Turning.EITHER, parts);
         CuttingPlan cutting = SheetSearch.plan(job, Budget.about(Duration.ofMillis(30)));
-        FencePlan plan = FenceSearch.plan(cutting.layouts(), REACH);
+        FencePlan plan = FenceSearch.plan(cutting.layouts(), Fence.anywhere(REACH));
         assertThat(plan.fenceSettings()).isGreaterThanOrEqualTo(plan.atLeast());
         long cutsOneByOne = cutting.layouts().stream()
                 .mapToLong(layout -> layout.cuts().size())
@@ -143,22 +136,5 @@ class FenceSearchTest {
         CuttingPlan recut = cutting.withLayouts(plan.layouts());
         job.parts().forEach(part -> assertThat(recut.cutOf(part.id())).isEqualTo(cutting.cutOf(part.id())));
         assertThat(recut.reusable()).isGreaterThanOrEqualTo(cutting.reusable() - 1e-9);
-    }
-
-    /** The trial bench finds what a slipped fence spoils: just what was cut at that setting. */
-    @Test
-    void aSlippedFenceSpoilsWhatWasCutAtIt() {
-        FencePlan plan = fence(Jobs.units(12, 12, Turning.UPRIGHT, 4, 12, 2, 3, 6, 2));
-        Length slip = Length.ofInches(1, 32);
-        var fine = TrialTrimmer.run(plan.layouts(), plan.settings(), List.of());
-        var slipped = TrialTrimmer.run(
-                plan.layouts(), plan.settings(), List.of(new kwibbet.trial.Mishap.FenceSlipped(1, slip)));
-        assertThat(fine.pile()).allSatisfy(sheet -> assertThat(sheet.actual())
-                .isEqualTo(sheet.named().size()));
-        assertThat(slipped.pile()).anySatisfy(sheet -> assertThat(sheet.actual())
-                .isNotEqualTo(sheet.named().size()));
-        var spoilt =
-                TrialTrimmer.run(plan.layouts(), plan.settings(), List.of(new kwibbet.trial.Mishap.SheetSpoilt(0)));
-        assertThat(spoilt.pile().size()).isLessThan(fine.pile().size());
     }
 }

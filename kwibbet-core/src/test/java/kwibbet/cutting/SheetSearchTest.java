@@ -19,7 +19,6 @@ import kwibbet.cutting.CuttingPlan.Missing.Reason;
 import kwibbet.cutting.SheetLayout.Placement;
 import kwibbet.measure.Length;
 import kwibbet.shape.Rect;
-import kwibbet.trial.TrialTrimmer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
@@ -74,7 +73,7 @@ class SheetSearchTest {
         check(plan);
     }
 
-    /** One of each of many sizes, with a blade that reaches across or not: all are cut, by a list the trial trimmer can follow. */
+    /** One of each of many sizes, with a blade that reaches across or not: all are cut, by cuts that can be made one after the other. */
     @Property(tries = 40)
     void oneOfEachOfManySizesIsCut(
             @ForAll @Size(min = 4, max = 16) List<@IntRange(min = 8, max = 60) Integer> widths,
@@ -101,7 +100,7 @@ class SheetSearchTest {
         assertThat(plan.sheets()).isLessThanOrEqualTo((int) Math.ceil(2 * area / (12 * 18)) + 1);
     }
 
-    /** Every count exact, nothing overlapping or outside, the bound not above the plan; and the trial trimmer really gets the parts. */
+    /** Every count exact, nothing overlapping or outside, the bound not above the plan; and doing the cuts one by one really gives the parts. */
     @Property(tries = 60)
     void everyPlanCanBeCut(
             @ForAll @Size(min = 1, max = 5) List<@IntRange(min = 8, max = 90) Integer> widths,
@@ -144,21 +143,15 @@ class SheetSearchTest {
                         .onHand()
                         .orElse(Integer.MAX_VALUE)));
         plan.layouts().forEach(layout -> check(plan.job(), layout));
-        FencePlan fence = FenceSearch.plan(plan.layouts(), REACH);
+        FencePlan fence = FenceSearch.plan(plan.layouts(), Fence.anywhere(REACH));
         assertThat(fence.fenceSettings()).isGreaterThanOrEqualTo(fence.atLeast());
-        TrialTrimmer.Result cut = TrialTrimmer.run(fence.layouts(), fence.settings(), List.of());
+        CutThrough cut = CutThrough.of(fence);
         assertThat(cut.faults()).isEmpty();
         Map<kwibbet.shape.Size, Integer> wanted = new HashMap<>();
         plan.layouts().forEach(layout -> layout.placements()
                 .forEach(placement -> wanted.merge(placement.area().size(), layout.copies(), Integer::sum)));
-        Map<kwibbet.shape.Size, Integer> made = areas(cut);
+        Map<kwibbet.shape.Size, Integer> made = cut.made();
         wanted.forEach((size, count) -> assertThat(made.getOrDefault(size, 0)).isGreaterThanOrEqualTo(count));
-    }
-
-    private static Map<kwibbet.shape.Size, Integer> areas(TrialTrimmer.Result cut) {
-        Map<kwibbet.shape.Size, Integer> areas = new HashMap<>();
-        cut.pile().forEach(sheet -> areas.merge(sheet.actual(), 1, Integer::sum));
-        return areas;
     }
 
     private static int missing(CuttingPlan plan, Part part) {

@@ -13,9 +13,14 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
+import kwibbet.bench.ScoreStep;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Score.Fold;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.scoring.ScorePlan.Scored;
 import kwibbet.scoring.ScorePlan.Setting;
 import kwibbet.scoring.ScorePlan.Unreachable;
 import kwibbet.shape.Edge;
@@ -28,6 +33,7 @@ import kwibbet.trial.TrialBoard;
 import kwibbet.trial.TrialBoard.Crease;
 import kwibbet.trial.TrialBoard.Face;
 
+import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -163,11 +169,15 @@ class ScoreSearchTest {
         assertThat(plan.isProven()).isTrue();
         Set<Score> done = new HashSet<>();
         for (Setting setting : plan.settings()) {
-            List<Crease> creases = TrialBoard.creases(setting, PIECE, board);
-            for (int i = 0; i < creases.size(); i++) {
-                Score score = setting.scores().get(i).score();
+            Piece piece = Piece.of(PieceId.BASE, "Base", STOCK, PIECE);
+            ScoreStep step = new ScoreStep(List.of(piece), 1, setting, MeasureSystem.INCH, false);
+            List<Crease> creases = TrialBoard.creases(step, PIECE, board);
+            List<Length> grooves =
+                    step.inGrooves().stream().map(ScoreStep.InGroove::groove).toList();
+            for (Scored scored : setting.scores()) {
+                Score score = scored.score();
                 done.add(score);
-                Crease crease = creases.get(i);
+                Crease crease = creases.get(grooves.indexOf(scored.groove()));
                 assertThat(crease.face()).isEqualTo(score.fold() == Fold.VALLEY ? Face.UP : Face.DOWN);
                 for (Point end : List.of(score.line().start(), score.line().end())) {
                     double at = crease.right() * end.x().toInches()

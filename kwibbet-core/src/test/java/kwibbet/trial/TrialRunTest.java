@@ -11,6 +11,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
+import kwibbet.bench.TrimLine;
+import kwibbet.bench.TrimLine.Heap;
+import kwibbet.bench.TrimStep;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
@@ -21,14 +24,6 @@ import kwibbet.card.Run;
 import kwibbet.card.Thrift;
 import kwibbet.card.base.Bases;
 import kwibbet.cutting.Budget;
-import kwibbet.cutting.FencePlan.Guide;
-import kwibbet.cutting.FencePlan.Setting;
-import kwibbet.cutting.FencePlan.Take;
-import kwibbet.cutting.PartId;
-import kwibbet.cutting.Section;
-import kwibbet.cutting.SheetLayout;
-import kwibbet.cutting.SheetLayout.Cut;
-import kwibbet.cutting.StockId;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.OtherSizes;
@@ -38,8 +33,8 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.SheetSizes;
 import kwibbet.picture.TrialPicture;
-import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Hand;
@@ -218,27 +213,64 @@ class TrialRunTest {
         assertThat(pressed.isFine()).isTrue();
     }
 
+    private static final TrialTrimmer.Stack ONE_SHEET =
+            new TrialTrimmer.Stack("A", TrimLine.Paper.SHEET, size("12", "12"), 1);
+
+    /** Takes the sheet, and gives a base and what is left. */
+    private static TrialTrimmer.Told baseOff(String set) {
+        Heap sheet = new Heap(TrimLine.Paper.SHEET, size("12", "12"), 1, MeasureSystem.INCH);
+        Heap base = new Heap(new TrimLine.Cut("Base"), size("11 63/64", "12"), 1, MeasureSystem.INCH);
+        Heap rest = new Heap(TrimLine.Paper.OFFCUT, size("1/64", "12"), 1, MeasureSystem.INCH);
+        return new TrialTrimmer.Told(
+                1, new TrimLine("A", sheet, 1, Edge.LEFT, in(set), TrimLine.Guide.FENCE, 1, List.of(base, rest)));
+    }
+
     /** A fence that is set beyond the edge by a hair cuts nothing off, and the part is there; beyond that the list is wrong. */
     @Test
     void whereNoSliverIsLeftThePartIsThere() {
-        Section section = Section.split(
-                Axis.VERTICAL, in("11 63/64"), new Section.Filled(new PartId("part"), false), Section.LEFTOVER);
-        SheetLayout layout = new SheetLayout(new StockId("sheet"), size("12", "12"), Length.ZERO, 1, section);
-        Cut cut = layout.cuts().get(0);
         for (String beyond : List.of("12", "12 1/32", "12 1/16")) {
-            TrialTrimmer.Result result = TrialTrimmer.run(
-                    List.of(layout),
-                    List.of(new Setting(in(beyond), Guide.FENCE, List.of(new Take(0, cut)))),
-                    List.of());
+            TrialTrimmer.Result result = TrialTrimmer.run(List.of(ONE_SHEET), List.of(baseOff(beyond)), List.of());
             assertThat(result.faults()).isEmpty();
-            assertThat(result.pile()).singleElement().satisfies(sheet -> {
-                assertThat(sheet.named()).isEqualTo(cut.first());
-                assertThat(sheet.actual()).isEqualTo(size("12", "12"));
+            assertThat(result.table()).singleElement().satisfies(sheet -> {
+                assertThat(sheet.label().thing()).isEqualTo(new TrimLine.Cut("Base"));
+                assertThat(sheet.actual().size()).isEqualTo(size("12", "12"));
             });
         }
-        Setting wrong = new Setting(in("12 1/8"), Guide.FENCE, List.of(new Take(0, cut)));
-        assertThat(TrialTrimmer.run(List.of(layout), List.of(wrong), List.of()).faults())
-                .hasSize(1);
+        assertThat(TrialTrimmer.run(List.of(ONE_SHEET), List.of(baseOff("12 1/8")), List.of())
+                        .faults())
+                .extracting(TrialTrimmer.Fault::why)
+                .containsExactly(TrialTrimmer.Fault.Why.BEYOND_THE_EDGE);
+    }
+
+    /** A line that takes what nobody has cut is a fault: the sheet is gone once it is cut. */
+    @Test
+    void whatIsNotOnTheTableCannotBeTaken() {
+        TrialTrimmer.Result result =
+                TrialTrimmer.run(List.of(ONE_SHEET), List.of(baseOff("4"), baseOff("4")), List.of());
+        assertThat(result.faults())
+                .extracting(TrialTrimmer.Fault::why)
+                .containsExactly(TrialTrimmer.Fault.Why.NOT_ON_THE_TABLE);
+        assertThat(result.table()).hasSize(2);
+    }
+
+    /** A fence that slips spoils just what was cut at its setting. */
+    @Test
+    void aSlippedFenceSpoilsWhatWasCutAtIt() {
+        RunPlan plan = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        int last = plan.bench().trim().settings().size();
+        TrialRun slipped = TrialRun.of(plan, 99, List.of(new Mishap.FenceSlipped(last, in("1/32"))));
+        List<TrimLine> lines = plan.bench().trim().settings().get(last - 1).steps().stream()
+                .map(TrimStep::line)
+                .toList();
+        assertThat(slipped.cut().table()).allSatisfy(sheet -> {
+            boolean isOfLast = lines.stream()
+                    .anyMatch(line -> line.sheet().equals(sheet.label().sheet())
+                            && line.gives().stream()
+                                    .anyMatch(heap -> heap.thing()
+                                                    .equals(sheet.label().thing())
+                                            && heap.size().equals(sheet.label().size())));
+            assertThat(sheet.isAsSaid()).isNotEqualTo(isOfLast);
+        });
     }
 
     /** A shape that is cut by hand needs paper large enough, not just as large as itself. */

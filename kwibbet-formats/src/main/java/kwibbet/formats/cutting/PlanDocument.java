@@ -68,6 +68,9 @@ public final class PlanDocument {
                     .put("cents", stock.cents())
                     .put("source", stock.source().name());
             put(node, "margin", stock.margin());
+            if (!stock.mark().equals(Length.TICK)) {
+                put(node, "mark", stock.mark());
+            }
         }
         ArrayNode parts = asked.putArray("parts");
         for (Part part : job.parts()) {

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
 
+import kwibbet.bench.BareOffcut;
 import kwibbet.bench.MakeStep;
 import kwibbet.bench.OffMark;
 import kwibbet.bench.PressList;
@@ -299,6 +300,9 @@ public final class Handout {
         for (OffMark off : plan.bench().trim().offMarks()) {
             flow.line("", off.sentence(system), 10.5f);
         }
+        for (BareOffcut bare : plan.bench().trim().bareOffcuts()) {
+            flow.line("", bare.sentence(marks), 10.5f);
+        }
         for (TrimSetting setting : plan.bench().trim().settings()) {
             flow.line(setting.number() + ".", setting.sentence(marks), 12);
             for (TrimStep step : setting.steps()) {
@@ -306,9 +310,9 @@ public final class Handout {
                         Phrase.in(marks)
                                 .words("Sheet " + step.sheet().letter() + ", " + step.passes()
                                         + (step.passes() == 1 ? " cut: " : " cuts: "))
-                                .phrase(step.sentence(marks))
+                                .phrase(step.line().sentence(marks))
                                 .words(" ")
-                                .phrase(step.result(marks))
+                                .phrase(step.line().result(marks))
                                 .end(),
                         10);
             }
