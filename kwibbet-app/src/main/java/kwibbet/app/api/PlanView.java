@@ -127,9 +127,9 @@ record PlanView(
                                     step.sheet().letter(),
                                     step.passes(),
                                     Phrase.in(system)
-                                            .phrase(step.sentence(system))
+                                            .phrase(step.line().sentence(system))
                                             .words(" ")
-                                            .phrase(step.result(system))
+                                            .phrase(step.line().result(system))
                                             .end()
                                             .text()))
                             .toList());
