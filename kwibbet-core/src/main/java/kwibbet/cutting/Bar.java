@@ -35,15 +35,21 @@ record Bar(int layout, Axis axis, Length length, List<Kind> kinds, boolean hasEd
         kinds = List.copyOf(kinds);
     }
 
+    /** What is left of it when the edge is cut off. */
+    Bar withoutEdge() {
+        return hasEdge ? new Bar(layout, axis, length, kinds.subList(1, kinds.size()), false, waste) : this;
+    }
+
     /**
-     * Settings of which this bar needs at least one, whatever the order: a last cut parts two pieces, or a piece and the waste.
-     * Nothing where they are too many to be of use.
+     * Settings that whatever is cut of this bar without an edge is cut at, whatever the order. Nothing where they are too many to be of use, or
+     * where there is nothing to cut.
      */
     List<Length> oneOf() {
-        if (kinds.isEmpty() || kinds.size() > 4) {
+        boolean isOnePiece = kinds.size() == 1 && kinds.get(0).count == 1 && !waste.isPositive();
+        if (kinds.isEmpty() || kinds.size() > 4 || isOnePiece) {
             return List.of();
         }
-        if (kinds.size() == 1 || hasEdge) {
+        if (kinds.size() == 1) {
             return List.of(kinds.get(0).width);
         }
         List<Length> sums = List.of(Length.ZERO);

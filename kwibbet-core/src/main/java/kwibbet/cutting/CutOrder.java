@@ -62,29 +62,48 @@ final class CutOrder {
     private final BitSet atHand;
     /** For each bar, a bit for each kind that is still on it, and the next higher for its waste. */
     private final long[] on;
+    /** For each bar, the length of what is still on it. */
+    private final long[] left;
 
     private final List<Off> done;
-    private final int settings;
+    private final List<Long> settings;
 
-    private CutOrder(Stocked stocked, BitSet atHand, long[] on, List<Off> done, int settings) {
+    private CutOrder(Stocked stocked, BitSet atHand, long[] on, long[] left, List<Off> done, List<Long> settings) {
         this.stocked = stocked;
         this.bars = stocked.bars();
         this.atHand = (BitSet) atHand.clone();
         this.on = on.clone();
+        this.left = left.clone();
         this.done = new ArrayList<>(done);
-        this.settings = settings;
+        this.settings = new ArrayList<>(settings);
     }
 
     /** Nothing cut yet, whole sheets at hand. */
     static CutOrder begin(List<Bar> bars, List<Integer> sheets, Length mark) {
         long[] on = new long[bars.size()];
-        for (int bar = 0; bar < on.length; bar++) {
-            int kinds = bars.get(bar).kinds().size();
-            on[bar] = ((1L << kinds) - 1) | (bars.get(bar).waste().isPositive() ? 1L << kinds : 0);
+        long[] left = new long[bars.size()];
+        for (int place = 0; place < on.length; place++) {
+            Bar bar = bars.get(place);
+            int kinds = bar.kinds().size();
+            on[place] = ((1L << kinds) - 1) | (bar.waste().isPositive() ? 1L << kinds : 0);
+            left[place] = bar.waste().toTicks();
+            for (Kind kind : bar.kinds()) {
+                left[place] += kind.count() * kind.width().toTicks();
+            }
         }
         BitSet atHand = new BitSet();
         sheets.stream().filter(bar -> bar >= 0).forEach(atHand::set);
-        return new CutOrder(Stocked.of(bars, mark), atHand, on, List.of(), 0);
+        return new CutOrder(Stocked.of(bars, mark), atHand, on, left, List.of(), List.of());
+    }
+
+    /** Another that goes on from here. */
+    CutOrder copy() {
+        return new CutOrder(stocked, atHand, on, left, done, settings);
+    }
+
+    /** What was set, in order. */
+    List<Long> settings() {
+        return settings;
     }
 
     List<Off> done() {
@@ -107,18 +126,16 @@ final class CutOrder {
                 choices.merge(width(bar, 0), 1, Integer::sum);
                 continue;
             }
-            long left = left(bar);
-            List<Kind> kinds = bars.get(bar).kinds();
-            for (int kind = 0; kind < kinds.size(); kind++) {
+            for (int kind = 0; kind < bars.get(bar).kinds().size(); kind++) {
                 if (canBeMeasured(bar, kind)) {
                     choices.merge(width(bar, kind), 1, Integer::sum);
                 }
                 if (canFallOff(bar, kind)) {
-                    choices.merge(left - width(bar, kind), 1, Integer::sum);
+                    choices.merge(left[bar] - width(bar, kind), 1, Integer::sum);
                 }
             }
             if (hasWaste(bar)) {
-                choices.merge(left - bars.get(bar).waste().toTicks(), 1, Integer::sum);
+                choices.merge(left[bar] - bars.get(bar).waste().toTicks(), 1, Integer::sum);
             }
         }
         return choices.size() <= most
@@ -132,15 +149,25 @@ final class CutOrder {
 
     /** This, with everything cut that can be cut at a setting. */
     CutOrder at(long setting) {
-        CutOrder next = new CutOrder(stocked, atHand, on, done, settings + 1);
+        CutOrder next = copy();
+        next.cut(setting);
+        return next;
+    }
+
+    /** Cuts everything that can be cut at a setting; where that is nothing, nothing is set. */
+    void cut(long setting) {
+        int before = done.size();
+        settings.add(setting);
         boolean cut = true;
         while (cut) {
             cut = false;
-            for (int bar = next.atHand.nextSetBit(0); bar >= 0; bar = next.atHand.nextSetBit(bar + 1)) {
-                cut |= next.cut(bar, setting);
+            for (int bar = atHand.nextSetBit(0); bar >= 0; bar = atHand.nextSetBit(bar + 1)) {
+                cut |= cut(bar, setting);
             }
         }
-        return next;
+        if (done.size() == before) {
+            settings.remove(settings.size() - 1);
+        }
     }
 
     private boolean cut(int bar, long setting) {
@@ -158,14 +185,15 @@ final class CutOrder {
                 return true;
             }
         }
-        if (hasWaste(bar) && left(bar) - bars.get(bar).waste().toTicks() == setting) {
-            done.add(new Off(settings - 1, bar, WASTE, 1, true));
+        if (hasWaste(bar) && left[bar] - bars.get(bar).waste().toTicks() == setting) {
+            done.add(new Off(settings.size() - 1, bar, WASTE, 1, true));
             on[bar] &= ~(1L << kinds);
+            left[bar] = setting;
             free(bar);
             return true;
         }
         for (int kind = 0; kind < kinds; kind++) {
-            if (canFallOff(bar, kind) && left(bar) - width(bar, kind) == setting) {
+            if (left[bar] - width(bar, kind) == setting && canFallOff(bar, kind)) {
                 take(bar, kind, true);
                 return true;
             }
@@ -195,8 +223,8 @@ final class CutOrder {
         return isOn(bar, kind)
                 && !hasWaste(bar)
                 && bars.get(bar).kinds().get(kind).count() == 1
-                && left(bar) > width(bar, kind)
-                && (isMark(left(bar) - width(bar, kind)) || !isMark(width(bar, kind)));
+                && left[bar] > width(bar, kind)
+                && (isMark(left[bar] - width(bar, kind)) || !isMark(width(bar, kind)));
     }
 
     private boolean isMark(long width) {
@@ -206,9 +234,10 @@ final class CutOrder {
     private void take(int bar, int kind, boolean fromEnd) {
         Kind taken = bars.get(bar).kinds().get(kind);
         on[bar] &= ~(1L << kind);
+        left[bar] -= taken.count() * width(bar, kind);
         // With nothing else on the bar the last one need not be cut off.
         int times = on[bar] == 0 ? taken.count() - 1 : taken.count();
-        done.add(new Off(settings - 1, bar, kind, times, fromEnd));
+        done.add(new Off(settings.size() - 1, bar, kind, times, fromEnd));
         if (taken.next() >= 0) {
             atHand.set(taken.next());
         }
@@ -231,18 +260,6 @@ final class CutOrder {
                 }
             }
         }
-    }
-
-    /** The length of what is still on a bar. */
-    private long left(int bar) {
-        long left = hasWaste(bar) ? bars.get(bar).waste().toTicks() : 0;
-        List<Kind> kinds = bars.get(bar).kinds();
-        for (int kind = 0; kind < kinds.size(); kind++) {
-            if (isOn(bar, kind)) {
-                left += kinds.get(kind).count() * width(bar, kind);
-            }
-        }
-        return left;
     }
 
     private long width(int bar, int kind) {

@@ -3,11 +3,9 @@ package kwibbet.cutting;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 import kwibbet.cutting.CutOrder.Off;
@@ -27,9 +25,9 @@ import kwibbet.shape.Rect;
  */
 public final class FenceSearch {
 
-    private static final int WIDTH = 12;
+    private static final int WIDTH = 4;
     /** Widths tried on bars, in all: more is not worth waiting for. */
-    private static final long WORK = 18_000_000;
+    private static final long WORK = 6_000_000;
     /** Where one order only is followed, so many settings are tried at each step. */
     private static final int FEW = 80;
     /** More bars than this, and only the best two orders are followed. */
@@ -73,7 +71,7 @@ public final class FenceSearch {
         Retelling retelling = new Retelling(search(fence.mark()));
         List<SheetLayout> recut =
                 IntStream.range(0, layouts.size()).mapToObj(retelling::layout).toList();
-        return new FencePlan(recut, retelling.settings(longestCut), atLeast(longestCut));
+        return new FencePlan(recut, retelling.settings(longestCut), SettingBound.of(bars, longestCut));
     }
 
     private CutOrder search(Length mark) {
@@ -88,10 +86,11 @@ public final class FenceSearch {
             }
             beam = best(next, width);
         }
-        return beam.stream()
+        CutOrder found = beam.stream()
                 .filter(CutOrder::isFinished)
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("an order is finished where the search ends"));
+        return OrderPolish.of(begin, found, bars.size());
     }
 
     /** How many orders are followed: each step tries every width on every bar, and there are about as many steps as widths. */
@@ -118,25 +117,6 @@ public final class FenceSearch {
             }
         }
         return best;
-    }
-
-    /** Bars of which no two can share a setting need a setting each. */
-    private int atLeast(Length longestCut) {
-        List<Set<Length>> needed = bars.stream()
-                .filter(bar -> !bar.length().isLongerThan(longestCut))
-                .map(bar -> (Set<Length>) new HashSet<>(bar.oneOf()))
-                .filter(one -> !one.isEmpty())
-                .sorted(Comparator.comparingInt(Set::size))
-                .toList();
-        Set<Length> taken = new HashSet<>();
-        int count = 0;
-        for (Set<Length> one : needed) {
-            if (one.stream().noneMatch(taken::contains)) {
-                taken.addAll(one);
-                count++;
-            }
-        }
-        return count;
     }
 
     /** Tells an order as cuts on sheets, with the pieces where they are cut off. */

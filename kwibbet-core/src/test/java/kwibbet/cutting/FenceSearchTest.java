@@ -2,6 +2,7 @@ package kwibbet.cutting;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -136,5 +137,103 @@ class FenceSearchTest {
         CuttingPlan recut = cutting.withLayouts(plan.layouts());
         job.parts().forEach(part -> assertThat(recut.cutOf(part.id())).isEqualTo(cutting.cutOf(part.id())));
         assertThat(recut.reusable()).isGreaterThanOrEqualTo(cutting.reusable() - 1e-9);
+    }
+
+    /** A strip of 3 is cut at 4, and a strip of 4 at 3: whichever is first, its setting is needed again. */
+    @Test
+    void whatContradictsItselfInARingIsSetTwice() {
+        Section fours = across(4, part("a"), part("a"));
+        Section threes = across(3, part("b"), part("b"));
+        FencePlan plan = FenceSearch.plan(
+                List.of(sheet(6, 8, down(3, fours, fours)), sheet(8, 6, down(4, threes, threes))),
+                Fence.anywhere(REACH));
+        assertThat(plan.atLeast()).isEqualTo(3);
+        assertThat(plan.isProven()).isTrue();
+        FencePlan one = FenceSearch.plan(List.of(sheet(6, 8, down(3, fours, fours))), Fence.anywhere(REACH));
+        assertThat(one.atLeast()).isEqualTo(2);
+        assertThat(one.isProven()).isTrue();
+    }
+
+    /** A large piece that is cut wrong leaves paper for a smaller one, so it comes first where the number of settings is the same. */
+    @Test
+    void largePiecesAreCutFirst() {
+        List<SheetLayout> sheets = new ArrayList<>();
+        for (int side : new int[] {3, 1, 4, 7, 10}) {
+            sheets.add(sheet(12, 5, down(side, part("of " + side), Section.LEFTOVER)));
+        }
+        assertThat(FenceSearch.plan(sheets, Fence.anywhere(REACH)).settings())
+                .extracting(setting -> setting.at().toInches())
+                .containsExactly(10.0, 7.0, 4.0, 3.0, 1.0);
+    }
+
+    /** What there is no mark for is measured by what there is one for, or left to the last. */
+    @Test
+    void onlyMarksAreMeasured() {
+        Length mark = Length.ofMillimetres(1);
+        Section rest = Section.split(Axis.HORIZONTAL, Length.ofMillimetres(50), part("b"), part("b"));
+        Section root = Section.split(Axis.VERTICAL, Length.ofMillimetres(3048 - 1050, 10), rest, part("a"));
+        SheetLayout layout = new SheetLayout(
+                new StockId("sheet"),
+                new kwibbet.shape.Size(Length.ofMillimetres(3048, 10), Length.ofMillimetres(100)),
+                Length.ZERO,
+                1,
+                root);
+        assertThat(FenceSearch.plan(List.of(layout), new Fence(REACH, mark)).settings())
+                .extracting(Setting::at)
+                .containsExactly(Length.ofMillimetres(105), Length.ofMillimetres(50));
+        assertThat(FenceSearch.plan(List.of(layout), Fence.anywhere(REACH)).settings())
+                .hasSize(2);
+    }
+
+    /** Against every order of settings there is: the bound is never above the fewest, and the search seldom above it. */
+    @Test
+    void ordersAreHeldAgainstAllOrders() {
+        Random random = new Random(11);
+        int more = 0;
+        int rounds = 60;
+        for (int round = 0; round < rounds; round++) {
+            int[] parts = new int[12];
+            for (int i = 0; i < parts.length; i += 3) {
+                parts[i] = 2 + random.nextInt(9);
+                parts[i + 1] = 2 + random.nextInt(9);
+                parts[i + 2] = 1 + random.nextInt(6);
+            }
+            List<SheetLayout> layouts = SheetSearch.plan(
+                            Jobs.units(12, 12, Turning.EITHER, parts), Budget.about(Duration.ofMillis(20)))
+                    .layouts();
+            FencePlan plan = FenceSearch.plan(layouts, Fence.anywhere(REACH));
+            int fewest = fewest(layouts);
+            assertThat(plan.atLeast()).isLessThanOrEqualTo(fewest);
+            assertThat(plan.fenceSettings()).isBetween((long) fewest, fewest + 1L);
+            more += plan.fenceSettings() > fewest ? 1 : 0;
+        }
+        assertThat(more).isLessThanOrEqualTo(rounds / 20);
+    }
+
+    /** The fewest settings, by trying them all. */
+    private static int fewest(List<SheetLayout> layouts) {
+        List<Bar> bars = new ArrayList<>();
+        List<Integer> sheets = new ArrayList<>();
+        for (int layout = 0; layout < layouts.size(); layout++) {
+            SheetLayout each = layouts.get(layout);
+            sheets.add(new Bars(bars, layout, Length.ZERO).add(each.root(), each.sheet()));
+        }
+        List<CutOrder> orders = List.of(CutOrder.begin(bars, sheets, Length.TICK));
+        for (int settings = 0; ; settings++) {
+            if (orders.stream().anyMatch(CutOrder::isFinished)) {
+                return settings;
+            }
+            Map<Integer, List<CutOrder>> next = new HashMap<>();
+            for (CutOrder order : orders) {
+                for (long setting : order.choices(Integer.MAX_VALUE)) {
+                    CutOrder after = order.at(setting);
+                    List<CutOrder> alike = next.computeIfAbsent(after.progressHash(), hash -> new ArrayList<>());
+                    if (alike.stream().noneMatch(after::isAsFarAs)) {
+                        alike.add(after);
+                    }
+                }
+            }
+            orders = next.values().stream().flatMap(List::stream).toList();
+        }
     }
 }

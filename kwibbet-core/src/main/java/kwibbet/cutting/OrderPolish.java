@@ -1,0 +1,95 @@
+package kwibbet.cutting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/**
+ * Makes an order of cuts better: fewer settings, and of as many the large ones first, as a mistake in a large piece leaves paper for it.
+ *
+ * <p>A setting is taken out, put elsewhere, or another is tried in its place; all is cut in that order, and what is left at the end at what most can be cut at. What comes
+ * of it is taken if it is better, and at first sometimes if it is worse (S. Kirkpatrick, C. D. Gelatt, M. P. Vecchi, Optimization by Simulated Annealing, Science
+ * 220, 1983). Which way it goes is drawn from a fixed seed, so the same sheets are always cut in the same order.
+ */
+final class OrderPolish {
+
+    /** Settings tried on bars, in all. */
+    private static final long WORK = 10_000_000;
+
+    private static final int LEAST_TRIES = 300;
+    private static final long TRIES_A_SETTING = 60;
+    private static final double WARM = 0.6;
+    private static final double COLD = 0.1;
+    /** A setting larger than the one before it is worth so much of a setting. */
+    private static final double UPWARDS = 0.08;
+
+    private final CutOrder begin;
+    private final Random random = new Random(1);
+    private final List<Long> known;
+
+    private OrderPolish(CutOrder begin, CutOrder found) {
+        this.begin = begin;
+        this.known = found.settings().stream().distinct().toList();
+    }
+
+    /**
+     * The best order that is found.
+     *
+     * @param begin nothing cut yet
+     * @param found an order in which everything is cut
+     * @param bars how many bars there are
+     */
+    static CutOrder of(CutOrder begin, CutOrder found, int bars) {
+        int settings = found.settings().size();
+        if (settings < 2) {
+            return found;
+        }
+        long affordable = Math.max(LEAST_TRIES, WORK / ((long) settings * bars));
+        int tries = (int) Math.min(affordable, TRIES_A_SETTING * settings);
+        return new OrderPolish(begin, found).run(found, tries);
+    }
+
+    private CutOrder run(CutOrder found, int tries) {
+        CutOrder current = found;
+        CutOrder best = found;
+        for (int round = 0; round < tries; round++) {
+            double warmth = WARM * Math.pow(COLD / WARM, (double) round / tries);
+            CutOrder other = inOrder(changed(current.settings()));
+            double worse = cost(other) - cost(current);
+            if (worse <= 0 || random.nextDouble() < Math.exp(-worse / warmth)) {
+                current = other;
+                best = cost(other) < cost(best) ? other : best;
+            }
+        }
+        return best;
+    }
+
+    private List<Long> changed(List<Long> settings) {
+        List<Long> other = new ArrayList<>(settings);
+        int what = random.nextInt(10);
+        long taken = other.remove(random.nextInt(other.size()));
+        if (what >= 4) {
+            long put = what < 9 ? taken : known.get(random.nextInt(known.size()));
+            other.add(random.nextInt(other.size() + 1), put);
+        }
+        return other;
+    }
+
+    private CutOrder inOrder(List<Long> settings) {
+        CutOrder order = begin.copy();
+        settings.forEach(order::cut);
+        while (!order.isFinished()) {
+            order.cut(order.choices(1).get(0));
+        }
+        return order;
+    }
+
+    private static double cost(CutOrder order) {
+        List<Long> settings = order.settings();
+        int upwards = 0;
+        for (int i = 1; i < settings.size(); i++) {
+            upwards += settings.get(i) > settings.get(i - 1) ? 1 : 0;
+        }
+        return settings.size() + UPWARDS * upwards;
+    }
+}
