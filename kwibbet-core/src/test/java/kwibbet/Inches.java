@@ -51,13 +51,23 @@ public final class Inches {
     public static final PaperId STOCK = new PaperId("stock");
     public static final FoldedBase FOLDED = new FoldedBase();
     public static final Toolbox TOOLS = new Toolbox(
-            new Trimmer("trimmer", in("12"), Graduation.SIXTEENTHS, 2, in("1/8"), Trimmer.Slits.INSIDE),
+            trimmer(2, in("1/8"), Trimmer.Slits.INSIDE),
             new ScoringBoard("board", in("12"), Grooves.every(in("1/8"), in("12")), ScoringBoard.Plate.AT_45),
             new Press(in("6"), in("9"), 2),
             List.of(),
             Hand.RIGHT);
 
     private Inches() {}
+
+    /** A trimmer of 12 inches in sixteenths that holds any strip. */
+    public static Trimmer trimmer(int sheetsAtOnce, Length thickest, Trimmer.Slits slits) {
+        return new Trimmer(
+                "trimmer",
+                new Trimmer.Reach(in("12"), Length.ZERO),
+                Graduation.SIXTEENTHS,
+                new Trimmer.Stack(sheetsAtOnce, thickest),
+                slits);
+    }
 
     public static Length in(String text) {
         return Length.parse(text, MeasureSystem.INCH);

@@ -26,9 +26,17 @@ public record TrimLine(
 
     /** How the place of a cut is found. */
     public enum Guide {
-        FENCE,
-        /** Measured, and cut with a knife along a ruler. */
-        RULER
+        FENCE(""),
+        /** With a knife along a ruler: the cut is too long. */
+        RULER_TOO_LONG(" This is longer than your trimmer cuts."),
+        /** With a knife along a ruler: what is cut is too narrow. */
+        RULER_TOO_NARROW(" Your trimmer does not hold a strip so narrow.");
+
+        private final String why;
+
+        Guide(String why) {
+            this.why = why;
+        }
     }
 
     /** Paper on the table, as it is called. */
@@ -141,7 +149,7 @@ public record TrimLine(
                     .end();
         }
         return writer.words(", measure from the " + from.word() + " edge and cut" + each + " with a knife along a ruler"
-                        + often + " This is longer than your trimmer cuts.")
+                        + often + guide.why)
                 .end();
     }
 

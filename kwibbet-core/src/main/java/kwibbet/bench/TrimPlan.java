@@ -63,7 +63,10 @@ public record TrimPlan(
             FencePlan plan = FenceSearch.plan(
                     places.stream().map(place -> lettered.get(place).layout()).toList(),
                     margins(sheets),
-                    new Fence(trimmer.longestCut(), trimmer.graduation().step()));
+                    new Fence(
+                            trimmer.longestCut(),
+                            trimmer.reach().narrowest(),
+                            trimmer.graduation().step()));
             plans.put(blade, plan);
             for (int i = 0; i < places.size(); i++) {
                 recut.set(places.get(i), plan.layouts().get(i));
@@ -114,8 +117,7 @@ public record TrimPlan(
             bySheet.computeIfAbsent(take.layout(), layout -> new ArrayList<>()).add(take.cut());
         }
         Rounded set = setting.at().roundedTo(trimmer.graduation());
-        TrimStep.At at =
-                new TrimStep.At(set, blade == Blade.KNIFE ? TrimLine.Guide.RULER : TrimLine.Guide.FENCE, trimmer);
+        TrimStep.At at = new TrimStep.At(set, blade == Blade.KNIFE, trimmer);
         List<TrimStep> steps = new ArrayList<>();
         bySheet.forEach((layout, cuts) -> steps.addAll(TrimStep.of(sheets.get(layout), cuts, at)));
         return new TrimSetting(number, set, blade, steps);

@@ -43,14 +43,21 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, TrimL
      * What one setting is made with.
      *
      * @param set the figure that is set
-     * @param guide fence or ruler
+     * @param byKnife whether the trimmer cannot make these cuts
      * @param trimmer the trimmer
      */
-    record At(Rounded set, Guide guide, Trimmer trimmer) {
+    record At(Rounded set, boolean byKnife, Trimmer trimmer) {
+
+        private Guide guide(Cut cut) {
+            if (!byKnife) {
+                return Guide.FENCE;
+            }
+            return cut.length().isLongerThan(trimmer.longestCut()) ? Guide.RULER_TOO_LONG : Guide.RULER_TOO_NARROW;
+        }
 
         /** A knife goes through one sheet after the other. */
         private int stack(Lettered sheet) {
-            return guide == Guide.RULER ? 1 : trimmer.stackOf(sheet.paper().caliper());
+            return byKnife ? 1 : trimmer.stackOf(sheet.paper().caliper());
         }
     }
 
@@ -79,7 +86,7 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, TrimL
                 Math.min(take.count(), stack),
                 first.axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP,
                 at.set.shown(),
-                at.guide,
+                at.guide(first),
                 times,
                 naming.gained(parts));
         int passes = Math.multiplyExact((take.count() + stack - 1) / stack, times);

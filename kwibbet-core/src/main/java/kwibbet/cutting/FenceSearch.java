@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 import kwibbet.cutting.CutOrder.Off;
-import kwibbet.cutting.FencePlan.Guide;
 import kwibbet.cutting.FencePlan.Setting;
 import kwibbet.cutting.FencePlan.Take;
 import kwibbet.cutting.SheetLayout.Cut;
@@ -67,11 +66,10 @@ public final class FenceSearch {
     }
 
     private FencePlan run(Fence fence) {
-        Length longestCut = fence.longestCut();
         Retelling retelling = new Retelling(search(fence.mark()));
         List<SheetLayout> recut =
                 IntStream.range(0, layouts.size()).mapToObj(retelling::layout).toList();
-        return new FencePlan(recut, retelling.settings(longestCut), SettingBound.of(bars, longestCut));
+        return new FencePlan(recut, retelling.settings(fence), SettingBound.of(bars, fence));
     }
 
     private CutOrder search(Length mark) {
@@ -189,7 +187,7 @@ public final class FenceSearch {
             return kind.next() < 0 ? kind.section() : cut(kind.next(), 0, area);
         }
 
-        List<Setting> settings(Length longestCut) {
+        List<Setting> settings(Fence fence) {
             told.sort(Comparator.comparingInt(each -> each.step.place()));
             List<Setting> settings = new ArrayList<>();
             List<Take> takes = new ArrayList<>();
@@ -197,21 +195,16 @@ public final class FenceSearch {
                 Told each = told.get(i);
                 Cut cut = each.cut;
                 takes.add(new Take(each.layout, cut));
-                if (i + 1 == told.size() || !isTogether(each, told.get(i + 1), longestCut)) {
-                    settings.add(new Setting(cut.setting(), guide(cut, longestCut), takes));
+                if (i + 1 == told.size() || !isTogether(each, told.get(i + 1), fence)) {
+                    settings.add(new Setting(cut.setting(), fence.guide(cut), takes));
                     takes.clear();
                 }
             }
             return settings;
         }
 
-        private static boolean isTogether(Told one, Told next, Length longestCut) {
-            return one.step.off.setting() == next.step.off.setting()
-                    && guide(one.cut, longestCut) == guide(next.cut, longestCut);
-        }
-
-        private static Guide guide(Cut cut, Length longestCut) {
-            return cut.length().isLongerThan(longestCut) ? Guide.KNIFE : Guide.FENCE;
+        private static boolean isTogether(Told one, Told next, Fence fence) {
+            return one.step.off.setting() == next.step.off.setting() && fence.guide(one.cut) == fence.guide(next.cut);
         }
     }
 }

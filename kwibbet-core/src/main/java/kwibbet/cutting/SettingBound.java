@@ -50,15 +50,15 @@ final class SettingBound {
      * A number of settings that no order needs fewer than.
      *
      * @param bars the bars, of all sheets
-     * @param longestCut what is longer is cut without a fence
+     * @param fence the fence; what it cannot hold is cut without one
      */
-    static int of(List<Bar> bars, Length longestCut) {
-        return new SettingBound(bars).run(longestCut);
+    static int of(List<Bar> bars, Fence fence) {
+        return new SettingBound(bars).run(fence);
     }
 
-    private int run(Length longestCut) {
+    private int run(Fence fence) {
         List<List<Set<Length>>> needed = bars.stream()
-                .map(bar -> bar.length().isLongerThan(longestCut) ? List.<Set<Length>>of() : needs(bar))
+                .map(bar -> fence.holds(bar) ? needs(bar) : List.<Set<Length>>of())
                 .toList();
         needed.stream()
                 .flatMap(List::stream)

@@ -99,7 +99,7 @@ public final class TrimmerPicture {
                 new Point(set, table.bottom().plus(sketch.rows(0.4))));
         sketch.label(
                 new Point(set, table.top().minus(sketch.rows(2))),
-                Phrase.of(step.line().guide() == TrimLine.Guide.RULER ? "knife" : "blade"),
+                Phrase.of(step.line().guide() == TrimLine.Guide.FENCE ? "blade" : "knife"),
                 0.9,
                 Ink.ON_PAGE);
     }

@@ -21,10 +21,9 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
     public static final Toolbox GENERIC = new Toolbox(
             new Trimmer(
                     "12 in trimmer",
-                    Length.ofInches(12),
+                    new Trimmer.Reach(Length.ofInches(12), Length.ofInches(1, 2)),
                     Graduation.SIXTEENTHS,
-                    2,
-                    Length.ofMillimetres(7, 10),
+                    new Trimmer.Stack(2, Length.ofMillimetres(7, 10)),
                     Trimmer.Slits.INSIDE),
             new ScoringBoard(
                     "12 in scoring board",
@@ -39,10 +38,9 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
     public static final Toolbox GENERIC_METRIC = new Toolbox(
             new Trimmer(
                     "310 mm trimmer",
-                    Length.ofMillimetres(310),
+                    new Trimmer.Reach(Length.ofMillimetres(310), Length.ofMillimetres(12)),
                     Graduation.MILLIMETRES,
-                    2,
-                    Length.ofMillimetres(7, 10),
+                    new Trimmer.Stack(2, Length.ofMillimetres(7, 10)),
                     Trimmer.Slits.INSIDE),
             new ScoringBoard(
                     "300 mm scoring board",

@@ -8,14 +8,52 @@ import kwibbet.measure.MeasureSystem;
  * A guillotine or rotary trimmer that cuts from edge to edge.
  *
  * @param name what the maker calls it
- * @param longestCut the longest cut it makes
+ * @param reach what it can cut across
  * @param graduation the spacing of the marks on its ruler
- * @param sheetsAtOnce how many sheets it cuts in one pass; at least 1
- * @param thickestStack how thick they may be together; one sheet is always cut
+ * @param stack how much it cuts at once
  * @param slits whether a cut can start and stop inside the paper
  */
-public record Trimmer(
-        String name, Length longestCut, Graduation graduation, int sheetsAtOnce, Length thickestStack, Slits slits) {
+public record Trimmer(String name, Reach reach, Graduation graduation, Stack stack, Slits slits) {
+
+    /**
+     * What a trimmer can cut across.
+     *
+     * @param longest the longest cut it makes
+     * @param narrowest how wide a strip must be that it holds safely; 0 where it holds any
+     */
+    public record Reach(Length longest, Length narrowest) {
+
+        /**
+         * Checks the figures.
+         *
+         * @throws IllegalArgumentException when the longest cut is not longer than zero or the narrowest strip is less than nothing
+         */
+        public Reach {
+            if (!longest.isPositive() || narrowest.isNegative()) {
+                throw new IllegalArgumentException("a trimmer cuts over some length and holds strips of some width");
+            }
+        }
+    }
+
+    /**
+     * How much a trimmer cuts in one pass.
+     *
+     * @param sheets how many sheets; at least 1
+     * @param thickest how thick they may be together; one sheet is always cut
+     */
+    public record Stack(int sheets, Length thickest) {
+
+        /**
+         * Checks the figures.
+         *
+         * @throws IllegalArgumentException when no sheet can be cut
+         */
+        public Stack {
+            if (sheets < 1 || !thickest.isPositive()) {
+                throw new IllegalArgumentException("a trimmer cuts at least one sheet");
+            }
+        }
+    }
 
     /** Whether a cut can start and stop inside the paper. */
     public enum Slits {
@@ -34,15 +72,9 @@ public record Trimmer(
         }
     }
 
-    /**
-     * Checks the figures.
-     *
-     * @throws IllegalArgumentException when the cut is not longer than zero or no sheet can be cut
-     */
-    public Trimmer {
-        if (!longestCut.isPositive() || sheetsAtOnce < 1 || !thickestStack.isPositive()) {
-            throw new IllegalArgumentException("a trimmer cuts at least one sheet, over some length");
-        }
+    /** The longest cut it makes. */
+    public Length longestCut() {
+        return reach.longest();
     }
 
     /** What its marks are read in. */
@@ -69,7 +101,7 @@ public record Trimmer(
 
     /** How many sheets of a thickness are cut at once; one always is. */
     public int stackOf(Length caliper) {
-        long byThickness = caliper.isPositive() ? thickestStack.dividedBy(caliper) : sheetsAtOnce;
-        return (int) Math.max(1, Math.min(sheetsAtOnce, byThickness));
+        long byThickness = caliper.isPositive() ? stack.thickest().dividedBy(caliper) : stack.sheets();
+        return (int) Math.max(1, Math.min(stack.sheets(), byThickness));
     }
 }

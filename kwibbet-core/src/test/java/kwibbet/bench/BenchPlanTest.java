@@ -18,7 +18,6 @@ import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan.Lettered;
-import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -52,6 +51,7 @@ import static kwibbet.Inches.mat;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
+import static kwibbet.Inches.trimmer;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class BenchPlanTest {
@@ -146,7 +146,7 @@ class BenchPlanTest {
     /** Three sheets of 1/64 in make a stack of 3/64; a trimmer that takes a stack of 1/32 cuts two of them at once. */
     @Test
     void aStackIsAsThickAsTheTrimmerTakes() {
-        Trimmer thin = new Trimmer("thin", in("12"), Graduation.SIXTEENTHS, 5, in("1/32"), Trimmer.Slits.NONE);
+        Trimmer thin = trimmer(5, in("1/32"), Trimmer.Slits.NONE);
         assertThat(thin.passesFor(7, in("1/64"))).isEqualTo(4);
         assertThat(thin.passesFor(7, in("1/16"))).isEqualTo(7);
     }
@@ -246,7 +246,7 @@ class BenchPlanTest {
                 .containsExactly(
                         "Base: top edge at the fence, fence at 1 in. Lower the blade 1 in from the left edge and lift it at 4 in.",
                         "Base: left edge at the fence, fence at 2 1/2 in. Lower the blade 1 in from the top edge and lift it at 3 in.");
-        Trimmer plain = new Trimmer("plain", in("12"), Graduation.SIXTEENTHS, 5, in("1/8"), Trimmer.Slits.NONE);
+        Trimmer plain = trimmer(5, in("1/8"), Trimmer.Slits.NONE);
         Toolbox tools = new Toolbox(plain, TOOLS.board(), TOOLS.press(), List.of(), TOOLS.hand());
         assertThat(RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), tools)
                         .bench()

@@ -115,6 +115,19 @@ class FenceSearchTest {
         assertThat(plan.fenceSettings()).isEqualTo(1);
     }
 
+    /** A strip the trimmer does not hold is cut with a knife, whatever else is cut at that figure. */
+    @Test
+    void whatIsTooNarrowToHoldIsCutByKnife() {
+        Section ends = down(4, part("a"), part("a"));
+        FencePlan plan = FenceSearch.plan(
+                List.of(sheet(8, 12, across(1, ends, across(3, ends, Section.LEFTOVER)))),
+                new Fence(REACH, Length.ofInches(2), Length.TICK));
+        assertThat(plan.settings())
+                .extracting(setting -> setting.at().toInches() + " " + setting.guide())
+                .containsExactlyInAnyOrder("1.0 FENCE", "3.0 FENCE", "4.0 FENCE", "4.0 KNIFE");
+        assertThat(plan.fenceSettings()).isEqualTo(3);
+    }
+
     @Property(tries = 40)
     void everyOrderMakesTheSamePartsAndReachesAtLeastItsBound(
             @ForAll @Size(min = 2, max = 6) List<@IntRange(min = 2, max = 11) Integer> sides,
@@ -178,7 +191,8 @@ class FenceSearchTest {
                 Length.ZERO,
                 1,
                 root);
-        assertThat(FenceSearch.plan(List.of(layout), new Fence(REACH, mark)).settings())
+        assertThat(FenceSearch.plan(List.of(layout), new Fence(REACH, Length.ZERO, mark))
+                        .settings())
                 .extracting(Setting::at)
                 .containsExactly(Length.ofMillimetres(105), Length.ofMillimetres(50));
         assertThat(FenceSearch.plan(List.of(layout), Fence.anywhere(REACH)).settings())

@@ -209,7 +209,7 @@ class ListsReadTest {
                 number(take.group(4)),
                 "left".equals(Optional.ofNullable(take.group(5)).orElse(take.group(6))) ? Edge.LEFT : Edge.TOP,
                 set,
-                take.group(5) == null ? TrimLine.Guide.RULER : TrimLine.Guide.FENCE,
+                take.group(5) == null ? TrimLine.Guide.RULER_TOO_LONG : TrimLine.Guide.FENCE,
                 number(take.group(7)),
                 gives);
     }
@@ -256,10 +256,9 @@ class ListsReadTest {
         }
         Trimmer trimmer = new Trimmer(
                 "trimmer",
-                in(any(random, List.of("12", "15"))),
+                new Trimmer.Reach(in(any(random, List.of("12", "15"))), in(any(random, List.of("0", "0", "1")))),
                 any(random, List.of(Graduation.SIXTEENTHS, Graduation.EIGHTHS, Graduation.MILLIMETRES)),
-                1 + random.nextInt(3),
-                in("1/8"),
+                new Trimmer.Stack(1 + random.nextInt(3), in("1/8")),
                 Trimmer.Slits.INSIDE);
         Toolbox tools = new Toolbox(trimmer, TOOLS.board(), TOOLS.press(), TOOLS.dies(), TOOLS.hand());
         return RunPlan.of(

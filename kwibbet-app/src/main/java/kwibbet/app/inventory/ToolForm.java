@@ -31,6 +31,7 @@ final class ToolForm {
 
     private static final int LONGEST_GROOVES = 1_000;
     private static final Length LONGEST = Length.ofInches(60);
+    private static final Length WIDEST_NARROW = Length.ofInches(4);
 
     private ToolForm() {}
 
@@ -57,6 +58,10 @@ final class ToolForm {
         if (!thickest.isPositive()) {
             entries.refuse("thickestStack", "It must be more than 0.");
         }
+        Length narrowest = entries.length("narrowest", system);
+        if (narrowest.isNegative() || narrowest.isLongerThan(WIDEST_NARROW)) {
+            entries.refuse("narrowest", "It must be 0 to " + Figure.of(system.mostSaid(WIDEST_NARROW), system) + ".");
+        }
         Trimmer.Slits slits = entries.choice("slits", Trimmer.Slits.class);
         Length bed = reach(entries, "bed", 1, system);
         Length plates = reach(entries, "plateLength", 1, system);
@@ -75,7 +80,12 @@ final class ToolForm {
                     .toList());
         }
         return Outcome.made(new Toolbox(
-                new Trimmer("Trimmer", longestCut, new Graduation(trimmerMarks), sheetsAtOnce, thickest, slits),
+                new Trimmer(
+                        "Trimmer",
+                        new Trimmer.Reach(longestCut, narrowest),
+                        new Graduation(trimmerMarks),
+                        new Trimmer.Stack(sheetsAtOnce, thickest),
+                        slits),
                 new ScoringBoard(
                         "Scoring board",
                         boardWidth,

@@ -36,6 +36,7 @@ class ToolboxRow implements Persistable<Integer> {
 
     private String trimmerName = "";
     private long longestCut;
+    private long narrowestStrip;
     private long trimmerStep;
     private int sheetsAtOnce;
     private String boardName = "";
@@ -65,13 +66,14 @@ class ToolboxRow implements Persistable<Integer> {
     void set(Toolbox tools) {
         trimmerName = tools.trimmer().name();
         longestCut = tools.trimmer().longestCut().toTicks();
+        narrowestStrip = tools.trimmer().reach().narrowest().toTicks();
         trimmerStep = tools.trimmer().graduation().step().toTicks();
-        sheetsAtOnce = tools.trimmer().sheetsAtOnce();
+        sheetsAtOnce = tools.trimmer().stack().sheets();
         boardName = tools.board().name();
         boardWidth = tools.board().width().toTicks();
         grooves = written(tools.board().grooves());
         plate = tools.board().plate() == ScoringBoard.Plate.AT_45;
-        thickestStack = tools.trimmer().thickestStack().toTicks();
+        thickestStack = tools.trimmer().stack().thickest().toTicks();
         slits = tools.trimmer().slits();
         pressBed = tools.press().bed().toTicks();
         pressPlate = tools.press().plate().toTicks();
@@ -82,10 +84,9 @@ class ToolboxRow implements Persistable<Integer> {
     Toolbox toolbox(List<Die> dies) {
         Trimmer trimmer = new Trimmer(
                 trimmerName,
-                Length.ofTicks(longestCut),
+                new Trimmer.Reach(Length.ofTicks(longestCut), Length.ofTicks(narrowestStrip)),
                 graduation(trimmerStep),
-                sheetsAtOnce,
-                Length.ofTicks(thickestStack),
+                new Trimmer.Stack(sheetsAtOnce, Length.ofTicks(thickestStack)),
                 slits);
         ScoringBoard board = new ScoringBoard(
                 boardName,

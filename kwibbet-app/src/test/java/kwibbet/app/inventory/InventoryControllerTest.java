@@ -153,11 +153,13 @@ class InventoryControllerTest {
                 .param("boardWidth", "12")
                 .param("grooves", "every 1/4 to 12, plus 3/8")
                 .param("thickestStack", "0.9")
+                .param("narrowest", "3/4")
                 .param("plate", "NONE");
         mvc.perform(good).andExpect(redirectedUrl("/inventory"));
         ArgumentCaptor<Toolbox> kept = ArgumentCaptor.forClass(Toolbox.class);
         verify(inventory).save(kept.capture(), eq(-1L));
         assertThat(kept.getValue().trimmer().longestCut()).isEqualTo(Length.ofInches(31, 2));
+        assertThat(kept.getValue().trimmer().reach().narrowest()).isEqualTo(Length.ofInches(3, 4));
         assertThat(kept.getValue().board().grooves().places()).hasSize(49);
         assertThat(kept.getValue().hand()).isEqualTo(Hand.RIGHT);
         assertThat(kept.getValue().press().layers()).isEqualTo(3);

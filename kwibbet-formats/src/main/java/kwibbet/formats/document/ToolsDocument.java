@@ -44,8 +44,9 @@ public final class ToolsDocument {
                 .put("name", trimmer.name())
                 .put("longestCut", trimmer.longestCut().toString())
                 .put("marks", trimmer.graduation().step().toString())
-                .put("sheetsAtOnce", trimmer.sheetsAtOnce())
-                .put("thickestStack", trimmer.thickestStack().toString())
+                .put("narrowest", trimmer.reach().narrowest().toString())
+                .put("sheetsAtOnce", trimmer.stack().sheets())
+                .put("thickestStack", trimmer.stack().thickest().toString())
                 .put("slits", word(trimmer.slits()));
         ScoringBoard board = tools.board();
         ObjectNode boardNode = node.putObject("board")
@@ -116,12 +117,16 @@ public final class ToolsDocument {
         }
         return new Trimmer(
                 named(at, usual.name()),
-                positive(at.at("longestCut"), usual.longestCut(), system),
+                new Trimmer.Reach(
+                        positive(at.at("longestCut"), usual.longestCut(), system),
+                        // Tools written before this was asked hold what they held then: any strip.
+                        at.at("narrowest").notNegative(system, LARGEST).orElse(Length.ZERO)),
                 new Graduation(positive(at.at("marks"), usual.graduation().step(), system)),
-                at.at("sheetsAtOnce").isMissing()
-                        ? usual.sheetsAtOnce()
-                        : (int) at.at("sheetsAtOnce").whole(1, 100),
-                positive(at.at("thickestStack"), usual.thickestStack(), system),
+                new Trimmer.Stack(
+                        at.at("sheetsAtOnce").isMissing()
+                                ? usual.stack().sheets()
+                                : (int) at.at("sheetsAtOnce").whole(1, 100),
+                        positive(at.at("thickestStack"), usual.stack().thickest(), system)),
                 one(at.at("slits"), usual.slits(), Trimmer.Slits.values()));
     }
 
