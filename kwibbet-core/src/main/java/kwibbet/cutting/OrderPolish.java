@@ -1,6 +1,7 @@
 package kwibbet.cutting;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 
@@ -14,14 +15,15 @@ import java.util.Random;
 final class OrderPolish {
 
     /** Settings tried on bars, in all. */
-    private static final long WORK = 10_000_000;
+    private static final long WORK = 6_000_000;
 
     private static final int LEAST_TRIES = 300;
     private static final long TRIES_A_SETTING = 60;
+    private static final int MOST_PASSES = 12;
     private static final double WARM = 0.6;
     private static final double COLD = 0.1;
-    /** A setting larger than the one before it is worth so much of a setting. */
-    private static final double UPWARDS = 0.08;
+    /** That every setting had another before it that is smaller would be worth so much of a setting. */
+    private static final double UPWARDS = 0.5;
 
     private final CutOrder begin;
     private final Random random = new Random(1);
@@ -61,6 +63,27 @@ final class OrderPolish {
                 best = cost(other) < cost(best) ? other : best;
             }
         }
+        return largeFirst(best);
+    }
+
+    /** Changes places of a setting and a larger one behind it as long as that asks for no more settings. */
+    private CutOrder largeFirst(CutOrder found) {
+        CutOrder best = found;
+        boolean changed = true;
+        for (int pass = 0; pass < MOST_PASSES && changed; pass++) {
+            changed = false;
+            for (int i = 1; i < best.settings().size(); i++) {
+                if (best.settings().get(i) > best.settings().get(i - 1)) {
+                    List<Long> settings = new ArrayList<>(best.settings());
+                    Collections.swap(settings, i - 1, i);
+                    CutOrder other = inOrder(settings);
+                    if (cost(other) < cost(best)) {
+                        best = other;
+                        changed = true;
+                    }
+                }
+            }
+        }
         return best;
     }
 
@@ -88,8 +111,10 @@ final class OrderPolish {
         List<Long> settings = order.settings();
         int upwards = 0;
         for (int i = 1; i < settings.size(); i++) {
-            upwards += settings.get(i) > settings.get(i - 1) ? 1 : 0;
+            for (int j = 0; j < i; j++) {
+                upwards += settings.get(i) > settings.get(j) ? 1 : 0;
+            }
         }
-        return settings.size() + UPWARDS * upwards;
+        return settings.size() + UPWARDS * upwards / settings.size();
     }
 }

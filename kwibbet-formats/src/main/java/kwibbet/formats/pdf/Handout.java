@@ -300,9 +300,6 @@ public final class Handout {
         for (OffMark off : plan.bench().trim().offMarks()) {
             flow.line("", off.sentence(system), 10.5f);
         }
-        for (BareOffcut bare : plan.bench().trim().bareOffcuts()) {
-            flow.line("", bare.sentence(marks), 10.5f);
-        }
         for (TrimSetting setting : plan.bench().trim().settings()) {
             flow.line(setting.number() + ".", setting.sentence(marks), 12);
             for (TrimStep step : setting.steps()) {
@@ -316,6 +313,9 @@ public final class Handout {
                                 .end(),
                         10);
             }
+        }
+        for (BareOffcut bare : plan.bench().trim().bareOffcuts()) {
+            flow.line("", bare.sentence(marks), 10.5f);
         }
         for (SlitStep slit : plan.bench().trim().slits()) {
             flow.line(slit.count() + " ×", slit.sentence(system), 12);
