@@ -41,7 +41,29 @@ public final class ClassLayouts {
             SheetSearch.plan(ClassJobs.of(seed), Budget.about(time));
         }
         jobs(first, last, time, yardstick);
+        withoutWaste();
         growth(time);
+    }
+
+    /** Jobs whose fewest sheets are known, because they were made by cutting up sheets. */
+    private static void withoutWaste() {
+        int reached = 0;
+        int jobs = 10;
+        for (int seed = 1; seed <= jobs; seed++) {
+            WastelessJobs.Known known = WastelessJobs.of(seed);
+            long began = System.nanoTime();
+            CuttingPlan plan = SheetSearch.plan(known.job(), Budget.about(Duration.ofSeconds(10)));
+            System.out.printf(
+                    Locale.ROOT,
+                    "without waste, seed %d: %d sizes, %d sheets known, %d found, %.0f ms%n",
+                    seed,
+                    known.job().parts().size(),
+                    known.sheets(),
+                    plan.sheets(),
+                    (System.nanoTime() - began) / 1e6);
+            reached += plan.sheets() <= known.sheets() ? 1 : 0;
+        }
+        System.out.printf(Locale.ROOT, "without waste: the fewest sheets reached in %d of %d jobs%n", reached, jobs);
     }
 
     private static int number(String[] arguments, int place, int otherwise) {

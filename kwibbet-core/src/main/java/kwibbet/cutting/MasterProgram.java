@@ -2,6 +2,7 @@ package kwibbet.cutting;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 
 import org.ojalgo.matrix.store.R064Store;
 import org.ojalgo.optimisation.Optimisation;
@@ -22,6 +23,12 @@ final class MasterProgram {
     private static final int A_PROGRAM = 60_000;
 
     private static final int A_CELL = 24;
+
+    /** So many pivots for each row and column are enough where they lead somewhere. */
+    private static final int PIVOTS = 20;
+
+    private static final double LEAST_APART = 1e-7;
+    private static final double MOST_APART = 1e-4;
 
     private final CuttingTask task;
     private final Budget budget;
@@ -74,6 +81,26 @@ final class MasterProgram {
         }
     }
 
+    /** Pivots that lead nowhere can go round for ever where many patterns cost the same. */
+    private static LinearSolver solver(double[] objective, R064Store body, R064Store most) {
+        Optimisation.Options options = new Optimisation.Options();
+        options.iterations_abort = PIVOTS * (int) (body.countRows() + body.countColumns());
+        return LinearSolver.newBuilder(objective).inequalities(body, most).build(options);
+    }
+
+    /**
+     * Costs moved apart by a hair, so that no two rows give way at the same time (A. Charnes, Optimality and Degeneracy in Linear Programming,
+     * Econometrica 20, 1952). Worths prove bounds whatever they are, so nothing hangs on the hair.
+     */
+    private static R064Store apart(R064Store most, double hair) {
+        Random random = new Random(1);
+        R064Store apart = R064Store.FACTORY.make(most.countRows(), 1);
+        for (int row = 0; row < most.countRows(); row++) {
+            apart.set(row, 0, most.doubleValue(row, 0) * (1 + hair * random.nextDouble()));
+        }
+        return apart;
+    }
+
     /**
      * Solves it.
      *
@@ -116,18 +143,28 @@ final class MasterProgram {
         }
         // A pivot goes over all cells, and there are about as many as the smaller side is long.
         budget.spend(A_PROGRAM + (long) A_CELL * rows * (parts + sheets) * Math.min(rows, parts + sheets));
-        LinearSolver solver =
-                LinearSolver.newBuilder(objective).inequalities(body, most).build();
+        LinearSolver solver = solver(objective, body, most);
         Optimisation.Result result = solver.solve();
+        for (double apart = LEAST_APART; !result.getState().isOptimal() && apart < MOST_APART; apart *= 10) {
+            budget.spend((long) A_CELL * rows * (parts + sheets) * Math.min(rows, parts + sheets));
+            solver = solver(objective, body, apart(most, apart));
+            result = solver.solve();
+        }
         if (!result.getState().isOptimal()) {
             throw new IllegalStateException("the master program ended " + result.getState());
         }
         double[] copies = new double[patterns.size()];
-        Arrays.setAll(copies, solver::getDualMultiplier);
+        for (int row = 0; row < copies.length; row++) {
+            copies[row] = solver.getDualMultiplier(row);
+        }
         double[] worths = new double[parts];
-        Arrays.setAll(worths, result::doubleValue);
+        for (int p = 0; p < parts; p++) {
+            worths[p] = result.doubleValue(p);
+        }
         double[] scarcities = new double[sheets];
-        Arrays.setAll(scarcities, s -> result.doubleValue(parts + s));
+        for (int s = 0; s < sheets; s++) {
+            scarcities[s] = result.doubleValue(parts + s);
+        }
         return new Answer(copies, worths, scarcities, -result.getValue());
     }
 }

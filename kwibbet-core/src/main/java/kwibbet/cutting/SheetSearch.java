@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.cutting.CuttingPlan.Missing.Reason;
 import kwibbet.cutting.MasterProgram.Answer;
+import kwibbet.shape.Size;
 
 /**
  * Finds how a job is cut with the least sheets, and how few there can be.
@@ -25,6 +26,12 @@ public final class SheetSearch {
 
     /** The share of the budget that may go into patterns when the bound is already as high as it will be. */
     private static final double FOR_PATTERNS = 0.3;
+
+    /** Of all sheets that are needed at least, less than this share may be left over for sheets without waste to be of use. */
+    private static final double LITTLE_WASTE = 0.01;
+
+    /** The share of the budget that may go into sheets without waste. */
+    private static final double FOR_WASTELESS = 0.5;
 
     private static final int MOST_DIVES = 4_000;
     /** Where only a plan for every part is of use, the bound mostly says at once that there is none. */
@@ -122,9 +129,27 @@ public final class SheetSearch {
                 return found();
             }
         }
+        cutWithoutWaste();
         generate();
         dive();
         return found();
+    }
+
+    /** Where hardly any paper may be left over, sheets that leave none are looked for by themselves. */
+    private void cutWithoutWaste() {
+        double wanted = task.parts().stream()
+                .mapToDouble(part -> part.count() * part.size().area())
+                .sum();
+        for (int sheet = 0; sheet < task.sheets().size() && !isDone(); sheet++) {
+            double area = task.stock(sheet).usable().map(Size::area).orElse(0.0);
+            double sheets = Math.ceil(wanted / area - NEARLY);
+            if (sheets * area - wanted < LITTLE_WASTE * sheets * area) {
+                Budget share = budget.share(FOR_WASTELESS);
+                Optional<Draft> wasteless = Wasteless.on(task, sheet, share);
+                budget.spend(share);
+                wasteless.ifPresent(this::offer);
+            }
+        }
     }
 
     private CuttingPlan found() {
