@@ -261,6 +261,7 @@ class BackupsTest {
         List.of("studio", "booking", "stock_movement", "sheet_plan").forEach(rows::remove);
         rows.put("paper", with(now.of("paper"), "on_hand", 12L));
         rows.put("offcut", with(now.of("offcut"), "pieces", 3L));
+        rows.put("toolbox", without(now.of("toolbox"), "narrowest_strip"));
         rows.put("design", without(now.of("design"), "last_edit"));
         rows.put("design_revision", without(now.of("design_revision"), "gesture"));
         byte[] earlier = write(new Tables("8", rows));
