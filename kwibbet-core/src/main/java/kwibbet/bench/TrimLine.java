@@ -138,8 +138,8 @@ public record TrimLine(
     }
 
     /** What to take in hand, how it lies and how often it is cut. */
-    public Phrase sentence(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words("Take the ");
+    public Phrase sentence() {
+        Phrase.Writer writer = Phrase.in(take.units).words("Take the ");
         take.taken(writer);
         writer.words(take.count > 1 && atOnce > 1 ? ", " + atOnce + " at once" : "");
         String each = take.count > 1 ? " each" : "";
@@ -154,8 +154,8 @@ public record TrimLine(
     }
 
     /** What comes off and what stays in hand. */
-    public Phrase result(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words("Gives ");
+    public Phrase result() {
+        Phrase.Writer writer = Phrase.in(take.units).words("Gives ");
         for (int i = 0; i < gives.size(); i++) {
             writer.words(i == 0 ? "" : i + 1 == gives.size() ? " and " : ", ");
             gives.get(i).gained(writer);

@@ -59,6 +59,10 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, TrimL
         private int stack(Lettered sheet) {
             return byKnife ? 1 : trimmer.stackOf(sheet.paper().caliper());
         }
+
+        private int passes(int pieces, Lettered sheet) {
+            return byKnife ? pieces : trimmer.passesFor(pieces, sheet.paper().caliper());
+        }
     }
 
     /** The cuts of one setting on one sheet, equal parts together as far as they are there when the first of them is cut. */
@@ -78,19 +82,17 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, TrimL
         Cut first = parts.get(0).get(0);
         Naming naming = new Naming(sheet, at.trimmer.marks());
         Heap take = naming.heap(first.inHand(), parts.size());
-        int stack = at.stack(sheet);
         int times = parts.get(0).size();
         TrimLine line = new TrimLine(
                 sheet.letter(),
                 take,
-                Math.min(take.count(), stack),
+                Math.min(take.count(), at.stack(sheet)),
                 first.axis() == Axis.VERTICAL ? Edge.LEFT : Edge.TOP,
                 at.set.shown(),
                 at.guide(first),
                 times,
                 naming.gained(parts));
-        int passes = Math.multiplyExact((take.count() + stack - 1) / stack, times);
-        return new TrimStep(sheet, parts, at.set, line, passes);
+        return new TrimStep(sheet, parts, at.set, line, Math.multiplyExact(at.passes(take.count(), sheet), times));
     }
 
     /** The place of the step that cuts off what a cut needs in hand; -1 where that was there before. */
@@ -167,11 +169,12 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, TrimL
 
         private Thing strip(Rect area) {
             List<Edge> bare = bareEdges(area);
-            boolean looksLikeOther = sheet.layout().cuts().stream()
-                    .map(Cut::inHand)
-                    .anyMatch(other -> other.size().equals(area.size())
-                            && !bareEdges(other).equals(bare));
-            return looksLikeOther && !bare.isEmpty() ? new TrimLine.BareStrip(bare) : TrimLine.Paper.STRIP;
+            boolean isMistakable = !bare.isEmpty()
+                    && sheet.layout().cuts().stream()
+                            .map(Cut::inHand)
+                            .anyMatch(other -> other.size().equals(area.size())
+                                    && !bareEdges(other).equals(bare));
+            return isMistakable ? new TrimLine.BareStrip(bare) : TrimLine.Paper.STRIP;
         }
 
         /** The edges of a part of the sheet that lie in its margin. */
@@ -208,11 +211,12 @@ public record TrimStep(Lettered sheet, List<List<Cut>> parts, Rounded set, TrimL
         List<Heap> gained(List<List<Cut>> parts) {
             List<Rect> areas = new ArrayList<>();
             parts.forEach(part -> part.forEach(cut -> areas.add(cut.first())));
-            parts.forEach(part -> part.get(part.size() - 1).second().ifPresent(areas::add));
+            parts.forEach(part -> part.get(part.size() - 1)
+                    .second()
+                    .filter(rest -> !isSliver(rest))
+                    .ifPresent(areas::add));
             Map<Heap, Integer> gained = new LinkedHashMap<>();
-            areas.stream()
-                    .filter(area -> !isSliver(area))
-                    .forEach(area -> gained.merge(heap(area, 1), 1, Integer::sum));
+            areas.forEach(area -> gained.merge(heap(area, 1), 1, Integer::sum));
             return gained.entrySet().stream()
                     .map(each -> {
                         Heap one = each.getKey();

@@ -1,5 +1,7 @@
 package kwibbet.cutting;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -35,14 +37,24 @@ record Bar(int layout, Axis axis, Length length, List<Kind> kinds, boolean hasEd
         kinds = List.copyOf(kinds);
     }
 
+    /** How much of it is in hand at any cut at least: the two narrowest of its pieces, or one and the waste. */
+    Length narrowestInHand() {
+        List<Length> widths = new ArrayList<>();
+        kinds.forEach(kind -> widths.addAll(Collections.nCopies(Math.min(2, kind.count), kind.width)));
+        if (waste.isPositive()) {
+            widths.add(waste);
+        }
+        return widths.stream().sorted().limit(2).reduce(Length.ZERO, Length::plus);
+    }
+
     /** What is left of it when the edge is cut off. */
     Bar withoutEdge() {
         return hasEdge ? new Bar(layout, axis, length, kinds.subList(1, kinds.size()), false, waste) : this;
     }
 
     /**
-     * Settings that whatever is cut of this bar without an edge is cut at, whatever the order. Nothing where they are too many to be of use, or
-     * where there is nothing to cut.
+     * Settings of which this bar without an edge needs one before any of its pieces is free, whatever the order. Nothing where they are too many to be of
+     * use, or where there is nothing to cut.
      */
     List<Length> oneOf() {
         boolean isOnePiece = kinds.size() == 1 && kinds.get(0).count == 1 && !waste.isPositive();

@@ -33,7 +33,8 @@ record Bars(List<Bar> bars, int layout, Length margin) {
         List<Strip> strips = new ArrayList<>();
         collect(strips, split.axis(), section, size.across(split.axis()));
         Strip first = strips.get(0);
-        boolean hasEdge = first.isLeftover() && margin.isPositive() && first.width.equals(margin);
+        // Sheets settled before margins went to the next mark have a narrower edge.
+        boolean hasEdge = first.isLeftover() && margin.isPositive() && !first.width.isLongerThan(margin);
         Length waste = Length.ZERO;
         Map<Strip, Integer> counts = new LinkedHashMap<>();
         for (Strip strip : strips.subList(hasEdge ? 1 : 0, strips.size())) {
@@ -45,7 +46,7 @@ record Bars(List<Bar> bars, int layout, Length margin) {
         }
         List<Kind> kinds = new ArrayList<>();
         if (hasEdge) {
-            kinds.add(new Kind(margin, 1, Section.LEFTOVER, -1));
+            kinds.add(new Kind(first.width, 1, Section.LEFTOVER, -1));
         }
         Length length = size.across(split.axis().across());
         counts.forEach((strip, count) -> {

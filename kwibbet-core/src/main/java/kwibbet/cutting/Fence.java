@@ -35,13 +35,9 @@ public record Fence(Length longestCut, Length narrowest, Length mark) {
         return holds(cut.length(), cut.inHand().size()) ? Guide.FENCE : Guide.KNIFE;
     }
 
-    /** Whether all of a bar can be cut at the fence. */
+    /** Whether a bar is held until its last cut, in whatever order its pieces are cut off. */
     boolean holds(Bar bar) {
-        Length across = bar.waste();
-        for (Bar.Kind kind : bar.kinds()) {
-            across = across.plus(kind.width().multipliedBy(kind.count()));
-        }
-        return holds(bar.length(), new Size(bar.length(), across));
+        return holds(bar.length(), new Size(bar.length(), bar.narrowestInHand()));
     }
 
     private boolean holds(Length cut, Size inHand) {

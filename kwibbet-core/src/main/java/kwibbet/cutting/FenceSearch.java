@@ -20,7 +20,7 @@ import kwibbet.shape.Rect;
  * sheet it is.
  *
  * <p>A piece is measured from its own edge, or what stays is measured and the piece falls off. The search keeps the best few orders
- * of each number of settings (a beam); the bound counts cuts that no setting can serve two of. Cuts are made without kerf.
+ * of each number of settings (a beam), and the best of all is polished ({@link OrderPolish}); {@link SettingBound} says how few there could be. Cuts are made without kerf.
  */
 public final class FenceSearch {
 

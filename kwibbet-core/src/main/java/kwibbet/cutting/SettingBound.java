@@ -3,6 +3,7 @@ package kwibbet.cutting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -16,7 +17,7 @@ import kwibbet.measure.Length;
 /**
  * How many settings of a fence some bars need at least, whatever the order of their cuts.
  *
- * <p>Whatever is cut of a bar is cut at one of a few settings ({@link Bar#oneOf}). Bars whose settings have none in common need a setting each: each such
+ * <p>Before a piece of a bar is free, one of a few settings was made ({@link Bar#oneOf}). Bars whose settings have none in common need a setting each: each such
  * set of settings is a letter here. A bar is there only when the bar it was part of has been cut, so the letters from a sheet down to a bar must stand in
  * the list in that order, as a subsequence. The list is a common supersequence of all those words, and is at least as long as the shortest one: a letter
  * that stands in a word twice, with another between, is needed twice; letters that are needed once only can be put in an order, so of letters whose words
@@ -60,12 +61,16 @@ final class SettingBound {
         List<List<Set<Length>>> needed = bars.stream()
                 .map(bar -> fence.holds(bar) ? needs(bar) : List.<Set<Length>>of())
                 .toList();
-        needed.stream()
+        List<Set<Length>> all = needed.stream()
                 .flatMap(List::stream)
                 .distinct()
                 .sorted(Comparator.comparingInt(Set::size))
-                .filter(one -> letters.stream().allMatch(taken -> taken.stream().noneMatch(one::contains)))
-                .forEach(letters::add);
+                .toList();
+        for (Set<Length> one : all) {
+            if (letters.stream().allMatch(taken -> Collections.disjoint(taken, one))) {
+                letters.add(one);
+            }
+        }
         List<int[]> own = needed.stream().map(this::word).toList();
         int[] times = new int[letters.size()];
         boolean[][] before = new boolean[letters.size()][letters.size()];

@@ -118,13 +118,13 @@ final class Wasteless {
         for (int size = 2; size <= LARGEST_BUILD; size++) {
             List<Build> before = List.copyOf(builds);
             for (Build one : before) {
-                List<Build> partners = new ArrayList<>(byWidth.getOrDefault(one.room.width, List.of()));
+                List<Build> above = List.copyOf(byWidth.getOrDefault(one.room.width, List.of()));
                 List<Build> beside = List.copyOf(byHeight.getOrDefault(one.room.height, List.of()));
-                budget.spend((long) A_PAIR * (partners.size() + beside.size()));
+                budget.spend((long) A_PAIR * (above.size() + beside.size()));
                 if (known.size() > MOST_BUILDS || budget.isSpent()) {
                     return;
                 }
-                for (Build other : partners) {
+                for (Build other : above) {
                     join(Axis.HORIZONTAL, one, other, size).ifPresent(build -> keep(build, known));
                 }
                 for (Build other : beside) {
@@ -213,7 +213,6 @@ final class Wasteless {
             for (int depth = 0; depth <= DEEPEST && rooms < mostRooms; depth++) {
                 takeApart(whole, new int[0], List.of(), depth);
             }
-            int all = rooms;
             // A part that is in hardly any of them is looked for by itself.
             for (int part = 0; part < wanted.length; part++) {
                 if (in[part] < FEW_OF_A_PART) {
@@ -224,24 +223,28 @@ final class Wasteless {
                             grow(build, DEEPEST);
                         }
                     }
-                    all += rooms;
                 }
             }
-            budget.spend((long) A_ROOM * all);
             return patterns;
+        }
+
+        /** Counts a room that is looked at, and says whether so many were looked at before. */
+        private boolean isEnough() {
+            rooms++;
+            budget.spend(A_ROOM);
+            return rooms > mostRooms || budget.isSpent();
         }
 
         private record Taken(Axis axis, Build build) {}
 
         /** From the outside in: a build along a whole side, and what is left. */
         private void takeApart(Room room, int[] parts, List<Taken> taken, int depth) {
-            rooms++;
-            if (rooms > mostRooms) {
+            if (isEnough()) {
                 return;
             }
             if (depth == 0) {
                 for (Build last : bySize.getOrDefault(room, List.of())) {
-                    together(parts, last.parts).ifPresent(all -> add(all, () -> section(taken, last)));
+                    together(parts, last.parts).ifPresent(all -> add(all, () -> around(last, taken)));
                 }
                 return;
             }
@@ -259,8 +262,7 @@ final class Wasteless {
 
         /** From the inside out: what is missing along a side, at once or step by step. */
         private void grow(Build build, int depth) {
-            rooms++;
-            if (rooms > mostRooms) {
+            if (isEnough()) {
                 return;
             }
             if (build.room.equals(whole)) {
@@ -315,18 +317,13 @@ final class Wasteless {
             patterns.add(new Pattern(place, counts, section.get()));
         }
 
-        private Section section(List<Taken> taken, Build last) {
-            Section section = Wasteless.this.section(last);
+        private Section around(Build last, List<Taken> taken) {
+            Section section = section(last);
             for (int i = taken.size() - 1; i >= 0; i--) {
                 Taken each = taken.get(i);
-                section = Section.split(
-                        each.axis, at(each.axis, each.build), Wasteless.this.section(each.build), section);
+                section = Section.split(each.axis, at(each.axis, each.build), section(each.build), section);
             }
             return section;
-        }
-
-        private Section section(Build build) {
-            return Wasteless.this.section(build);
         }
     }
 

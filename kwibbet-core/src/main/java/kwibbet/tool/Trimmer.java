@@ -72,6 +72,11 @@ public record Trimmer(String name, Reach reach, Graduation graduation, Stack sta
         }
     }
 
+    /** The same, if it held strips of any width. */
+    public Trimmer holdingAny() {
+        return new Trimmer(name, new Reach(reach.longest(), Length.ZERO), graduation, stack, slits);
+    }
+
     /** The longest cut it makes. */
     public Length longestCut() {
         return reach.longest();

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 import kwibbet.bench.RunPlan;
-import kwibbet.bench.TrimLine;
 import kwibbet.bench.TrimSetting;
 import kwibbet.card.Piece;
 import kwibbet.layout.RunPiece;
@@ -96,23 +95,12 @@ public record TrialRun(RunPlan plan, Progress progress, TrialTrimmer.Result cut,
     public static TrialRun of(RunPlan plan, int settings, List<Mishap> mishaps) {
         Progress progress = Progress.of(plan.bench(), settings);
         TrialTrimmer.Result cut = TrialTrimmer.run(
-                stacks(plan),
+                TrialTrimmer.Stack.of(plan.sheets()),
                 progress.trimmed().stream().flatMap(TrialRun::told).toList(),
                 mishaps);
         Inspection inspection = new Inspection(plan, progress, cut, mishaps);
         List<Made> made = RunPiece.of(plan.cards()).stream().map(inspection::of).toList();
         return new TrialRun(plan, progress, cut, made);
-    }
-
-    /** The sheets before the first cut. */
-    private static List<TrialTrimmer.Stack> stacks(RunPlan plan) {
-        return plan.sheets().lettered().stream()
-                .map(sheet -> new TrialTrimmer.Stack(
-                        sheet.letter(),
-                        sheet.leftover().isPresent() ? TrimLine.Paper.OFFCUT : TrimLine.Paper.SHEET,
-                        sheet.layout().sheet(),
-                        sheet.copies()))
-                .toList();
     }
 
     private static Stream<TrialTrimmer.Told> told(TrimSetting setting) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import kwibbet.bench.TrimLine;
 import kwibbet.bench.TrimLine.Heap;
 import kwibbet.bench.TrimLine.Thing;
+import kwibbet.layout.SheetPlan;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
@@ -66,7 +67,19 @@ public final class TrialTrimmer {
      * @param size how large each is
      * @param copies how many
      */
-    public record Stack(String letter, Thing thing, Size size, int copies) {}
+    public record Stack(String letter, Thing thing, Size size, int copies) {
+
+        /** All sheets of a plan, layout after layout. */
+        static List<Stack> of(SheetPlan plan) {
+            return plan.lettered().stream()
+                    .map(sheet -> new Stack(
+                            sheet.letter(),
+                            sheet.leftover().isPresent() ? TrimLine.Paper.OFFCUT : TrimLine.Paper.SHEET,
+                            sheet.layout().sheet(),
+                            sheet.copies()))
+                    .toList();
+        }
+    }
 
     /**
      * A line and the number of its setting.

@@ -73,7 +73,7 @@ class BenchPlanTest {
             assertThat(setting.sentence(MeasureSystem.INCH).text()).isEqualTo("Set the fence to 4 in.");
             assertThat(setting.steps()).singleElement().satisfies(step -> {
                 assertThat(step.cuts()).hasSize(2);
-                assertThat(step.line().sentence(MeasureSystem.INCH).text()).contains("and cut 2 times");
+                assertThat(step.line().sentence().text()).contains("and cut 2 times");
             });
         });
     }
@@ -88,14 +88,14 @@ class BenchPlanTest {
                 .orElseThrow();
         assertThat(strips.parts()).allSatisfy(part -> assertThat(part)
                 .hasSameSizeAs(strips.parts().get(0)));
-        assertThat(strips.line().sentence(MeasureSystem.INCH).text())
+        assertThat(strips.line().sentence().text())
                 .startsWith(
                         "Take the " + strips.sheet().copies() * strips.parts().size() + " strips ")
                 .contains(", 2 at once, ")
                 .contains(" and cut each");
         int pieces =
                 strips.sheet().copies() * (strips.cuts().size() + strips.parts().size());
-        assertThat(strips.line().result(MeasureSystem.INCH).text()).isEqualTo("Gives " + pieces + " × Base 5 × 3 in.");
+        assertThat(strips.line().result().text()).isEqualTo("Gives " + pieces + " × Base 5 × 3 in.");
         assertThat(pieces).isEqualTo(16);
         assertThat(plan.bench().trim().lettering()).isEmpty();
     }
@@ -228,7 +228,7 @@ class BenchPlanTest {
                         .steps()
                         .get(0)
                         .line()
-                        .sentence(MeasureSystem.INCH)
+                        .sentence()
                         .text())
                 .isEqualTo("Take the sheet 20 × 30 in, measure from the top edge and cut with a knife along a ruler. "
                         + "This is longer than your trimmer cuts.");

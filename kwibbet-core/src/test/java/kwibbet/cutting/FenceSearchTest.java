@@ -82,6 +82,19 @@ class FenceSearchTest {
         }
     }
 
+    /** Sheets that were settled when a margin was cut off at its own width keep that edge, though margins go to the next mark now. */
+    @Test
+    void anEdgeOfEarlierSheetsStaysWhereItIs() {
+        Length edge = Length.ofMillimetres(5);
+        Section piece = Section.split(Axis.VERTICAL, Length.ofInches(4), part("a"), Section.LEFTOVER);
+        SheetLayout layout = sheet(12, 5, Section.split(Axis.VERTICAL, edge, Section.LEFTOVER, piece));
+        FencePlan plan =
+                FenceSearch.plan(List.of(layout), Map.of(layout.stock(), Length.ofInches(1, 4)), Fence.anywhere(REACH));
+        assertThat(plan.layouts().get(0).placements())
+                .singleElement()
+                .satisfies(placed -> assertThat(placed.area().left()).isEqualTo(edge));
+    }
+
     /** Strips of 4 and pieces of 4 on two sheets: one setting does it all, once a strip is off it is turned and cut again. */
     @Test
     void oneSettingServesStripsPiecesAndSheets() {
@@ -132,6 +145,18 @@ class FenceSearchTest {
             });
         }
         assertThat(plan.settings()).extracting(Setting::guide).contains(Guide.KNIFE);
+    }
+
+    /** Two of 3 off 7, for a trimmer that holds nothing under 6 1/2: the waste goes at the fence, set to 6 for another sheet anyway, and the rest by knife. So 3 is no setting of the fence. */
+    @Test
+    void theBoundDoesNotCountWhatAKnifeMayCut() {
+        FencePlan plan = FenceSearch.plan(
+                List.of(
+                        sheet(7, 8, down(3, part("a"), down(3, part("a"), Section.LEFTOVER))),
+                        sheet(13, 8, down(6, part("b"), Section.LEFTOVER))),
+                new Fence(REACH, Length.ofInches(13, 2), Length.TICK));
+        assertThat(plan.atLeast()).isEqualTo(1);
+        assertThat(plan.fenceSettings()).isGreaterThanOrEqualTo(1);
     }
 
     @Property(tries = 40)

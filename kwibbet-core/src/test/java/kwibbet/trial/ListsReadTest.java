@@ -81,7 +81,7 @@ class ListsReadTest {
     @MethodSource("seeds")
     void whatIsWantedComesOutUnderItsName(int seed) {
         RunPlan plan = anyRun(new Random(seed));
-        TrialTrimmer.Result cut = TrialTrimmer.run(sheets(plan), read(plan), List.of());
+        TrialTrimmer.Result cut = TrialTrimmer.run(TrialTrimmer.Stack.of(plan.sheets()), read(plan), List.of());
         assertThat(cut.faults()).isEmpty();
         for (PaperPlan paper : plan.sheets().papers()) {
             comesOut(plan, paper, cut.table());
@@ -164,16 +164,6 @@ class ListsReadTest {
         return Length.parse(text.replace("≈ ", "").strip(), system);
     }
 
-    private static List<TrialTrimmer.Stack> sheets(RunPlan plan) {
-        return plan.sheets().lettered().stream()
-                .map(sheet -> new TrialTrimmer.Stack(
-                        sheet.letter(),
-                        sheet.leftover().isPresent() ? TrimLine.Paper.OFFCUT : TrimLine.Paper.SHEET,
-                        sheet.layout().sheet(),
-                        sheet.copies()))
-                .toList();
-    }
-
     private static List<TrialTrimmer.Told> read(RunPlan plan) {
         MeasureSystem marks = plan.bench().trim().marks();
         List<TrialTrimmer.Told> told = new ArrayList<>();
@@ -184,8 +174,8 @@ class ListsReadTest {
                 TrimLine line = line(
                         step.sheet().letter(),
                         at,
-                        step.line().sentence(marks).text(),
-                        step.line().result(marks).text());
+                        step.line().sentence().text(),
+                        step.line().result().text());
                 told.add(new TrialTrimmer.Told(setting.number(), line));
             });
         }

@@ -127,9 +127,9 @@ record PlanView(
                                     step.sheet().letter(),
                                     step.passes(),
                                     Phrase.in(system)
-                                            .phrase(step.line().sentence(system))
+                                            .phrase(step.line().sentence())
                                             .words(" ")
-                                            .phrase(step.line().result(system))
+                                            .phrase(step.line().result())
                                             .end()
                                             .text()))
                             .toList());

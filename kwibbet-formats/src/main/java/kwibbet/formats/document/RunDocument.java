@@ -46,6 +46,14 @@ public final class RunDocument {
     private static final String FORMAT = "kwibbet-run";
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
+    /** What is not said of a tool is as it was before that was asked: a trimmer holds any strip. */
+    private static final Toolbox BEFORE = new Toolbox(
+            Toolbox.GENERIC.trimmer().holdingAny(),
+            Toolbox.GENERIC.board(),
+            Toolbox.GENERIC.press(),
+            Toolbox.GENERIC.dies(),
+            Toolbox.GENERIC.hand());
+
     private RunDocument() {}
 
     /**
@@ -95,7 +103,7 @@ public final class RunDocument {
         }
         Misfit.require(!lines.isEmpty(), "/lines", "A run is of at least one card.");
         PaperShelf shelf = ShelfDocument.read(document.at("papers"), document.at("leftovers"), MeasureSystem.INCH);
-        Toolbox tools = ToolsDocument.read(document.at("tools"), Toolbox.GENERIC, MeasureSystem.INCH);
+        Toolbox tools = ToolsDocument.read(document.at("tools"), BEFORE, MeasureSystem.INCH);
         Map<PartId, Integer> cut = new HashMap<>();
         for (String part : document.at("cut").node().propertyNames()) {
             cut.put(new PartId(part), (int) document.at("cut").at(part).whole(0, MOST_OF_ONE));

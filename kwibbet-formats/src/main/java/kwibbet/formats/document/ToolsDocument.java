@@ -119,8 +119,9 @@ public final class ToolsDocument {
                 named(at, usual.name()),
                 new Trimmer.Reach(
                         positive(at.at("longestCut"), usual.longestCut(), system),
-                        // Tools written before this was asked hold what they held then: any strip.
-                        at.at("narrowest").notNegative(system, LARGEST).orElse(Length.ZERO)),
+                        at.at("narrowest")
+                                .notNegative(system, LARGEST)
+                                .orElse(usual.reach().narrowest())),
                 new Graduation(positive(at.at("marks"), usual.graduation().step(), system)),
                 new Trimmer.Stack(
                         at.at("sheetsAtOnce").isMissing()

@@ -307,9 +307,9 @@ public final class Handout {
                         Phrase.in(marks)
                                 .words("Sheet " + step.sheet().letter() + ", " + step.passes()
                                         + (step.passes() == 1 ? " cut: " : " cuts: "))
-                                .phrase(step.line().sentence(marks))
+                                .phrase(step.line().sentence())
                                 .words(" ")
-                                .phrase(step.line().result(marks))
+                                .phrase(step.line().result())
                                 .end(),
                         10);
             }

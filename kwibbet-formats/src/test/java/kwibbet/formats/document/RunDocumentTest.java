@@ -137,4 +137,14 @@ class RunDocumentTest {
                 .trimmer();
         assertThat(read).isEqualTo(Toolbox.GENERIC_METRIC.trimmer());
     }
+
+    /** Before a trimmer was asked how narrow a strip it holds, it held any; the lists of such a run stay as they are. */
+    @Test
+    void aTrimmerOfAnEarlierReleaseHoldsAnyStrip() {
+        SettledRun run = run();
+        String earlier = RunDocument.write(run, run.plan().planned()).replaceFirst("\"narrowest\":\"[^\"]*\",", "");
+        assertThat(earlier).doesNotContain("narrowest");
+        assertThat(RunDocument.read(earlier).orThrow().tools().trimmer().reach().narrowest())
+                .isEqualTo(Length.ZERO);
+    }
 }
