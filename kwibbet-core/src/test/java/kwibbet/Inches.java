@@ -8,6 +8,7 @@ import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Craft;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
@@ -15,7 +16,7 @@ import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
-import kwibbet.card.Run;
+import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
 import kwibbet.card.base.Bases;
 import kwibbet.card.base.FoldedBase;
@@ -100,14 +101,28 @@ public final class Inches {
         return FOLDED.sized(Settings.PRESET, size(width, height));
     }
 
-    public static Design design(Settings settings, int make, Addition... additions) {
+    public static Design design(Settings settings, Addition... additions) {
         return Design.of("Test card", MeasureSystem.INCH, FOLDED, settings, STOCK)
-                .withAdditions(List.of(additions))
-                .withRun(new Run(make, 0));
+                .withAdditions(List.of(additions));
     }
 
-    public static Card card(Settings settings, int make, Addition... additions) {
-        return make(design(settings, make, additions)).orThrow();
+    public static Card card(Settings settings, Addition... additions) {
+        return make(design(settings, additions)).orThrow();
+    }
+
+    /** So many of a folded card. */
+    public static RunLine line(Settings settings, int make, Addition... additions) {
+        return line(card(settings, additions), make);
+    }
+
+    /** So many of a card, without spares. */
+    public static RunLine line(Card card, int make) {
+        return new RunLine(card, new Copies(make, 0));
+    }
+
+    /** So many of a card that can be made. */
+    public static RunLine line(Design design, int make) {
+        return line(make(design).orThrow(), make);
     }
 
     public static Outcome<Card> make(Design design) {

@@ -67,7 +67,7 @@ public class DesignFolds {
     @Setup
     public void setUp() throws IOException {
         String text = Files.readString(DESIGNS.resolve(design + ".json"));
-        card = CardMaker.make(DesignDocument.read(text).orThrow(), Materials.USUAL)
+        card = CardMaker.make(DesignDocument.read(text).orThrow().design(), Materials.USUAL)
                 .orThrow();
         folding = CardFolding.of(card);
     }

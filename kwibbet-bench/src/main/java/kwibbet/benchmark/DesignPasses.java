@@ -19,12 +19,13 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Materials;
+import kwibbet.card.RunLine;
 import kwibbet.formats.document.DesignDocument;
 import kwibbet.measure.Length;
 import kwibbet.press.PressPlan;
+import kwibbet.run.CardRun;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
@@ -49,14 +50,14 @@ public class DesignPasses {
     public String design;
 
     private final List<Die> dies = new ArrayList<>();
-    private Card card;
+    private RunLine line;
 
     /** Makes the card, and dies of every shape in sizes from 1 1/4 inch on. */
     @Setup
     public void setUp() throws IOException {
         String text = Files.readString(DESIGNS.resolve(design + ".json"));
-        card = CardMaker.make(DesignDocument.read(text).orThrow(), Materials.USUAL)
-                .orThrow();
+        CardRun run = DesignDocument.read(text).orThrow();
+        line = new RunLine(CardMaker.make(run.design(), Materials.USUAL).orThrow(), run.copies());
         dies.clear();
         for (CutShape.Kind kind : CutShape.Kind.values()) {
             for (int quarters = 5; quarters < 11; quarters++) {
@@ -74,6 +75,6 @@ public class DesignPasses {
     /** What goes through the press, and in how few passes. */
     @Benchmark
     public PressPlan passes() {
-        return PressPlan.of(List.of(card), Toolbox.GENERIC.withDies(dies));
+        return PressPlan.of(List.of(line), Toolbox.GENERIC.withDies(dies));
     }
 }

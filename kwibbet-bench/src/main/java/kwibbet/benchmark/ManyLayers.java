@@ -13,15 +13,15 @@ import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
-import kwibbet.card.Run;
+import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
-import kwibbet.card.Thrift;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
 import kwibbet.crease.FlatFolding;
@@ -32,6 +32,7 @@ import kwibbet.formats.fold.FoldReader;
 import kwibbet.formats.svg.SvgOptions;
 import kwibbet.formats.svg.SvgWriter;
 import kwibbet.layout.KnownPlans;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -62,16 +63,14 @@ public final class ManyLayers {
     }
 
     private static int together(int round) {
-        List<Card> cards = IntStream.range(0, 6)
-                .mapToObj(each -> CardMaker.make(
-                                design(3, true, 8 * round + each), new Materials(Stock.SHELF, Graduation.SIXTEENTHS))
-                        .orThrow())
+        List<RunLine> lines = IntStream.range(0, 6)
+                .mapToObj(each -> line(card(design(3, true, 8 * round + each))))
                 .toList();
         return JointPlan.of(
-                        cards,
+                        lines,
                         Stock.SHELF,
-                        Toolbox.GENERIC,
                         Thrift.FEWEST_SHEETS,
+                        Toolbox.GENERIC,
                         KnownPlans.NONE,
                         Budget.about(Duration.ofSeconds(2)))
                 .run()
@@ -157,16 +156,23 @@ public final class ManyLayers {
         Settings size = Settings.PRESET.with(
                 (Parameter.OfLength) new FoldedBase().parameters().get(0), Length.ofInches(5 * 64L + round, 64));
         return Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), size, Stock.ID)
-                .withAdditions(layers)
-                .withRun(new Run(24, 0));
+                .withAdditions(layers);
+    }
+
+    private static Card card(Design design) {
+        return CardMaker.make(design, new Materials(Stock.SHELF, Graduation.SIXTEENTHS))
+                .orThrow();
+    }
+
+    private static RunLine line(Card card) {
+        return new RunLine(card, new Copies(24, 0));
     }
 
     /** All that an edit waits for, but for the way to the browser. */
     private static int edit(Design design) {
-        Card card = CardMaker.make(design, new Materials(Stock.SHELF, Graduation.SIXTEENTHS))
-                .orThrow();
+        Card card = card(design);
         List<Finding> findings = Review.of(card, CardFolding.of(card));
-        RunPlan plan = RunPlan.of(card, Stock.SHELF, Toolbox.GENERIC);
+        RunPlan plan = RunPlan.of(line(card), Stock.SHELF, Thrift.FEWEST_SHEETS, Toolbox.GENERIC);
         TableScale scale = TableScale.of(card);
         String flat =
                 SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);

@@ -21,12 +21,13 @@ import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
-import kwibbet.card.Run;
+import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
@@ -34,6 +35,7 @@ import kwibbet.formats.pdf.Handout;
 import kwibbet.formats.pdf.PageFormat;
 import kwibbet.formats.svg.SvgOptions;
 import kwibbet.formats.svg.SvgWriter;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
@@ -73,8 +75,7 @@ public class RunBenchmark {
             host = new Host.OnPiece(id);
         }
         design = Design.of("Measured", MeasureSystem.INCH, new FoldedBase(), Settings.PRESET, Stock.ID)
-                .withAdditions(layers)
-                .withRun(new Run(cards, 0));
+                .withAdditions(layers);
         card = make();
         plan = plan();
         System.out.printf(
@@ -97,7 +98,7 @@ public class RunBenchmark {
     /** From the card to its sheets and steps. */
     @Benchmark
     public RunPlan plan() {
-        return RunPlan.of(card, Stock.SHELF, Toolbox.GENERIC);
+        return RunPlan.of(new RunLine(card, new Copies(cards, 0)), Stock.SHELF, Thrift.FEWEST_SHEETS, Toolbox.GENERIC);
     }
 
     /** Both drawings of the table, as SVG. */

@@ -2,7 +2,7 @@ package kwibbet.bench;
 
 import java.util.List;
 
-import kwibbet.card.Card;
+import kwibbet.card.RunLine;
 import kwibbet.layout.SheetPlan;
 import kwibbet.tool.Toolbox;
 
@@ -24,16 +24,16 @@ public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<Ma
     /**
      * The steps for a run.
      *
-     * @param cards the cards
+     * @param lines its cards, with their copies
      * @param sheets how its sheets are cut
      * @param tools what they are cut and scored with
      * @param press what dies cut
      */
-    static BenchPlan of(List<Card> cards, SheetPlan sheets, Toolbox tools, PressList press) {
+    static BenchPlan of(List<RunLine> lines, SheetPlan sheets, Toolbox tools, PressList press) {
         TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
-        List<MakeStep> make = cards.stream()
-                .flatMap(card -> MakeStep.of(card, press).stream())
+        List<MakeStep> make = lines.stream()
+                .flatMap(line -> MakeStep.of(line.card(), press).stream())
                 .toList();
-        return new BenchPlan(trim, ScoreList.of(cards, tools, press.plan()), press, make);
+        return new BenchPlan(trim, ScoreList.of(lines, tools, press.plan()), press, make);
     }
 }

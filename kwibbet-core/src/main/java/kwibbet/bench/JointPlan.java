@@ -4,15 +4,14 @@ import java.time.Duration;
 import java.util.List;
 import java.util.OptionalInt;
 
-import kwibbet.card.Card;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
+import kwibbet.layout.Thrift;
 import kwibbet.layout.WorkOrder;
 import kwibbet.paper.PaperShelf;
-import kwibbet.press.PressPlan;
 import kwibbet.tool.Toolbox;
 
 /**
@@ -29,28 +28,27 @@ public record JointPlan(RunPlan run, OptionalInt apart) {
     /**
      * Plans them.
      *
-     * @param cards at least one
+     * @param lines the cards of the run, at least one
      * @param shelf the papers
+     * @param thrift what is spared
      * @param tools the tools
-     * @param thrift what is spared, whatever each run by itself would spare
      * @param known what was planned before
      * @param budget how much to look for fewer sheets and larger leftovers
      */
     public static JointPlan of(
-            List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known, Budget budget) {
+            List<RunLine> lines, PaperShelf shelf, Thrift thrift, Toolbox tools, KnownPlans known, Budget budget) {
         OptionalInt apart = thrift == Thrift.LEFTOVERS_FIRST
                 ? OptionalInt.empty()
-                : OptionalInt.of(cards.stream()
-                        .mapToInt(card -> sheets(card, shelf, tools, thrift, known))
+                : OptionalInt.of(lines.stream()
+                        .mapToInt(line -> sheets(line, shelf, thrift, tools, known))
                         .sum());
-        RunPlan run = RunPlan.of(cards, shelf, tools, thrift, known);
+        RunPlan run = RunPlan.of(lines, shelf, thrift, tools, known);
         SheetPlan refined = SheetPlanner.refine(run.order(), tools.trimmer(), known, budget, better -> {});
         return new JointPlan(run.withSheets(run.planned().orBetter(refined)), apart);
     }
 
-    private static int sheets(Card card, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known) {
-        List<Card> alone = List.of(card);
-        WorkOrder order = WorkOrder.of(alone, shelf, thrift, PressPlan.of(alone, tools));
+    private static int sheets(RunLine line, PaperShelf shelf, Thrift thrift, Toolbox tools, KnownPlans known) {
+        WorkOrder order = WorkOrder.of(line, shelf, thrift, tools);
         return SheetPlanner.plan(order, tools.trimmer(), known, Budget.about(FOR_EACH))
                 .sheets();
     }

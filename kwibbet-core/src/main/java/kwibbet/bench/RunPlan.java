@@ -8,12 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.card.Card;
-import kwibbet.card.Thrift;
+import kwibbet.card.Copies;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.PartId;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
+import kwibbet.layout.Thrift;
 import kwibbet.layout.WorkOrder;
 import kwibbet.paper.PaperShelf;
 import kwibbet.press.PressPlan;
@@ -23,7 +25,7 @@ import kwibbet.tool.Toolbox;
 /**
  * Everything worked out for a run, of one card or of several cut together; what pages, prints and files show.
  *
- * @param cards the cards; at least one, the pieces of several named apart
+ * @param lines its cards, each with its copies; at least one, the pieces of several named apart
  * @param shelf the papers it was planned with
  * @param tools the tools it was planned for
  * @param order the pieces by paper
@@ -31,67 +33,71 @@ import kwibbet.tool.Toolbox;
  * @param bench the steps
  */
 public record RunPlan(
-        List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan planned, BenchPlan bench) {
+        List<RunLine> lines, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan planned, BenchPlan bench) {
 
     /** So much a page looks for fewer sheets while somebody waits for it. */
     private static final Duration AT_ONCE = Duration.ofMillis(20);
 
     /** Copies the list. */
     public RunPlan {
-        cards = List.copyOf(cards);
+        lines = List.copyOf(lines);
     }
 
-    /** Works out the run of a card, with the sheets that are found at once. */
-    public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools) {
-        return of(card, shelf, tools, KnownPlans.NONE);
-    }
-
-    /** Works out the run of a card, with the sheets that are known, or found at once. */
-    public static RunPlan of(Card card, PaperShelf shelf, Toolbox tools, KnownPlans known) {
-        return of(List.of(card), shelf, tools, card.design().run().thrift(), known);
+    /** Works out the run of one card, with the sheets that are found at once. */
+    public static RunPlan of(RunLine line, PaperShelf shelf, Thrift thrift, Toolbox tools) {
+        return of(List.of(line), shelf, thrift, tools, KnownPlans.NONE);
     }
 
     /**
-     * Works out the runs of some cards, cut from the same sheets, with those that are found at once.
+     * Works out a run, its cards cut from the same sheets, with those that are found at once.
      *
-     * @param cards at least one
+     * @param lines its cards, at least one
      * @param shelf the papers
+     * @param thrift what is spared
      * @param tools the tools
-     * @param thrift what is spared, whatever each run by itself would spare
      * @param known what was planned before
      */
-    public static RunPlan of(List<Card> cards, PaperShelf shelf, Toolbox tools, Thrift thrift, KnownPlans known) {
-        return of(cards, shelf, tools, thrift, known, Map.of());
+    public static RunPlan of(List<RunLine> lines, PaperShelf shelf, Thrift thrift, Toolbox tools, KnownPlans known) {
+        return of(lines, shelf, thrift, tools, known, Map.of());
     }
 
     /**
-     * Works out what is left to do of the runs of some cards of which a part is cut.
+     * Works out what is left to do of a run of which a part is cut.
      *
-     * @param cards at least one
+     * @param lines its cards, at least one
      * @param shelf the papers
+     * @param thrift what is spared
      * @param tools the tools
-     * @param thrift what is spared, whatever each run by itself would spare
      * @param known what was planned before
      * @param cut how many of each piece are cut, by its name in the run
      */
     public static RunPlan of(
-            List<Card> cards,
+            List<RunLine> lines,
             PaperShelf shelf,
-            Toolbox tools,
             Thrift thrift,
+            Toolbox tools,
             KnownPlans known,
             Map<PartId, Integer> cut) {
-        List<Card> apart = Card.apart(cards);
+        List<RunLine> apart = RunLine.apart(lines);
         PressPlan press = PressPlan.of(apart, tools);
         WorkOrder order = WorkOrder.of(apart, shelf, thrift, press).less(cut);
         SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), known, Budget.about(AT_ONCE));
-        return of(apart, shelf, tools, order, sheets, PressList.of(apart, press, tools.hand()));
+        return of(apart, shelf, tools, order, sheets, PressList.of(cards(apart), press, tools.hand()));
     }
 
     private static RunPlan of(
-            List<Card> cards, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, PressList press) {
-        BenchPlan bench = BenchPlan.of(cards, sheets, tools, press);
-        return new RunPlan(cards, shelf, tools, order, sheets, bench);
+            List<RunLine> lines, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, PressList press) {
+        BenchPlan bench = BenchPlan.of(lines, sheets, tools, press);
+        return new RunPlan(lines, shelf, tools, order, sheets, bench);
+    }
+
+    private static List<Card> cards(List<RunLine> lines) {
+        return lines.stream().map(RunLine::card).toList();
+    }
+
+    /** Its cards. */
+    public List<Card> cards() {
+        return cards(lines);
     }
 
     /** How the paper is cut, every piece where it is cut off. */
@@ -101,7 +107,7 @@ public record RunPlan(
 
     /** The same run with its sheets cut in another way. */
     public RunPlan withSheets(SheetPlan other) {
-        return of(cards, shelf, tools, order, other, bench.press());
+        return of(lines, shelf, tools, order, other, bench.press());
     }
 
     /** The same run, its sheets and all, for a maker of that hand. */
@@ -111,17 +117,22 @@ public record RunPlan(
         }
         Toolbox other = tools.withHand(hand);
         return of(
-                cards,
+                lines,
                 shelf,
                 other,
                 order,
                 planned,
-                PressList.of(cards, bench.press().plan(), hand));
+                PressList.of(cards(), bench.press().plan(), hand));
     }
 
     /** The card of a run of one. */
     public Card card() {
-        return cards.get(0);
+        return lines.get(0).card();
+    }
+
+    /** How many are made of the card of a run of one. */
+    public Copies copies() {
+        return lines.get(0).copies();
     }
 
     /** How one of the cards is made, step by step. */
@@ -142,7 +153,7 @@ public record RunPlan(
 
     /** What the paper of one card of the run costs, to two places; nothing where a price is not known. */
     public Optional<BigDecimal> paperOfOneCard() {
-        return cents().map(cents -> BigDecimal.valueOf(cents, 2)
-                .divide(BigDecimal.valueOf(card().design().run().cards()), 2, RoundingMode.HALF_UP));
+        return cents().map(cents ->
+                BigDecimal.valueOf(cents, 2).divide(BigDecimal.valueOf(copies().cards()), 2, RoundingMode.HALF_UP));
     }
 }

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.RunLine;
 import kwibbet.card.Score;
 import kwibbet.layout.RunPiece;
 import kwibbet.measure.Length;
@@ -80,12 +80,12 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
     }
 
     /** The scores of the runs of some cards that go through the press like that. */
-    public static ScoreList of(List<Card> cards, Toolbox tools, PressPlan press) {
+    public static ScoreList of(List<RunLine> lines, Toolbox tools, PressPlan press) {
         Map<AtOnce, List<ScoreStep>> together = new LinkedHashMap<>();
         List<ByRuler> byRuler = new ArrayList<>();
         int atLeast = 0;
         int ways = 0;
-        for (Scoring scoring : scorings(cards, press)) {
+        for (Scoring scoring : scorings(lines, press)) {
             Piece piece = scoring.piece;
             ScorePlan plan = ScoreSearch.plan(scoring.scores, piece.size(), tools.board(), tools.hand());
             atLeast += plan.atLeast();
@@ -115,9 +115,9 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
     private record Scoring(Piece piece, int count, List<Score> scores, boolean afterPress) {}
 
     /** What is cut folded is scored before on its whole paper; all else on a piece that a die cuts out is scored afterwards. */
-    private static List<Scoring> scorings(List<Card> cards, PressPlan press) {
+    private static List<Scoring> scorings(List<RunLine> lines, PressPlan press) {
         List<Scoring> scorings = new ArrayList<>();
-        for (RunPiece each : RunPiece.of(cards)) {
+        for (RunPiece each : RunPiece.of(lines)) {
             Piece piece = each.piece();
             Optional<Piece> paper = press.scoredPaper(piece);
             paper.ifPresent(whole -> scorings.add(new Scoring(whole, each.count(), whole.scores(), false)));

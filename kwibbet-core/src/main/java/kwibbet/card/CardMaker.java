@@ -23,14 +23,13 @@ public final class CardMaker {
 
     /**
      * The card, or all that stands in its way. The fields of the refusals are the keys of the base's parameters, or those
-     * of an addition after its id and a dot, or {@code name}, {@code notes}, {@code make}, {@code spares} and {@code
-     * additions}, or {@code form} for what belongs to no entry.
+     * of an addition after its id and a dot, or {@code name}, {@code notes} and {@code additions}, or {@code form} for what belongs to no entry.
      *
      * @param design what is wanted
      * @param materials what its papers are
      */
     public static Outcome<Card> make(Design design, Materials materials) {
-        List<Refusal> reasons = new ArrayList<>(design.run().checked().reasons());
+        List<Refusal> reasons = new ArrayList<>();
         if (!isName(design.name())) {
             reasons.add(new Refusal("name", "Give the card a name of 1 to " + LONGEST_NAME + " letters."));
         }

@@ -19,7 +19,6 @@ import kwibbet.shape.Size;
  * @param papers what the base is cut from, by the key of the slot
  * @param foldAlongGrain whether the first score must run with the paper's grain where that is known
  * @param additions what is done to it, each after what it is done to
- * @param run how many are made
  * @param notes the maker's own words
  * @param drawnFor the size of the shut card its fixed lengths were entered for, where that is another than the present one
  */
@@ -31,7 +30,6 @@ public record Design(
         Map<String, PaperId> papers,
         boolean foldAlongGrain,
         List<Addition> additions,
-        Run run,
         String notes,
         Optional<Size> drawnFor) {
 
@@ -51,48 +49,42 @@ public record Design(
                 Map.of(PaperSlot.PAPER.key(), paper),
                 false,
                 List.of(),
-                Run.ONE,
                 "",
                 Optional.empty());
     }
 
     /** This design under another name. */
     public Design withName(String otherName) {
-        return new Design(otherName, system, base, settings, papers, foldAlongGrain, additions, run, notes, drawnFor);
+        return new Design(otherName, system, base, settings, papers, foldAlongGrain, additions, notes, drawnFor);
     }
 
     /** This design read and printed in another system; no length changes. */
     public Design withSystem(MeasureSystem other) {
-        return new Design(name, other, base, settings, papers, foldAlongGrain, additions, run, notes, drawnFor);
+        return new Design(name, other, base, settings, papers, foldAlongGrain, additions, notes, drawnFor);
     }
 
     /** This design with its base set otherwise. */
     public Design with(Settings other) {
-        return new Design(name, system, base, other, papers, foldAlongGrain, additions, run, notes, drawnFor);
+        return new Design(name, system, base, other, papers, foldAlongGrain, additions, notes, drawnFor);
     }
 
     /** This design with its base cut otherwise. */
     public Design withPapers(Map<String, PaperId> other, boolean alongGrain) {
-        return new Design(name, system, base, settings, other, alongGrain, additions, run, notes, drawnFor);
+        return new Design(name, system, base, settings, other, alongGrain, additions, notes, drawnFor);
     }
 
     /** This design with other additions. */
     public Design withAdditions(List<Addition> other) {
-        return new Design(name, system, base, settings, papers, foldAlongGrain, other, run, notes, drawnFor);
-    }
-
-    /** This design made another number of times. */
-    public Design withRun(Run other) {
-        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, other, notes, drawnFor);
+        return new Design(name, system, base, settings, papers, foldAlongGrain, other, notes, drawnFor);
     }
 
     /** This design with other notes. */
     public Design withNotes(String other) {
-        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, run, other, drawnFor);
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, other, drawnFor);
     }
 
     private Design drawnFor(Optional<Size> other) {
-        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, run, notes, other);
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, notes, other);
     }
 
     /** The size of the shut card. */

@@ -3,7 +3,6 @@ package kwibbet.layout;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.card.Thrift;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.cutting.PartId;

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.card.Piece;
-import kwibbet.card.Thrift;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.measure.Length;

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 
-import kwibbet.card.Thrift;
 import kwibbet.cutting.Aim;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.CuttingJob;

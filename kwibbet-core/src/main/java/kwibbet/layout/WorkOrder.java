@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.measure.Length;
@@ -90,23 +90,23 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
         withoutPaper = List.copyOf(withoutPaper);
     }
 
-    /** The work order for the run of a card. */
-    public static WorkOrder of(Card card, PaperShelf shelf, Toolbox tools) {
-        return of(List.of(card), shelf, card.design().run().thrift(), PressPlan.of(List.of(card), tools));
+    /** The work order for the run of one card. */
+    public static WorkOrder of(RunLine line, PaperShelf shelf, Thrift thrift, Toolbox tools) {
+        return of(List.of(line), shelf, thrift, PressPlan.of(List.of(line), tools));
     }
 
     /**
-     * The work order for the runs of some cards.
+     * The work order for a run.
      *
-     * @param cards at least one, their pieces named apart
+     * @param lines its cards, at least one, their pieces named apart
      * @param shelf the papers
-     * @param thrift what is spared, whatever each run by itself would spare
+     * @param thrift what is spared
      * @param press how they go through the press
      */
-    public static WorkOrder of(List<Card> cards, PaperShelf shelf, Thrift thrift, PressPlan press) {
+    public static WorkOrder of(List<RunLine> lines, PaperShelf shelf, Thrift thrift, PressPlan press) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
-        for (RunPiece each : RunPiece.of(cards)) {
+        for (RunPiece each : RunPiece.of(lines)) {
             Piece piece = each.piece();
             shelf.find(piece.paper())
                     .ifPresentOrElse(

@@ -12,6 +12,7 @@ import kwibbet.card.Join;
 import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.RunLine;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Rect;
@@ -102,20 +103,21 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         }
     }
 
-    /** The plan for the runs of some cards, their pieces named apart. */
-    public static PressPlan of(List<Card> cards, Toolbox tools) {
+    /** The plan for a run, the pieces of its cards named apart. */
+    public static PressPlan of(List<RunLine> lines, Toolbox tools) {
         Press press = tools.press();
         // Sideways: the paper goes through from left to right.
         Size bed = new Size(press.plate(), press.bed());
         List<Layup> layups = new ArrayList<>();
         List<ByHand> byHand = new ArrayList<>();
-        cards.forEach(card -> layups.addAll(layups(card, press, tools.dies(), bed, byHand)));
+        lines.forEach(line -> layups.addAll(layups(line, press, tools.dies(), bed, byHand)));
         return PassSearch.plan(layups, bed, byHand, tools.trimmer().graduation());
     }
 
     /** How the pieces of a card go through; what does not is added to {@code byHand}. */
-    private static List<Layup> layups(Card card, Press press, List<Die> dies, Size bed, List<ByHand> byHand) {
-        int count = card.design().run().cards();
+    private static List<Layup> layups(RunLine line, Press press, List<Die> dies, Size bed, List<ByHand> byHand) {
+        Card card = line.card();
+        int count = line.cards();
         Map<PieceId, List<Laid>> laid = new LinkedHashMap<>();
         for (Piece piece : card.pieces()) {
             for (Want want : Want.of(card, piece)) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.RunLine;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Outline;
@@ -65,12 +66,12 @@ public record RunChange(Kind kind, List<String> names, Size size, int count) {
     }
 
     /**
-     * What changes between the cards of a run as they were and as they are, each made as often as its run says.
+     * What changes between the cards of a run as they were and as they are.
      *
      * @param before as they were, by what they are known, their pieces named apart
      * @param now as they are, as well; without such as were removed
      */
-    public static List<RunChange> between(Map<String, Card> before, Map<String, Card> now) {
+    public static List<RunChange> between(Map<String, RunLine> before, Map<String, RunLine> now) {
         Map<Cut, Pile> old = piles(before.values());
         Map<Cut, Pile> present = piles(now.values());
         List<RunChange> changes = new ArrayList<>();
@@ -88,8 +89,8 @@ public record RunChange(Kind kind, List<String> names, Size size, int count) {
                         Kind.FEWER, pile.names, cut.outline().bounds().size(), fewer));
             }
         });
-        before.forEach((id, card) ->
-                Optional.ofNullable(now.get(id)).ifPresent(same -> changes.addAll(otherwise(card, same))));
+        before.forEach((id, line) ->
+                Optional.ofNullable(now.get(id)).ifPresent(same -> changes.addAll(otherwise(line.card(), same))));
         return changes;
     }
 
@@ -97,30 +98,26 @@ public record RunChange(Kind kind, List<String> names, Size size, int count) {
         return Optional.ofNullable(piles.get(cut)).map(pile -> pile.count).orElse(0);
     }
 
-    private static Map<Cut, Pile> piles(Collection<Card> cards) {
+    private static Map<Cut, Pile> piles(Collection<RunLine> lines) {
         Map<Cut, Pile> piles = new LinkedHashMap<>();
-        for (Card card : cards) {
-            for (Piece piece : card.pieces()) {
-                piles.computeIfAbsent(Cut.of(piece), cut -> new Pile())
-                        .add(piece.name(), card.design().run().cards());
+        for (RunLine line : lines) {
+            for (Piece piece : line.card().pieces()) {
+                piles.computeIfAbsent(Cut.of(piece), cut -> new Pile()).add(piece.name(), line.cards());
             }
         }
         return piles;
     }
 
     /** Pieces that are cut as before, and then scored, opened or slit in another way. */
-    private static List<RunChange> otherwise(Card before, Card now) {
+    private static List<RunChange> otherwise(Card before, RunLine now) {
         List<RunChange> changes = new ArrayList<>();
-        for (Piece piece : now.pieces()) {
+        for (Piece piece : now.card().pieces()) {
             PieceId id = piece.id();
             before.piece(id)
                     .filter(old ->
                             Cut.of(old).equals(Cut.of(piece)) && !worked(old).equals(worked(piece)))
-                    .ifPresent(old -> changes.add(new RunChange(
-                            Kind.OTHER,
-                            List.of(piece.name()),
-                            piece.size(),
-                            now.design().run().cards())));
+                    .ifPresent(old ->
+                            changes.add(new RunChange(Kind.OTHER, List.of(piece.name()), piece.size(), now.cards())));
         }
         return changes;
     }

@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.Map;
 
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.PartId;
 import kwibbet.layout.KnownPlans;
+import kwibbet.layout.Thrift;
 import kwibbet.layout.WorkOrder;
 import kwibbet.paper.PaperShelf;
 import kwibbet.press.PressPlan;
@@ -34,9 +35,10 @@ public record SettledRun(
      * A card of a run.
      *
      * @param card by what the card is known
-     * @param design the card as it was, with how many are made
+     * @param design the card as it was
+     * @param copies how many are made
      */
-    public record Line(String card, Design design) {}
+    public record Line(String card, Design design, Copies copies) {}
 
     /**
      * Copies the lists.
@@ -51,11 +53,12 @@ public record SettledRun(
         }
     }
 
-    /** The cards, each as it was. */
-    public List<Card> cards() {
+    /** Its cards, each as it was. */
+    public List<RunLine> cards() {
         Materials materials = new Materials(shelf, tools.trimmer().graduation());
         return lines.stream()
-                .map(line -> CardMaker.make(line.design(), materials).orThrow())
+                .map(line ->
+                        new RunLine(CardMaker.make(line.design(), materials).orThrow(), line.copies()))
                 .toList();
     }
 
@@ -65,13 +68,13 @@ public record SettledRun(
      * @throws IllegalStateException when a card cannot be made of what is kept with it, or there is no plan for a paper
      */
     public RunPlan plan() {
-        return RunPlan.of(cards(), shelf, tools, thrift, plans, cut);
+        return RunPlan.of(cards(), shelf, thrift, tools, plans, cut);
     }
 
     /** All that is cut in it, what had been cut before as well. */
     public WorkOrder whole() {
-        List<Card> cards = Card.apart(cards());
-        return WorkOrder.of(cards, shelf, thrift, PressPlan.of(cards, tools));
+        List<RunLine> apart = RunLine.apart(cards());
+        return WorkOrder.of(apart, shelf, thrift, PressPlan.of(apart, tools));
     }
 
     /**

@@ -12,12 +12,12 @@ import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.PieceId;
-import kwibbet.card.Run;
+import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
-import kwibbet.card.Thrift;
 import kwibbet.cutting.Budget;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -46,7 +46,7 @@ import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
-import static kwibbet.Inches.make;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -56,19 +56,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class BenchPlanTest {
 
-    private static final Card TWO_MATS = card(
+    private static final RunLine TWO_MATS = line(
             folded("5", "7"),
             24,
             mat("mat-1", front(), border("1/8")),
             mat("mat-2", new Host.OnPiece(new PieceId("mat-1")), border("1/8")));
 
-    private static RunPlan plan(Card card) {
-        return RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+    private static RunPlan plan(RunLine line) {
+        return RunPlan.of(line, shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, TOOLS);
     }
 
     @Test
     void equalStripsShareOneSetting() {
-        RunPlan plan = plan(card(folded("2", "12"), 3));
+        RunPlan plan = plan(line(folded("2", "12"), 3));
         assertThat(plan.bench().trim().settings()).singleElement().satisfies(setting -> {
             assertThat(setting.sentence(MeasureSystem.INCH).text()).isEqualTo("Set the fence to 4 in.");
             assertThat(setting.steps()).singleElement().satisfies(step -> {
@@ -80,7 +80,7 @@ class BenchPlanTest {
 
     @Test
     void equalStripsAreTakenTogether() {
-        RunPlan plan = plan(card(folded("1 1/2", "5"), 16));
+        RunPlan plan = plan(line(folded("1 1/2", "5"), 16));
         TrimStep strips = plan.bench().trim().settings().stream()
                 .flatMap(setting -> setting.steps().stream())
                 .filter(step -> step.parts().size() > 1)
@@ -111,9 +111,8 @@ class BenchPlanTest {
             Size finished = new Size(Length.ofMillimetres(80 + 3L * wider), Length.ofMillimetres(120 - wider));
             Design design =
                     Design.of("Metric", MeasureSystem.METRIC, FOLDED, FOLDED.sized(Settings.PRESET, finished), STOCK);
-            Card card = make(design.plus(mat("mat", front(), border("1/8"))).withRun(new Run(7, 0)))
-                    .orThrow();
-            RunPlan plan = RunPlan.of(card, shelf(a4), TOOLS);
+            RunLine line = line(design.plus(mat("mat", front(), border("1/8"))), 7);
+            RunPlan plan = RunPlan.of(line, shelf(a4), Thrift.FEWEST_SHEETS, TOOLS);
             assertThat(TOOLS.trimmer().marks()).isEqualTo(MeasureSystem.INCH);
             assertThat(TrialRun.of(plan, 999, List.of()).isFine()).isTrue();
             assertThat(plan.bench().trim().settings()).allSatisfy(setting -> assertThat(
@@ -133,9 +132,7 @@ class BenchPlanTest {
         Size finished = new Size(Length.ofMillimetres(105), Length.ofMillimetres(148));
         Design design = Design.of("A6", MeasureSystem.METRIC, FOLDED, FOLDED.sized(Settings.PRESET, finished), STOCK);
         RunPlan plan = RunPlan.of(
-                make(design.withRun(new Run(4, 0))).orThrow(),
-                shelf(paper(SheetSizes.of(SheetSizes.Family.A, 4))),
-                TOOLS);
+                line(design, 4), shelf(paper(SheetSizes.of(SheetSizes.Family.A, 4))), Thrift.FEWEST_SHEETS, TOOLS);
         assertThat(plan.sheets().sheets()).isEqualTo(2);
         assertThat(plan.bench().trim().settings()).hasSize(1);
         assertThat(plan.bench().trim().offMarks())
@@ -175,7 +172,11 @@ class BenchPlanTest {
                 front(),
                 border("1/2"),
                 Map.of("paper", film.id()));
-        RunPlan plan = RunPlan.of(card(folded("5", "7"), 2, mat), shelf(paper(SheetSizes.TWELVE_SQUARE), film), TOOLS);
+        RunPlan plan = RunPlan.of(
+                line(folded("5", "7"), 2, mat),
+                shelf(paper(SheetSizes.TWELVE_SQUARE), film),
+                Thrift.FEWEST_SHEETS,
+                TOOLS);
         List<TrimSetting> settings = plan.bench().trim().settings();
         assertThat(settings.get(settings.size() - 1)
                         .sentence(MeasureSystem.INCH)
@@ -192,7 +193,7 @@ class BenchPlanTest {
         assertThat(step.sentence(MeasureSystem.INCH).text())
                 .isEqualTo("Base, inside up, left edge at the fence: score in groove 5 in.");
         Toolbox left = TOOLS.forOtherHand();
-        RunPlan plan = RunPlan.of(TWO_MATS, shelf(paper(SheetSizes.TWELVE_SQUARE)), left);
+        RunPlan plan = RunPlan.of(TWO_MATS, shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, left);
         assertThat(plan.bench()
                         .score()
                         .settings()
@@ -202,7 +203,7 @@ class BenchPlanTest {
                         .sentence(MeasureSystem.INCH)
                         .text())
                 .startsWith("Base, inside up, right edge at the fence");
-        ScoreList far = plan(card(folded("14", "5"), 1)).bench().score();
+        ScoreList far = plan(line(folded("14", "5"), 1)).bench().score();
         assertThat(far.byRuler().get(0).sentence(MeasureSystem.INCH).text())
                 .contains("Your board ends before that")
                 .contains("The nearest it can score is 12 in");
@@ -220,7 +221,8 @@ class BenchPlanTest {
 
     @Test
     void cutsBeyondTheTrimmerAreSaid() {
-        RunPlan plan = RunPlan.of(card(folded("7", "15"), 1), shelf(paper(size("20", "30"))), TOOLS);
+        RunPlan plan =
+                RunPlan.of(line(folded("7", "15"), 1), shelf(paper(size("20", "30"))), Thrift.FEWEST_SHEETS, TOOLS);
         assertThat(plan.bench()
                         .trim()
                         .settings()
@@ -239,8 +241,8 @@ class BenchPlanTest {
     @Test
     void slitsStartAndStopInsideThePiece() {
         Card card = card(
-                folded("5", "7"), 4, add("collar", "collar", front(), "reach", "1 1/2", "length", "2", "fromTop", "1"));
-        RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+                folded("5", "7"), add("collar", "collar", front(), "reach", "1 1/2", "length", "2", "fromTop", "1"));
+        RunPlan plan = RunPlan.of(line(card, 4), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, TOOLS);
         assertThat(plan.bench().trim().slits())
                 .extracting(slit -> slit.sentence(MeasureSystem.INCH).text())
                 .containsExactly(
@@ -248,7 +250,7 @@ class BenchPlanTest {
                         "Base: left edge at the fence, fence at 2 1/2 in. Lower the blade 1 in from the top edge and lift it at 3 in.");
         Trimmer plain = trimmer(5, in("1/8"), Trimmer.Slits.NONE);
         Toolbox tools = new Toolbox(plain, TOOLS.board(), TOOLS.press(), List.of(), TOOLS.hand());
-        assertThat(RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), tools)
+        assertThat(RunPlan.of(line(card, 4), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, tools)
                         .bench()
                         .trim()
                         .slits())
@@ -260,14 +262,14 @@ class BenchPlanTest {
     /** Cut together, two runs share the sheet that each would have opened; every piece still says whose it is. */
     @Test
     void runsCutTogetherShareSheets() {
-        Card one = card(folded("5", "7"), 1);
-        Card other = card(folded("2 1/2", "5"), 1);
+        RunLine one = line(folded("5", "7"), 1);
+        RunLine other = line(folded("2 1/2", "5"), 1);
         PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
         JointPlan together = JointPlan.of(
                 List.of(one, other),
                 papers,
-                TOOLS,
                 Thrift.FEWEST_SHEETS,
+                TOOLS,
                 KnownPlans.NONE,
                 Budget.about(Duration.ofSeconds(2)));
         assertThat(together.apart()).hasValue(2);
@@ -290,12 +292,12 @@ class BenchPlanTest {
         Toolbox tools = TOOLS.withDies(List.of(disc));
         PaperShelf papers = shelf(paper(SheetSizes.TWELVE_SQUARE));
         Addition dot = add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1");
-        List<Card> cards = List.of(card(folded("2", "5"), 6, dot), card(folded("2", "4"), 4, dot));
+        List<RunLine> lines = List.of(line(folded("2", "5"), 6, dot), line(folded("2", "4"), 4, dot));
         RunPlan run = JointPlan.of(
-                        cards,
+                        lines,
                         papers,
-                        tools,
                         Thrift.FEWEST_SHEETS,
+                        tools,
                         KnownPlans.NONE,
                         Budget.about(Duration.ofSeconds(1)))
                 .run();

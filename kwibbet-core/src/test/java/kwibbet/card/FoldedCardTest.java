@@ -34,7 +34,7 @@ class FoldedCardTest {
     @CsvSource({"4 1/4,5 1/2,side,8 1/2,5 1/2,4 1/4", "5,7,side,10,7,5", "4,9,top,4,18,9", "5,7,top,5,14,7"})
     void theFlatBaseIsTwiceAsDeepAndScoredHalfway(
             String width, String height, String fold, String flatWidth, String flatHeight, String score) {
-        Piece base = card(folded(width, height).with(FoldedBase.FOLD, fold), 1).base();
+        Piece base = card(folded(width, height).with(FoldedBase.FOLD, fold)).base();
         assertThat(base.size()).isEqualTo(size(flatWidth, flatHeight));
         assertThat(base.scores()).singleElement().satisfies(at -> {
             Score.Measured measured = at.measured(base.size()).orElseThrow();
@@ -48,7 +48,7 @@ class FoldedCardTest {
 
     @Test
     void aShortFrontMovesTheScoreAndShortensTheFlat() {
-        Card card = card(folded("5", "7").with(FoldedBase.SHORT_BY, in("1 1/2")), 1);
+        Card card = card(folded("5", "7").with(FoldedBase.SHORT_BY, in("1 1/2")));
         assertThat(card.base().size()).isEqualTo(size("8 1/2", "7"));
         assertThat(card.base().scores().get(0).line().middle().x()).isEqualTo(in("3 1/2"));
         assertThat(card.form().finished()).isEqualTo(size("5", "7"));
@@ -58,7 +58,6 @@ class FoldedCardTest {
     void anEighthAllRoundTheStandardFrontTakesFourByFiveAndAQuarter() {
         Card card = card(
                 folded("4 1/4", "5 1/2"),
-                1,
                 mat("mat-1", front(), border("1/8")),
                 mat("mat-2", new Host.OnPiece(new PieceId("mat-1")), border("1/8")));
         assertThat(card.pieces().get(1).size()).isEqualTo(size("4", "5 1/4"));
@@ -67,7 +66,7 @@ class FoldedCardTest {
 
     @Test
     void matsOfAFixedSizeLieInTheMiddle() {
-        Card card = card(folded("5", "7"), 1, mat("mat-1", front(), fixed("4 1/2", "6")));
+        Card card = card(folded("5", "7"), mat("mat-1", front(), fixed("4 1/2", "6")));
         Join join = card.joins().get(0);
         Rect zone = join.zone().bounds();
         assertThat(zone.left().minus(card.hostArea(join).bounds().left())).isEqualTo(in("1/4"));
@@ -78,7 +77,7 @@ class FoldedCardTest {
     @CsvSource({"0,7,width,Width must be 1 to 24 in", "5,-7,height,not −7 in", "5,999,height,not 999 in"})
     void impossibleSizesAreRefusedWithTheirField(String width, String height, String field, String words) {
         Settings settings = Settings.PRESET.with(FoldedBase.WIDTH, in(width)).with(FoldedBase.HEIGHT, in(height));
-        assertThat(make(design(settings, 1)).reasons()).singleElement().satisfies(reason -> {
+        assertThat(make(design(settings)).reasons()).singleElement().satisfies(reason -> {
             assertThat(reason.field()).isEqualTo(field);
             assertThat(reason.message()).contains(words);
         });
@@ -88,7 +87,6 @@ class FoldedCardTest {
     void whatDoesNotFitIsRefusedWithTheLayerAndTheLimit() {
         Design design = design(
                 folded("5", "7"),
-                1,
                 mat("mat-1", front(), fixed("5 1/8", "6")),
                 mat("mat-2", front(), border("2 1/2")),
                 mat("mat-3", front(), border("-1/8")),
@@ -105,7 +103,7 @@ class FoldedCardTest {
     @Test
     void aFrontKeepsHalfAnInch() {
         Settings settings = folded("5", "7").with(FoldedBase.SHORT_BY, in("4 3/4"));
-        assertThat(make(design(settings, 1)).reasons())
+        assertThat(make(design(settings)).reasons())
                 .extracting(Refusal::message)
                 .containsExactly("The front must stay 1/2 in deep: shorten it by 4 1/2 in or less.");
     }
@@ -113,8 +111,9 @@ class FoldedCardTest {
     @ParameterizedTest
     @CsvSource({"0,0,make", "1000000,0,make", "1,-1,spares", "1,1001,spares"})
     void absurdCountsAreRefused(int make, int spares, String field) {
-        Design design = design(folded("5", "7"), 1).withRun(new Run(make, spares));
-        assertThat(make(design).reasons()).extracting(Refusal::field).containsExactly(field);
+        assertThat(new Copies(make, spares).checked().reasons())
+                .extracting(Refusal::field)
+                .containsExactly(field);
     }
 
     @Test
@@ -122,7 +121,6 @@ class FoldedCardTest {
         PieceId lower = new PieceId("mat-1");
         Design design = design(
                 folded("5", "7"),
-                1,
                 mat("mat-1", front(), border("1/8")),
                 mat("mat-2", new Host.OnPiece(lower), border("1/8")));
         Card card = make(design.without(lower)).orThrow();
@@ -143,8 +141,8 @@ class FoldedCardTest {
                 .with(FoldedBase.HEIGHT, eighth.multipliedBy(height))
                 .with(FoldedBase.FOLD, top ? FoldedBase.AT_TOP : FoldedBase.AT_SIDE);
         Settings fit = Settings.PRESET.with(Mat.BORDER, Length.ofInches(border, 64));
-        Design design = design(
-                settings, 1, mat("mat-1", front(), fit), mat("mat-2", new Host.OnPiece(new PieceId("mat-1")), fit));
+        Design design =
+                design(settings, mat("mat-1", front(), fit), mat("mat-2", new Host.OnPiece(new PieceId("mat-1")), fit));
         make(design).then(card -> {
             for (Join join : card.joins()) {
                 assertThat(card.hostArea(join).bounds().contains(join.zone().bounds()))

@@ -24,7 +24,6 @@ class SupplyListTest {
 
     private static final Card TWO_SHAKERS = card(
             folded("5", "7"),
-            1,
             add("shaker", "one", on("front-outside"), "shape", "oval", "width", "2", "height", "2"),
             add("shaker", "other", on("back-outside"), "shape", "oval", "width", "2", "height", "2"));
 

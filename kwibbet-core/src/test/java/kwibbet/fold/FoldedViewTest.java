@@ -19,7 +19,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class FoldedViewTest {
 
     private static Card folding(String edge, String shortBy) {
-        return card(folded("5", "7").with(FoldedBase.FOLD, edge).with(FoldedBase.SHORT_BY, in(shortBy)), 1);
+        return card(folded("5", "7").with(FoldedBase.FOLD, edge).with(FoldedBase.SHORT_BY, in(shortBy)));
     }
 
     private static FoldedView view(Card card, String pose) {

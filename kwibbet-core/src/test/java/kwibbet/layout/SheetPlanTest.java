@@ -11,8 +11,8 @@ import org.junit.jupiter.api.Test;
 
 import kwibbet.Inches;
 import kwibbet.card.Card;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.Copies;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.SheetLayout;
@@ -31,10 +31,9 @@ import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
-import static kwibbet.Inches.design;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
-import static kwibbet.Inches.make;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -48,8 +47,8 @@ class SheetPlanTest {
     private static final Paper SQUARE = paper(SheetSizes.TWELVE_SQUARE);
     private static final Budget NONE = Budget.of(0);
 
-    private static SheetPlan plan(Card card, PaperShelf shelf) {
-        return plan(WorkOrder.of(card, shelf, TOOLS), Budget.about(Duration.ofSeconds(1)));
+    private static SheetPlan plan(RunLine line, PaperShelf shelf) {
+        return plan(WorkOrder.of(line, shelf, Thrift.FEWEST_SHEETS, TOOLS), Budget.about(Duration.ofSeconds(1)));
     }
 
     private static SheetPlan plan(WorkOrder order, Budget budget) {
@@ -60,18 +59,15 @@ class SheetPlanTest {
         return new PaperShelf(List.of(SQUARE), List.of(new Offcut(new OffcutId("left"), STOCK, size, count)));
     }
 
-    private static Card thrifty(int cards, Thrift thrift) {
-        return make(design(folded("5", "7"), 1).withRun(new Run(cards, 0, thrift)))
-                .orThrow();
+    private static SheetPlan thrifty(PaperShelf shelf, Thrift thrift) {
+        return plan(WorkOrder.of(line(folded("5", "7"), 3), shelf, thrift, TOOLS), Budget.about(Duration.ofSeconds(1)));
     }
 
     /** Thirteen of everything for twelve and one to spare. */
     @Test
     void spareCardsAreCutToo() {
-        Card card = make(design(folded("5", "7"), 1, mat("mat", front(), border("1/8")))
-                        .withRun(new Run(12, 1)))
-                .orThrow();
-        SheetPlan plan = plan(card, shelf(SQUARE));
+        Card card = card(folded("5", "7"), mat("mat", front(), border("1/8")));
+        SheetPlan plan = plan(new RunLine(card, new Copies(12, 1)), shelf(SQUARE));
         assertThat(plan.papers().get(0).order().parts())
                 .extracting(CutPart::count)
                 .containsExactly(13, 13);
@@ -84,13 +80,13 @@ class SheetPlanTest {
     @Test
     void whatIsLeftIsCountedOverAllSheets() {
         Lettered sheet =
-                plan(card(folded("5", "7"), 9), shelf(SQUARE)).lettered().get(0);
+                plan(line(folded("5", "7"), 9), shelf(SQUARE)).lettered().get(0);
         assertThat(Leftover.of(sheet))
                 .extracting(Leftover::size, Leftover::count, Leftover::isKept)
                 .containsExactly(tuple(size("12", "5"), 9, true), tuple(size("2", "7"), 9, true));
         // Of a sheet with two alike, both count.
         Lettered two =
-                plan(card(folded("2", "12"), 6), shelf(SQUARE)).lettered().get(0);
+                plan(line(folded("2", "12"), 6), shelf(SQUARE)).lettered().get(0);
         assertThat(Leftover.of(two)).allSatisfy(left -> assertThat(left.count())
                 .isEqualTo(two.layout().copies()
                         * (int) two.layout().offcuts().stream()
@@ -101,13 +97,13 @@ class SheetPlanTest {
     /** The largest first, two at most, none for what goes into the bin. */
     @Test
     void aLeftoverSaysWhatItHasRoomFor() {
-        Card card = card(
+        RunLine line = line(
                 folded("3", "4"),
                 1,
                 mat("wide", front(), border("1/8")),
                 mat("narrow", front(), border("1/2")),
                 mat("small", front(), border("1")));
-        Lettered sheet = plan(card, shelf(SQUARE)).lettered().get(0);
+        Lettered sheet = plan(line, shelf(SQUARE)).lettered().get(0);
         List<Leftover> all = Leftover.of(sheet);
         assertThat(all).isNotEmpty();
         for (Leftover left : all) {
@@ -133,7 +129,7 @@ class SheetPlanTest {
 
     @Test
     void sheetsAreLetteredThroughBeyondZ() {
-        SheetPlan one = plan(card(folded("5", "7"), 3), shelf(SQUARE));
+        SheetPlan one = plan(line(folded("5", "7"), 3), shelf(SQUARE));
         PaperPlan paper = one.papers().get(0);
         SheetLayout layout = paper.layouts().get(0);
         CuttingPlan many = paper.cutting()
@@ -150,13 +146,13 @@ class SheetPlanTest {
     void aSheetKnowsItsPaperInItsSizeOrTheLeftoverItIs() {
         Paper letter = paper(SheetSizes.LETTER);
         Paper large = Inches.sizeOf(letter, new PaperId("large"), size("12", "12"), 3);
-        SheetPlan sizes = plan(card(folded("3", "4"), 21), shelf(letter, large));
+        SheetPlan sizes = plan(line(folded("3", "4"), 21), shelf(letter, large));
         assertThat(sizes.lettered())
                 .extracting(sheet -> sheet.paper().id().value())
                 .contains("large", STOCK.value());
         assertThat(sizes.lettered()).allMatch(sheet -> sheet.leftover().isEmpty());
 
-        SheetPlan used = plan(thrifty(3, Thrift.LEFTOVERS_FIRST), drawer(size("11", "8"), 2));
+        SheetPlan used = thrifty(drawer(size("11", "8"), 2), Thrift.LEFTOVERS_FIRST);
         assertThat(used.sheets()).isEqualTo(1);
         assertThat(used.leftovers()).isEqualTo(2);
         assertThat(used.papers().get(0).sheets()).isEqualTo(1);
@@ -170,11 +166,9 @@ class SheetPlanTest {
 
     @Test
     void howGoodAPlanIsIsSaidInTheWordsOfItsAim() {
-        PaperPlan fewest =
-                plan(thrifty(3, Thrift.FEWEST_SHEETS), shelf(SQUARE)).papers().get(0);
+        PaperPlan fewest = thrifty(shelf(SQUARE), Thrift.FEWEST_SHEETS).papers().get(0);
         assertThat(fewest.standing()).isEqualTo("the fewest");
-        PaperPlan cheapest =
-                plan(thrifty(3, Thrift.LEAST_COST), shelf(SQUARE)).papers().get(0);
+        PaperPlan cheapest = thrifty(shelf(SQUARE), Thrift.LEAST_COST).papers().get(0);
         assertThat(cheapest.standing()).isEqualTo("the least cost");
         CuttingPlan open =
                 new CuttingPlan(fewest.cutting().job(), fewest.layouts(), List.of(), fewest.atLeast() - 1, false);
@@ -190,12 +184,13 @@ class SheetPlanTest {
     @Test
     void whatIsMissingIsSaid() {
         Paper few = Inches.paper(new PaperId("few"), SheetSizes.TWELVE_SQUARE).withOnHand(2);
-        Card card = card(folded("5", "7"), 5, mat("mat", front(), border("1/8")).withPapers(Map.of("paper", few.id())));
+        RunLine card =
+                line(folded("5", "7"), 5, mat("mat", front(), border("1/8")).withPapers(Map.of("paper", few.id())));
         SheetPlan plan = plan(card, shelf(SQUARE, few));
         assertThat(plan.isComplete()).isTrue();
         assertThat(plan.isInStock()).isTrue();
-        assertThat(plan(card(folded("5", "7"), 101), shelf(SQUARE)).isInStock()).isFalse();
-        assertThat(plan(card(folded("5", "7"), 101), shelf(SQUARE))
+        assertThat(plan(line(folded("5", "7"), 101), shelf(SQUARE)).isInStock()).isFalse();
+        assertThat(plan(line(folded("5", "7"), 101), shelf(SQUARE))
                         .papers()
                         .get(0)
                         .shortOfSheets())
@@ -206,7 +201,7 @@ class SheetPlanTest {
                 .containsExactly("mat");
         assertThat(without.isComplete()).isFalse();
         assertThat(without.proof()).isEmpty();
-        SheetPlan tooLarge = plan(card(folded("9", "9"), 2), shelf(paper(SheetSizes.LETTER)));
+        SheetPlan tooLarge = plan(line(folded("9", "9"), 2), shelf(paper(SheetSizes.LETTER)));
         assertThat(tooLarge.isComplete()).isFalse();
         assertThat(tooLarge.papers().get(0).usedShare()).isEmpty();
     }
@@ -215,7 +210,7 @@ class SheetPlanTest {
     @Test
     void ofTwoPlansTheBetterIsTakenWithWhatBothProve() {
         PaperPlan best =
-                plan(card(folded("2", "3"), 40), shelf(SQUARE)).papers().get(0);
+                plan(line(folded("2", "3"), 40), shelf(SQUARE)).papers().get(0);
         CuttingPlan proven = best.cutting();
         assertThat(proven.isProven()).isTrue();
         CuttingPlan unproven =
@@ -240,8 +235,8 @@ class SheetPlanTest {
     /** A plan is taken from what is known, not looked for; what is final is not looked for again either. */
     @Test
     void whatIsKnownIsNotLookedForAgain() {
-        Card card = card(folded("2", "3"), 40, mat("mat", front(), border("1/8")));
-        WorkOrder order = WorkOrder.of(card, shelf(SQUARE), TOOLS);
+        RunLine line = line(folded("2", "3"), 40, mat("mat", front(), border("1/8")));
+        WorkOrder order = WorkOrder.of(line, shelf(SQUARE), Thrift.FEWEST_SHEETS, TOOLS);
         CuttingPlan poor = only(plan(order, NONE));
         CuttingPlan marked = new CuttingPlan(poor.job(), poor.layouts(), poor.missing(), 1, false);
         KnownPlans open =
@@ -267,11 +262,11 @@ class SheetPlanTest {
     @Test
     void whatIsKnownOfOnePaperDoesNotChangeThePlanOfTheOther() {
         Paper second = Inches.paper(new PaperId("second"), SheetSizes.LETTER);
-        Card card = card(
+        RunLine line = line(
                 folded("2 3/4", "3 1/8"),
                 37,
                 mat("mat", front(), border("3/16")).withPapers(Map.of("paper", second.id())));
-        WorkOrder order = WorkOrder.of(card, shelf(SQUARE, second), TOOLS);
+        WorkOrder order = WorkOrder.of(line, shelf(SQUARE, second), Thrift.FEWEST_SHEETS, TOOLS);
         Budget small = Budget.about(Duration.ofMillis(4));
         SheetPlan both = plan(order, small);
         CuttingPlan first = both.papers().get(0).cutting();
@@ -284,18 +279,18 @@ class SheetPlanTest {
     @Test
     void aSheetLargerThanTheTrimmerIsCutByKnifeFirst() {
         Paper huge = paper(size("40", "40"));
-        CuttingPlan plan = only(plan(card(folded("5", "7"), 10), shelf(huge)));
+        CuttingPlan plan = only(plan(line(folded("5", "7"), 10), shelf(huge)));
         assertThat(plan.job().longestCut()).isEmpty();
         assertThat(plan.missing()).isEmpty();
         Length reach = TOOLS.trimmer().longestCut();
-        CuttingPlan usual = only(plan(card(folded("5", "7"), 10), shelf(SQUARE)));
+        CuttingPlan usual = only(plan(line(folded("5", "7"), 10), shelf(SQUARE)));
         assertThat(usual.job().longestCut()).contains(reach);
     }
 
     /** A class of one paper in its common sizes: the smaller the sheet, the more of them, and too small is said. */
     @Test
     void otherSizesAreComparedTheChosenFirst() {
-        WorkOrder order = WorkOrder.of(card(folded("5", "7"), 12), shelf(SQUARE), TOOLS);
+        WorkOrder order = WorkOrder.of(line(folded("5", "7"), 12), shelf(SQUARE), Thrift.FEWEST_SHEETS, TOOLS);
         List<OtherSizes> sizes = OtherSizes.of(
                 order.papers().get(0),
                 shelf(SQUARE, Inches.paper(new PaperId("six"), size("6", "6"))),
@@ -320,9 +315,9 @@ class SheetPlanTest {
 
     @Test
     void aPressedPieceIsCutWithItsMetal() {
-        Card card = card(folded("5", "7"), 2);
-        PressPlan press = PressPlan.of(List.of(card), TOOLS);
-        WorkOrder order = WorkOrder.of(List.of(card), shelf(SQUARE), Thrift.FEWEST_SHEETS, press);
+        List<RunLine> lines = List.of(line(folded("5", "7"), 2));
+        PressPlan press = PressPlan.of(lines, TOOLS);
+        WorkOrder order = WorkOrder.of(lines, shelf(SQUARE), Thrift.FEWEST_SHEETS, press);
         assertThat(order.papers().get(0).wanted()).allSatisfy(wanted -> {
             assertThat(wanted.blank()).isEqualTo(press.paperFor(wanted.piece()));
             assertThat(wanted.isCutOut()).isFalse();

@@ -7,10 +7,9 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 import kwibbet.Inches;
-import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.PieceId;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.CuttingPlan.Missing.Reason;
 import kwibbet.cutting.PartId;
@@ -29,6 +28,7 @@ import static kwibbet.Inches.card;
 import static kwibbet.Inches.design;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -49,14 +49,14 @@ class SheetPlannerTest {
         return SheetPlanner.plan(order, Inches.TOOLS.trimmer(), KnownPlans.NONE, Budget.about(Duration.ofSeconds(2)));
     }
 
-    private static PaperPlan plan(Card card, Paper paper) {
-        return only(plan(WorkOrder.of(card, shelf(paper), Inches.TOOLS)));
+    private static PaperPlan plan(RunLine line, Paper paper) {
+        return only(plan(WorkOrder.of(line, shelf(paper), Thrift.FEWEST_SHEETS, Inches.TOOLS)));
     }
 
     /** Common practice, no source: a letter sheet gives two standard bases, without waste. */
     @Test
     void aLetterSheetGivesTwoStandardBases() {
-        PaperPlan plan = plan(card(folded("4 1/4", "5 1/2"), 24), paper(SheetSizes.LETTER));
+        PaperPlan plan = plan(line(folded("4 1/4", "5 1/2"), 24), paper(SheetSizes.LETTER));
         assertThat(plan.sheets()).isEqualTo(12);
         assertThat(plan.isProven()).isTrue();
         assertThat(plan.usedShare().orElseThrow()).isEqualTo(1, offset(1e-9));
@@ -69,7 +69,7 @@ class SheetPlannerTest {
     /** Common practice, no source: a 10 × 7 base comes once from a 12 × 12 sheet. */
     @Test
     void twentyFourFiveBySevenCardsTakeTwentyFourSquareSheets() {
-        PaperPlan plan = plan(card(folded("5", "7"), 24), paper(SheetSizes.TWELVE_SQUARE));
+        PaperPlan plan = plan(line(folded("5", "7"), 24), paper(SheetSizes.TWELVE_SQUARE));
         assertThat(plan.sheets()).isEqualTo(24);
         assertThat(plan.atLeast()).isEqualTo(24);
         assertThat(plan.layouts().get(0).offcuts())
@@ -79,15 +79,14 @@ class SheetPlannerTest {
 
     @Test
     void patternAndGrainDecideWhichWayRoundAPieceLies() {
-        Card card = card(folded("5", "7"), 1);
+        RunLine card = line(folded("5", "7"), 1);
         Paper tall = paper(size("8", "12"), Pattern.PLAIN, Grain.UNKNOWN);
         assertThat(plan(card, tall).layouts().get(0).placements().get(0).turned())
                 .isTrue();
         Paper upright = paper(size("8", "12"), Pattern.ONE_WAY, Grain.UNKNOWN);
         assertThat(plan(card, upright).unplaced().get(0).reason()).isEqualTo(Reason.ONLY_FITS_TURNED);
 
-        Card alongGrain = Inches.make(design(folded("5", "7"), 1).withPapers(Map.of("paper", STOCK), true))
-                .orThrow();
+        RunLine alongGrain = line(design(folded("5", "7")).withPapers(Map.of("paper", STOCK), true), 1);
         Paper crosswise = paper(SheetSizes.TWELVE_SQUARE, Pattern.PLAIN, Grain.CROSSWISE);
         assertThat(plan(alongGrain, crosswise)
                         .layouts()
@@ -102,14 +101,14 @@ class SheetPlannerTest {
 
     @Test
     void whatCannotBeCutIsNamedAndTheRestIsPlanned() {
-        Card card = card(folded("9", "9"), 4, mat("mat-1", front(), border("1/2")));
+        RunLine card = line(folded("9", "9"), 4, mat("mat-1", front(), border("1/2")));
         PaperPlan plan = plan(card, paper(SheetSizes.LETTER));
         assertThat(plan.unplaced()).singleElement().satisfies(unplaced -> {
             assertThat(plan.part(unplaced.part().id()).first().piece().id()).isEqualTo(PieceId.BASE);
             assertThat(unplaced.reason()).isEqualTo(Reason.LARGER_THAN_SHEET);
         });
         assertThat(plan.cutting().cutOf(new PartId("mat-1"))).isEqualTo(4);
-        SheetPlan empty = plan(WorkOrder.of(card, new PaperShelf(List.of()), Inches.TOOLS));
+        SheetPlan empty = plan(WorkOrder.of(card, new PaperShelf(List.of()), Thrift.FEWEST_SHEETS, Inches.TOOLS));
         assertThat(empty.withoutPaper()).hasSize(2);
         assertThat(empty.isComplete()).isFalse();
     }
@@ -119,8 +118,8 @@ class SheetPlannerTest {
     void otherSizesOfAPaperAreUsedUp() {
         Paper chosen = paper(SheetSizes.LETTER);
         Paper large = Inches.sizeOf(chosen, new PaperId("large"), size("12", "12"), 3);
-        Card card = card(folded("3", "4"), 21);
-        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large), Inches.TOOLS)));
+        RunLine card = line(folded("3", "4"), 21);
+        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large), Thrift.FEWEST_SHEETS, Inches.TOOLS)));
         assertThat(plan.sheetsOf(large)).isEqualTo(3);
         assertThat(plan.sheetsOf(chosen)).isEqualTo(1);
         assertThat(plan.shortOfSheets()).isZero();
@@ -129,27 +128,28 @@ class SheetPlannerTest {
     /** Two cards of one paper share its sheets: the base of one leaves room for the base of the other. */
     @Test
     void severalCardsAreCutTogether() {
-        Card large = card(folded("4", "7"), 3);
-        Card small = card(folded("2", "8"), 3);
-        List<Card> both = Card.apart(List.of(large, small));
+        RunLine large = line(folded("4", "7"), 3);
+        RunLine small = line(folded("2", "8"), 3);
+        List<RunLine> both = RunLine.apart(List.of(large, small));
         SheetPlan plan = plan(WorkOrder.of(
                 both, shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, PressPlan.of(both, Inches.TOOLS)));
         assertThat(plan.sheets()).isEqualTo(3);
         assertThat(plan.isProven()).isTrue();
-        assertThat(only(plan).part(new PartId("2/base")).first().card()).isEqualTo(both.get(1));
+        assertThat(only(plan).part(new PartId("2/base")).first().card())
+                .isEqualTo(both.get(1).card());
     }
 
     /** Told apart they made two layouts more, a column for each. */
     @Test
     void likePiecesAreOnePart() {
-        Card card = card(
+        RunLine card = line(
                 folded("5", "7"),
                 24,
                 mat("left", front(), border("1/4")),
                 mat("right", front(), border("1/4")),
                 mat("narrow", front(), border("1/2")));
         Paper paper = paper(SheetSizes.TWELVE_SQUARE);
-        WorkOrder order = WorkOrder.of(card, shelf(paper), Inches.TOOLS);
+        WorkOrder order = WorkOrder.of(card, shelf(paper), Thrift.FEWEST_SHEETS, Inches.TOOLS);
         List<CutPart> parts = order.papers().get(0).parts();
         assertThat(parts).extracting(CutPart::count).containsExactly(24, 48, 24);
         CutPart both = parts.get(1);
@@ -171,9 +171,9 @@ class SheetPlannerTest {
 
     @Test
     void whatWasCutOfAPartIsSharedOutInOrder() {
-        Card card =
-                card(folded("5", "7"), 5, mat("left", front(), border("1/4")), mat("right", front(), border("1/4")));
-        CutPart both = WorkOrder.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), Inches.TOOLS)
+        RunLine card =
+                line(folded("5", "7"), 5, mat("left", front(), border("1/4")), mat("right", front(), border("1/4")));
+        CutPart both = WorkOrder.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, Inches.TOOLS)
                 .papers()
                 .get(0)
                 .parts()
@@ -189,13 +189,13 @@ class SheetPlannerTest {
     @Test
     void whatMayNotLieAlikeIsNotOnePart() {
         Paper grained = paper(SheetSizes.TWELVE_SQUARE, Pattern.PLAIN, Grain.CROSSWISE);
-        Design with = Inches.design(folded("5", "7"), 2);
-        List<Card> both = Card.apart(List.of(
-                Inches.make(with.withPapers(Map.of("paper", STOCK), true)).orThrow(),
-                Inches.make(with.withPapers(Map.of("paper", STOCK), false)).orThrow()));
+        Design with = design(folded("5", "7"));
+        List<RunLine> both = RunLine.apart(List.of(
+                line(with.withPapers(Map.of("paper", STOCK), true), 2),
+                line(with.withPapers(Map.of("paper", STOCK), false), 2)));
         WorkOrder order = WorkOrder.of(both, shelf(grained), Thrift.FEWEST_SHEETS, PressPlan.of(both, Inches.TOOLS));
         assertThat(order.papers().get(0).parts()).extracting(CutPart::count).containsExactly(2, 2);
-        List<Card> alike = Card.apart(List.of(both.get(0), both.get(0)));
+        List<RunLine> alike = RunLine.apart(List.of(both.get(0), both.get(0)));
         WorkOrder same = WorkOrder.of(alike, shelf(grained), Thrift.FEWEST_SHEETS, PressPlan.of(alike, Inches.TOOLS));
         assertThat(same.papers().get(0).parts()).extracting(CutPart::count).containsExactly(4);
     }
@@ -205,14 +205,16 @@ class SheetPlannerTest {
     void eachSizeThatIsCutIsTold() {
         Paper chosen = paper(SheetSizes.LETTER);
         Paper large = Inches.sizeOf(chosen, new PaperId("large"), size("12", "12"), 3);
-        Card card = card(folded("3", "4"), 21);
-        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large), Inches.TOOLS)));
+        RunLine card = line(folded("3", "4"), 21);
+        PaperPlan plan = only(plan(WorkOrder.of(card, shelf(chosen, large), Thrift.FEWEST_SHEETS, Inches.TOOLS)));
         assertThat(plan.cutSizes())
                 .extracting(each -> each.size().id().value(), PaperPlan.CutSize::sheets, PaperPlan.CutSize::missing)
                 .containsExactly(tuple(chosen.id().value(), 1, 0), tuple("large", 3, 0));
-        PaperPlan large2 = only(plan(WorkOrder.of(card(folded("3", "4"), 18), shelf(chosen, large), Inches.TOOLS)));
+        PaperPlan large2 = only(plan(
+                WorkOrder.of(line(folded("3", "4"), 18), shelf(chosen, large), Thrift.FEWEST_SHEETS, Inches.TOOLS)));
         assertThat(large2.cutSizes()).extracting(PaperPlan.CutSize::size).containsExactly(large);
-        PaperPlan much = only(plan(WorkOrder.of(card(folded("3", "4"), 400), shelf(chosen), Inches.TOOLS)));
+        PaperPlan much = only(
+                plan(WorkOrder.of(line(folded("3", "4"), 400), shelf(chosen), Thrift.FEWEST_SHEETS, Inches.TOOLS)));
         assertThat(much.cutSizes()).singleElement().satisfies(only -> {
             assertThat(only.missing())
                     .isEqualTo(only.sheets() - chosen.onHand())
@@ -223,7 +225,7 @@ class SheetPlannerTest {
 
     @Test
     void hugeRunsAndTinyPartsAreStillPlanned() {
-        Card card = card(folded("1", "1"), 10_000, mat("mat-1", front(), border("7/16")));
+        RunLine card = line(folded("1", "1"), 10_000, mat("mat-1", front(), border("7/16")));
         PaperPlan plan = plan(card, paper(size("48", "48")));
         assertThat(plan.cutting().cutOf(new PartId("base"))).isEqualTo(10_000);
         assertThat(plan.cutting().cutOf(new PartId("mat-1"))).isEqualTo(10_000);

@@ -21,6 +21,7 @@ import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.review.Finding;
@@ -33,6 +34,7 @@ import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -122,7 +124,7 @@ class EveryCardPicturesTest {
     @ParameterizedTest
     @MethodSource("bases")
     void everyRunHasStepsThatCanBeReadAndDrawn(Base base) {
-        RunPlan plan = RunPlan.of(card(base), SHELF, TOOLS);
+        RunPlan plan = RunPlan.of(line(card(base), 1), SHELF, Thrift.FEWEST_SHEETS, TOOLS);
         plan.bench().make().forEach(step -> {
             assertThat(step.sentence(MeasureSystem.INCH).text()).endsWith(".").doesNotContain("null");
             assertWithin(StepPicture.of(step, SHELF, MeasureSystem.INCH));
@@ -141,10 +143,10 @@ class EveryCardPicturesTest {
 
     @Test
     void aCornerGoesIntoThePlateAndPartialScoresAreSaidByWhereTheyStop() {
-        RunPlan wheel = RunPlan.of(make(base("pinwheel", "4", "4")).orThrow(), SHELF, TOOLS);
+        RunPlan wheel = RunPlan.of(line(base("pinwheel", "4", "4"), 1), SHELF, Thrift.FEWEST_SHEETS, TOOLS);
         assertThat(sentences(wheel)).anyMatch(sentence -> sentence.contains("corner in the 45° plate"));
         Card shaped = make(base("past-fold", "4 1/4", "6 1/2", "across", "2")).orThrow();
-        assertThat(sentences(RunPlan.of(shaped, SHELF, TOOLS)))
+        assertThat(sentences(RunPlan.of(line(shaped, 1), SHELF, Thrift.FEWEST_SHEETS, TOOLS)))
                 .anyMatch(sentence -> sentence.contains(
                         "only from 0 in to 1 1/8 in and from 3 1/8 in to 4 1/4 in from the left edge"));
     }

@@ -16,6 +16,7 @@ import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
 import kwibbet.paper.PaperShelf;
@@ -29,6 +30,7 @@ import static kwibbet.Inches.card;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -61,7 +63,7 @@ class PicturesTest {
     @ParameterizedTest
     @CsvSource({"5,7", "1,24", "24,1", "1,1", "4 1/3,9 1/64"})
     void everyCardFitsItsFrameFlatAndFinished(String width, String height) {
-        Card card = card(folded(width, height), 1);
+        Card card = card(folded(width, height));
         TableScale scale = TableScale.of(card);
         List<Drawing> drawings = List.of(
                 FlatPicture.of(card, SHELF, PieceId.BASE, scale),
@@ -77,7 +79,7 @@ class PicturesTest {
 
     @Test
     void figuresAreThoseOfThePieceInHand() {
-        Card card = card(folded("4 1/4", "5 1/2"), 1, mat("mat-1", front(), border("1/8")));
+        Card card = card(folded("4 1/4", "5 1/2"), mat("mat-1", front(), border("1/8")));
         TableScale scale = TableScale.of(card);
         assertThat(texts(FlatPicture.of(card, SHELF, PieceId.BASE, scale)))
                 .contains("4 1/4", "8 1/2", "5 1/2", "inside front");
@@ -90,7 +92,7 @@ class PicturesTest {
 
     @Test
     void openTheCreaseIsAScoreAndShutItIsAnEdge() {
-        Card card = card(folded("5", "7"), 1);
+        Card card = card(folded("5", "7"));
         TableScale scale = TableScale.of(card);
         assertThat(lines(FinishedPicture.onTable(card, SHELF, card.form().pose("open"), scale)))
                 .contains(Line.VALLEY);
@@ -109,8 +111,8 @@ class PicturesTest {
 
     @Test
     void aSheetShowsItsPiecesCutNumbersAndWhatIsLeft() {
-        Card card = card(folded("5", "7"), 24);
-        RunPlan plan = RunPlan.of(card, SHELF, TOOLS);
+        Card card = card(folded("5", "7"));
+        RunPlan plan = RunPlan.of(line(card, 24), SHELF, Thrift.FEWEST_SHEETS, TOOLS);
         Drawing sheet = SheetPicture.of(
                 plan.sheets().lettered().get(0),
                 plan.bench().trim().numbersOn(plan.sheets().lettered().get(0)),

@@ -19,6 +19,7 @@ import kwibbet.cutting.SheetCount;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
@@ -41,6 +42,7 @@ import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.on;
@@ -98,7 +100,7 @@ class ToolPicturesTest {
     @ParameterizedTest
     @EnumSource(MeasureSystem.class)
     void theRulerAboveTheTableHasTheScaleOfTheCard(MeasureSystem system) {
-        Card card = make(card(folded("5", "7"), 1).design().withSystem(system)).orThrow();
+        Card card = make(card(folded("5", "7")).design().withSystem(system)).orThrow();
         TableScale scale = TableScale.of(card);
         Drawing ruler = RulerPicture.aboveTable(card, scale);
         Length zero = scale.centred(card.form().flat()).left();
@@ -114,8 +116,9 @@ class ToolPicturesTest {
     @EnumSource(Hand.class)
     void theTrimmerIsDrawnAsItIsSet(Hand hand) {
         RunPlan plan = RunPlan.of(
-                card(folded("4 1/4", "5 1/2"), 8, mat("mat-1", front(), border("1/8"))),
+                line(folded("4 1/4", "5 1/2"), 8, mat("mat-1", front(), border("1/8"))),
                 shelf(paper(SheetSizes.TWELVE_SQUARE)),
+                Thrift.FEWEST_SHEETS,
                 TOOLS);
         for (TrimSetting setting : plan.bench().trim().settings()) {
             for (TrimStep step : setting.steps()) {
@@ -199,7 +202,6 @@ class ToolPicturesTest {
                 .orThrow());
         cards.add(card(
                 folded("4", "9"),
-                1,
                 add("mat", "mat", front(), "border", "1/8"),
                 add("opening", "hole", on("mat"), "shape", "oval", "width", "1", "height", "1", "through", "layers")));
         List<Die> dies = List.of(
@@ -208,8 +210,11 @@ class ToolPicturesTest {
                 die(CutShape.Kind.OVAL, "1", "1"));
         for (Card card : cards) {
             var tools = TOOLS.withDies(dies);
-            RunPlan plan =
-                    RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), leftHand ? tools.forOtherHand() : tools);
+            RunPlan plan = RunPlan.of(
+                    line(card, 1),
+                    shelf(paper(SheetSizes.TWELVE_SQUARE)),
+                    Thrift.FEWEST_SHEETS,
+                    leftHand ? tools.forOtherHand() : tools);
             PressSetting setting = plan.bench().press().settings().get(0);
             check(
                     setting,

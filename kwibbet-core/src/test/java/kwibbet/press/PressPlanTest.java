@@ -19,8 +19,10 @@ import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
-import kwibbet.card.Run;
+import kwibbet.card.RunLine;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.PressPicture;
@@ -48,6 +50,7 @@ import static kwibbet.Inches.card;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
@@ -70,15 +73,15 @@ class PressPlanTest {
     }
 
     private static PressPlan pressed(Card card, Press press, List<Die> dies) {
-        return PressPlan.of(List.of(card), withPress(TOOLS, press).withDies(dies));
+        return PressPlan.of(List.of(line(card, 24)), withPress(TOOLS, press).withDies(dies));
     }
 
     private static Card card4(Addition... additions) {
-        return card(folded("2 3/4", "5"), 24, additions);
+        return card(folded("2 3/4", "5"), additions);
     }
 
     private static Card card24(Design design) {
-        return make(design.withRun(new Run(24, 0))).orThrow();
+        return make(design).orThrow();
     }
 
     private static Addition round(String id, String host, String across, String... more) {
@@ -123,8 +126,12 @@ class PressPlanTest {
         Card card = card4(round("hole", "front-outside", "1 1/8"));
         PressPlan none = pressed(card, PRESS, List.of(circle("1"), circle("3")));
         assertThat(none.passes()).isZero();
-        RunPlan byHand = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS);
-        RunPlan byDie = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS.withDies(List.of(circle("1 1/8"))));
+        RunPlan byHand = RunPlan.of(line(card, 24), shelf(paper(size("12", "12"))), Thrift.FEWEST_SHEETS, TOOLS);
+        RunPlan byDie = RunPlan.of(
+                line(card, 24),
+                shelf(paper(size("12", "12"))),
+                Thrift.FEWEST_SHEETS,
+                TOOLS.withDies(List.of(circle("1 1/8"))));
         assertThat(byHand.bench().make()).anyMatch(MakeStep.Open.class::isInstance);
         assertThat(byDie.bench().make()).noneMatch(MakeStep.Open.class::isInstance);
         assertThat(none.byHand()).singleElement().satisfies(each -> {
@@ -181,7 +188,7 @@ class PressPlanTest {
 
     private static PressStep step(Card card, Toolbox tools) {
         PaperShelf papers = shelf(paper(size("12", "12")));
-        return RunPlan.of(card, papers, tools)
+        return RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, tools)
                 .bench()
                 .press()
                 .settings()
@@ -203,7 +210,11 @@ class PressPlanTest {
                 add("collar", "collar", on("tag"), "reach", "1/2", "length", "1/4", "fromTop", "2 1/4"));
         Die field = die("field", Kind.RECTANGLE, "1", "1", Detail.INTRICATE, Sides.STRAIGHT);
         Die octagon = die("octagon", Kind.OCTAGON, "2", "3", Detail.PLAIN, Sides.STRAIGHT);
-        RunPlan plan = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS.withDies(List.of(octagon, field)));
+        RunPlan plan = RunPlan.of(
+                line(card, 24),
+                shelf(paper(size("12", "12"))),
+                Thrift.FEWEST_SHEETS,
+                TOOLS.withDies(List.of(octagon, field)));
         assertThat(plan.bench().press().settings())
                 .extracting(setting ->
                         setting.steps().get(0).layings().get(0).use().die().name())
@@ -220,7 +231,7 @@ class PressPlanTest {
                 card4(add("stretched-die", "strap", front(), "width", "1", "die", "2", "wanted", "3", "pitch", "1/4"));
         Die strap = die("strap", Kind.RECTANGLE, "1", "2", Detail.PLAIN, new Sides(Pattern.STITCHED, in("1/4")));
         PaperShelf papers = shelf(paper(size("12", "12")));
-        RunPlan plan = RunPlan.of(card, papers, TOOLS.withDies(List.of(strap)));
+        RunPlan plan = RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, TOOLS.withDies(List.of(strap)));
         PressList press = plan.bench().press();
         assertThat(press.plan().passes()).isEqualTo(48);
         assertThat(sentence(press.settings().get(0).steps().get(0)))
@@ -229,7 +240,8 @@ class PressPlanTest {
                 .contains("That is 1 in further on, 4 repeats: lay it into its own cut. Let the plate begin 1/4 in");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         assertThat(makes(plan)).noneMatch(words -> words.contains("in 2 passes"));
-        assertThat(makes(RunPlan.of(card, papers, TOOLS))).anyMatch(words -> words.contains("in 2 passes"));
+        assertThat(makes(RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, TOOLS)))
+                .anyMatch(words -> words.contains("in 2 passes"));
         TrialRun slipped = TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(2, in("1/16"))));
         assertThat(slipped.isFine()).isFalse();
         assertThat(PressPicture.of(press.settings().get(1), PRESS, Hand.RIGHT, papers, MeasureSystem.INCH)
@@ -243,7 +255,7 @@ class PressPlanTest {
         Card card = card24(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4", "foot", "1/2"));
         Die arch = die("arch", Kind.ARCH, "4 1/4", "5 1/2", Detail.PLAIN, Sides.STRAIGHT);
         Toolbox tools = TOOLS.withDies(List.of(arch));
-        RunPlan plan = RunPlan.of(card, shelf(paper(size("12", "12"))), tools);
+        RunPlan plan = RunPlan.of(line(card, 24), shelf(paper(size("12", "12"))), Thrift.FEWEST_SHEETS, tools);
         PressStep step = step(card, tools);
         assertThat(plan.bench().press().plan().passes()).isEqualTo(24);
         assertThat(step.what(MeasureSystem.INCH).text())
@@ -277,13 +289,20 @@ class PressPlanTest {
                 base("past-fold", "6 1/2", "6 1/2", "fold", fold, "shape", shape, "across", "2", "rise", "1 1/2"));
         PaperShelf papers = shelf(paper(size("12", "12")));
         Die die = die("crest", Kind.valueOf(shape.toUpperCase(Locale.ROOT)), "2", "3", Detail.PLAIN, Sides.STRAIGHT);
-        RunPlan plan =
-                RunPlan.of(card, papers, withPress(TOOLS.withDies(List.of(die)), new Press(in("8"), in("9"), 2)));
+        RunPlan plan = RunPlan.of(
+                line(card, 24),
+                papers,
+                Thrift.FEWEST_SHEETS,
+                withPress(TOOLS.withDies(List.of(die)), new Press(in("8"), in("9"), 2)));
         PressStep step = plan.bench().press().settings().get(0).steps().get(0);
         assertThat(sentence(step)).contains("1 1/2 in").contains("its edge along the fold.");
         assertThat(plan.bench().trim().slits()).isEmpty();
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
-        assertThat(RunPlan.of(card, papers, TOOLS).bench().trim().slits()).isNotEmpty();
+        assertThat(RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, TOOLS)
+                        .bench()
+                        .trim()
+                        .slits())
+                .isNotEmpty();
     }
 
     /** Stuck before it is cut, what two pieces have in common takes one pass, and lines up. */
@@ -292,7 +311,7 @@ class PressPlanTest {
         Card card = card4(add("mat", "mat", front(), "border", "1/8"), round("hole", "mat", "1", "through", "layers"));
         PaperShelf papers = shelf(paper(size("12", "12")));
         Toolbox tools = TOOLS.withDies(List.of(circle("1")));
-        RunPlan stuck = RunPlan.of(card, papers, tools);
+        RunPlan stuck = RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, tools);
         assertThat(stuck.bench().press().plan().passes()).isEqualTo(24);
         assertThat(sentence(step(card, tools)))
                 .startsWith("Stick mat on the ")
@@ -305,7 +324,8 @@ class PressPlanTest {
         assertThat(TrialRun.of(stuck, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
                         .pieces())
                 .allSatisfy(made -> assertThat(made.dieCuts().right()).isZero());
-        RunPlan apart = RunPlan.of(card, papers, withPress(tools, new Press(in("6"), in("9"), 1)));
+        RunPlan apart = RunPlan.of(
+                line(card, 24), papers, Thrift.FEWEST_SHEETS, withPress(tools, new Press(in("6"), in("9"), 1)));
         assertThat(apart.bench().press().plan().passes()).isEqualTo(48);
         assertThat(makes(apart)).anyMatch(words -> words.startsWith("Stick mat"));
         assertThat(apart.bench().press().settings())
@@ -331,8 +351,12 @@ class PressPlanTest {
     /** Open, a card of 4 by 9 is 8 wide; with its back folded over the plate its front goes through a bed of 6. */
     @Test
     void whatIsTooWideOpenGoesThroughWithAPanelFoldedAway() {
-        Card card = card(folded("4", "9"), 24, round("hole", "front-outside", "1", "across", "by", "fromLeft", "1"));
-        RunPlan plan = RunPlan.of(card, shelf(paper(size("12", "12"))), TOOLS.withDies(List.of(circle("1"))));
+        Card card = card(folded("4", "9"), round("hole", "front-outside", "1", "across", "by", "fromLeft", "1"));
+        RunPlan plan = RunPlan.of(
+                line(card, 24),
+                shelf(paper(size("12", "12"))),
+                Thrift.FEWEST_SHEETS,
+                TOOLS.withDies(List.of(circle("1"))));
         PressStep step = plan.bench().press().settings().get(0).steps().get(0);
         assertThat(step.onBed().layup().paper().size()).isEqualTo(size("4", "9"));
         assertThat(plan.bench().press().plan().paperFor(card.base())).isEqualTo(size("8", "9"));
@@ -345,7 +369,7 @@ class PressPlanTest {
                         .get(1)
                         .text())
                 .contains("from the folded edge");
-        Card across = card(folded("7", "9"), 24, round("hole", "front-outside", "1"));
+        Card across = card(folded("7", "9"), round("hole", "front-outside", "1"));
         assertThat(pressed(across, PRESS, List.of(circle("1"))).byHand())
                 .singleElement()
                 .satisfies(each -> assertThat(each.why()).isEqualTo(Reason.TOO_WIDE));
@@ -462,8 +486,9 @@ class PressPlanTest {
         }
         Die oval = die("oval", Kind.OVAL, "3", "2", Detail.PLAIN, Sides.STRAIGHT);
         RunPlan plan = RunPlan.of(
-                make(design.withRun(new Run(5, 1))).orThrow(),
+                new RunLine(make(design).orThrow(), new Copies(5, 1)),
                 shelf(paper(size("12", "12"))),
+                Thrift.FEWEST_SHEETS,
                 TOOLS.withDies(List.of(oval)));
         assertThat(plan.bench().press().settings()).hasSize(1);
         assertThat(plan.bench().press().settings().get(0).load().passes())

@@ -18,6 +18,7 @@ import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.card.base.Bases;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.SheetSizes;
@@ -33,6 +34,7 @@ import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.die;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
@@ -94,12 +96,13 @@ class PressedCardsTest {
     /** How many shapes are pressed, all of them right. */
     private static int pressed(Card card, Press press) {
         Toolbox bare = withPress(TOOLS, press);
-        List<Die> dies = PressPlan.of(List.of(card), bare).byHand().stream()
+        List<Die> dies = PressPlan.of(List.of(line(card, 1)), bare).byHand().stream()
                 .flatMap(each -> each.want().shape().stream())
                 .distinct()
                 .map(shape -> die(shape, 1))
                 .toList();
-        RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), bare.withDies(dies));
+        RunPlan plan = RunPlan.of(
+                line(card, 1), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, bare.withDies(dies));
         assertThat(plan.bench().press().plan().byHand().stream()
                         .filter(each -> each.want().shape().isPresent())
                         .map(ByHand::why))
@@ -135,7 +138,8 @@ class PressedCardsTest {
                 .map(PressStep::piece)
                 .distinct()
                 .count();
-        RunPlan byHand = RunPlan.of(card, plan.shelf(), plan.tools().withDies(List.of()));
+        RunPlan byHand = RunPlan.of(
+                line(card, 1), plan.shelf(), Thrift.FEWEST_SHEETS, plan.tools().withDies(List.of()));
         assertThat(folded + before)
                 .isEqualTo(byHand.bench().make().stream()
                         .filter(MakeStep.Fold.class::isInstance)

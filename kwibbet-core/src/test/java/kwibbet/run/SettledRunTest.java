@@ -1,6 +1,5 @@
 package kwibbet.run;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,13 +8,13 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Card;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.PartId;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.RunPiece;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.SheetSizes;
@@ -25,6 +24,7 @@ import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.design;
 import static kwibbet.Inches.folded;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
@@ -37,22 +37,22 @@ class SettledRunTest {
 
     private static final PaperShelf SHELF = shelf(paper(SheetSizes.TWELVE_SQUARE));
 
-    private static SettledRun run(Design... designs) {
-        List<SettledRun.Line> lines = new ArrayList<>();
-        for (Design design : designs) {
-            lines.add(new SettledRun.Line("card " + lines.size(), design));
-        }
-        return new SettledRun(lines, Thrift.FEWEST_SHEETS, SHELF, TOOLS, Map.of(), KnownPlans.NONE);
+    private static SettledRun run(SettledRun.Line... lines) {
+        return new SettledRun(List.of(lines), Thrift.FEWEST_SHEETS, SHELF, TOOLS, Map.of(), KnownPlans.NONE);
     }
 
-    private static Design matted(int make, String border) {
-        return design(folded("5", "7"), make, add("mat", "mat-1", on("front-outside"), "border", border));
+    private static Design matted(String border) {
+        return design(folded("5", "7"), add("mat", "mat-1", on("front-outside"), "border", border));
+    }
+
+    private static SettledRun.Line matted(int make, String border) {
+        return new SettledRun.Line("matted", matted(border), new Copies(make, 0));
     }
 
     /** So many of each piece by name. */
     private static Map<String, Integer> named(RunPlan plan, Map<PartId, Integer> counts) {
         Map<String, Integer> named = new HashMap<>();
-        for (RunPiece piece : RunPiece.of(plan.cards())) {
+        for (RunPiece piece : RunPiece.of(plan.lines())) {
             named.put(piece.piece().name(), counts.getOrDefault(piece.part(), 0));
         }
         return named;
@@ -65,15 +65,17 @@ class SettledRunTest {
         for (int round = 0; round < 40; round++) {
             SettledRun run = run(
                     matted(1 + random.nextInt(20), "1/8"),
-                    base(random.nextBoolean() ? "gate" : "zigzag", "3", "6")
-                            .withRun(new Run(1 + random.nextInt(9), 1)));
+                    new SettledRun.Line(
+                            "other",
+                            base(random.nextBoolean() ? "gate" : "zigzag", "3", "6"),
+                            new Copies(1 + random.nextInt(9), 1)));
             RunPlan plan = run.plan();
             Map<String, Integer> cut = new HashMap<>();
             plan.sheets().copies().forEach((letter, copies) -> cut.put(letter, random.nextInt(copies + 1)));
             SettledRun rest = run.replanned(run.lines(), SHELF, TOOLS, run.cutSoFar(plan, cut));
             RunPlan left = rest.plan();
             Map<PartId, Integer> all = rest.cutSoFar(left, left.sheets().copies());
-            for (RunPiece piece : RunPiece.of(plan.cards())) {
+            for (RunPiece piece : RunPiece.of(plan.lines())) {
                 assertThat(all.getOrDefault(piece.part(), 0))
                         .as("round %s, %s", round, piece.piece().name())
                         .isGreaterThanOrEqualTo(piece.count());
@@ -106,7 +108,7 @@ class SettledRunTest {
         SettledRun run = run(matted(6, "1/8"));
         RunPlan plan = run.plan();
         Map<PartId, Integer> cut = run.cutSoFar(plan, plan.sheets().copies());
-        List<SettledRun.Line> changed = List.of(new SettledRun.Line("card 0", matted(8, "1/4")));
+        List<SettledRun.Line> changed = List.of(matted(8, "1/4"));
         SettledRun rest = run.replanned(changed, SHELF, TOOLS, cut);
         assertThat(named(rest.plan(), rest.cut())).containsEntry("Base", 6).containsEntry("mat-1", 0);
         assertThat(named(
@@ -114,29 +116,29 @@ class SettledRunTest {
                         rest.plan().sheets().cutFrom(rest.plan().sheets().copies())))
                 .containsEntry("Base", 2)
                 .containsEntry("mat-1", 8);
-        SettledRun fewer = run.replanned(List.of(new SettledRun.Line("card 0", matted(4, "1/8"))), SHELF, TOOLS, cut);
+        SettledRun fewer = run.replanned(List.of(matted(4, "1/8")), SHELF, TOOLS, cut);
         assertThat(fewer.plan().sheets().sheets()).isZero();
         assertThat(named(fewer.plan(), fewer.cut())).containsEntry("Base", 4).containsEntry("mat-1", 4);
     }
 
     @Test
     void aChangeIsToldByThePiecesItTakes() {
-        Map<String, Card> before = Map.of("7", make(matted(6, "1/8")).orThrow());
+        Map<String, RunLine> before = Map.of("7", line(matted("1/8"), 6));
         assertThat(RunChange.between(before, before)).isEmpty();
-        assertThat(words(before, matted(8, "1/4")))
+        assertThat(words(before, line(matted("1/4"), 8)))
                 .containsExactlyInAnyOrder(
                         "2 more: 10 × 7 in, Base",
                         "8 more: 4 1/2 × 6 1/2 in, mat-1",
                         "6 fewer: 4 3/4 × 6 3/4 in, mat-1");
-        Design opened = matted(6, "1/8").plus(add("opening", "opening-1", on("back-inside")));
-        assertThat(words(before, opened)).containsExactly("6 scored or opened otherwise: 10 × 7 in, Base");
+        Design opened = matted("1/8").plus(add("opening", "opening-1", on("back-inside")));
+        assertThat(words(before, line(opened, 6))).containsExactly("6 scored or opened otherwise: 10 × 7 in, Base");
         assertThat(RunChange.between(before, Map.of()))
                 .extracting(RunChange::kind)
                 .containsOnly(RunChange.Kind.FEWER);
     }
 
-    private static List<String> words(Map<String, Card> before, Design now) {
-        return RunChange.between(before, Map.of("7", make(now).orThrow())).stream()
+    private static List<String> words(Map<String, RunLine> before, RunLine now) {
+        return RunChange.between(before, Map.of("7", now)).stream()
                 .map(change -> change.sentence(MeasureSystem.INCH).text())
                 .toList();
     }

@@ -8,8 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.layout.Thrift;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.PaperId;
@@ -19,9 +18,8 @@ import kwibbet.paper.SheetSizes;
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
-import static kwibbet.Inches.design;
 import static kwibbet.Inches.folded;
-import static kwibbet.Inches.make;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.size;
@@ -49,11 +47,7 @@ class BookingTest {
         PaperShelf shelf = new PaperShelf(
                 List.of(paper(SheetSizes.TWELVE_SQUARE)),
                 List.of(new Offcut(new OffcutId("left"), STOCK, size("11", "8"), 2)));
-        RunPlan plan = RunPlan.of(
-                make(design(folded("5", "7"), 1).withRun(new Run(3, 0, Thrift.LEFTOVERS_FIRST)))
-                        .orThrow(),
-                shelf,
-                TOOLS);
+        RunPlan plan = RunPlan.of(line(folded("5", "7"), 3), shelf, Thrift.LEFTOVERS_FIRST, TOOLS);
         Booking cut =
                 Booking.ofCut(KEY, "run", "Card", plan.sheets(), plan.sheets().copies());
         assertThat(cut.run()).contains("run");
@@ -73,10 +67,9 @@ class BookingTest {
     @Test
     void cutInPartsItComesToTheSame() {
         RunPlan plan = RunPlan.of(
-                make(design(folded("5", "7"), 1, add("mat", "mat-1", on("front-outside"), "border", "1/8"))
-                                .withRun(new Run(7, 0)))
-                        .orThrow(),
+                line(folded("5", "7"), 7, add("mat", "mat-1", on("front-outside"), "border", "1/8")),
                 new PaperShelf(List.of(paper(SheetSizes.TWELVE_SQUARE))),
+                Thrift.FEWEST_SHEETS,
                 TOOLS);
         Map<String, Integer> all = plan.sheets().copies();
         List<Movement> parts = new ArrayList<>();

@@ -19,15 +19,16 @@ import kwibbet.bench.TrimSetting;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.card.base.Bases;
 import kwibbet.layout.CutPart;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Figure;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -239,10 +240,10 @@ class ListsReadTest {
     }
 
     static RunPlan anyRun(Random random) {
-        List<Card> cards = new ArrayList<>();
+        List<RunLine> lines = new ArrayList<>();
         int count = 1 + random.nextInt(3);
-        while (cards.size() < count) {
-            anyCard(random).ifPresent(cards::add);
+        while (lines.size() < count) {
+            anyLine(random).ifPresent(lines::add);
         }
         Trimmer trimmer = new Trimmer(
                 "trimmer",
@@ -251,11 +252,10 @@ class ListsReadTest {
                 new Trimmer.Stack(1 + random.nextInt(3), in("1/8")),
                 Trimmer.Slits.INSIDE);
         Toolbox tools = new Toolbox(trimmer, TOOLS.board(), TOOLS.press(), TOOLS.dies(), TOOLS.hand());
-        return RunPlan.of(
-                Card.apart(cards), anyShelf(random), tools, any(random, List.of(Thrift.values())), KnownPlans.NONE);
+        return RunPlan.of(lines, anyShelf(random), any(random, List.of(Thrift.values())), tools, KnownPlans.NONE);
     }
 
-    private static Optional<Card> anyCard(Random random) {
+    private static Optional<RunLine> anyLine(Random random) {
         Base base = any(random, Bases.ALL);
         boolean metric = random.nextInt(3) == 0;
         Length unit = metric ? Length.ofMillimetres(1) : in("1/8");
@@ -263,19 +263,19 @@ class ListsReadTest {
                 unit.multipliedBy(metric ? 60 + random.nextInt(60) : 20 + random.nextInt(24)),
                 unit.multipliedBy(metric ? 80 + random.nextInt(60) : 26 + random.nextInt(24)));
         Design design = Design.of(
-                        "Any",
-                        metric ? MeasureSystem.METRIC : MeasureSystem.INCH,
-                        base,
-                        kwibbet.card.base.Starts.sized(base, finished, MeasureSystem.INCH),
-                        STOCK)
-                .withRun(new Run(1 + random.nextInt(30), random.nextInt(3)));
+                "Any",
+                metric ? MeasureSystem.METRIC : MeasureSystem.INCH,
+                base,
+                kwibbet.card.base.Starts.sized(base, finished, MeasureSystem.INCH),
+                STOCK);
+        Copies copies = new Copies(1 + random.nextInt(30), random.nextInt(3));
         List<Addition> mats = new ArrayList<>();
         Optional<Card> plain = made(design);
         for (int mat = 0; plain.isPresent() && mat < random.nextInt(4); mat++) {
             String face = any(random, plain.get().faces()).key();
             mats.add(add("mat", "mat-" + mat, on(face), "border", any(random, List.of("1/8", "1/4", "3/16"))));
         }
-        return made(design.withAdditions(mats)).or(() -> plain);
+        return made(design.withAdditions(mats)).or(() -> plain).map(card -> new RunLine(card, copies));
     }
 
     private static Optional<Card> made(Design design) {

@@ -17,16 +17,17 @@ import kwibbet.bench.TrimStep;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.card.base.Bases;
 import kwibbet.cutting.Budget;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.OtherSizes;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
@@ -48,6 +49,7 @@ import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.on;
@@ -58,10 +60,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class TrialRunTest {
 
-    private static final Card MATTED = card(folded("5", "7"), 6, mat("mat-1", front(), border("1/8")));
+    private static final Card MATTED = card(folded("5", "7"), mat("mat-1", front(), border("1/8")));
 
     private static RunPlan plan(Card card) {
-        return RunPlan.of(card, shelf(paper(size("20", "24")), paper(PaperId.FILM, size("20", "24"))), TOOLS);
+        return RunPlan.of(
+                line(card, 1),
+                shelf(paper(size("20", "24")), paper(PaperId.FILM, size("20", "24"))),
+                Thrift.FEWEST_SHEETS,
+                TOOLS);
     }
 
     static List<Base> bases() {
@@ -85,7 +91,7 @@ class TrialRunTest {
 
     @Test
     void aSpoiltSheetAndATrimmerThatIsOffShowWhichPiecesSuffer() {
-        RunPlan plan = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        RunPlan plan = RunPlan.of(line(MATTED, 6), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, TOOLS);
         TrialRun fine = TrialRun.of(plan, 99, List.of());
         assertThat(fine.isFine()).isTrue();
 
@@ -114,10 +120,9 @@ class TrialRunTest {
         for (int i = 1; i <= 60; i++) {
             mats.add(add("mat", "mat-" + i, front(), "border", i + "/64"));
         }
-        Card card = make(base("folded", "5 1/64", "7").withAdditions(mats).withRun(new Run(3, 0)))
-                .orThrow();
+        RunLine line = line(base("folded", "5 1/64", "7").withAdditions(mats), 3);
         PaperShelf shelf = shelf(paper(SheetSizes.TWELVE_SQUARE));
-        RunPlan plan = RunPlan.of(card, shelf, TOOLS);
+        RunPlan plan = RunPlan.of(line, shelf, Thrift.FEWEST_SHEETS, TOOLS);
         TrialRun run = TrialRun.of(plan, Integer.MAX_VALUE, List.of());
         assertThat(run.cut().faults()).isEmpty();
         assertThat(run.pieces())
@@ -130,7 +135,8 @@ class TrialRunTest {
     /** For the other hand the sheets stay as they are; only where is measured from changes. */
     @Test
     void theOtherHandCutsTheSameSheets() {
-        RunPlan right = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        RunPlan right =
+                RunPlan.of(line(MATTED, 6), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, TOOLS);
         RunPlan left = right.forHand(Hand.LEFT);
         assertThat(left.sheets()).isEqualTo(right.sheets());
         assertThat(left.tools().hand()).isEqualTo(Hand.LEFT);
@@ -156,28 +162,29 @@ class TrialRunTest {
     void anyMixOfCardsComesOut() {
         Random random = new Random(5);
         for (int round = 0; round < 8; round++) {
-            List<Card> cards = new ArrayList<>();
-            while (cards.size() < 4) {
+            List<RunLine> lines = new ArrayList<>();
+            while (lines.size() < 4) {
                 Base base = Bases.ALL.get(random.nextInt(Bases.ALL.size()));
                 String width = 4 + random.nextInt(2) + " " + (1 + 2 * random.nextInt(4)) + "/8";
-                Design design = base(base.key(), width, "6").withRun(new Run(1 + random.nextInt(9), 1));
+                Design design = base(base.key(), width, "6");
+                Copies copies = new Copies(1 + random.nextInt(9), 1);
                 Addition mat =
                         mat("mat", on(make(design).orThrow().faces().get(0).key()), border("1/4"));
-                cards.add(make(design.withAdditions(List.of(mat))).orThrow());
+                lines.add(new RunLine(make(design.withAdditions(List.of(mat))).orThrow(), copies));
             }
             RunPlan run = JointPlan.of(
-                            cards,
+                            lines,
                             shelf(paper(size("24", "24")), paper(new PaperId("film"), size("24", "24"))),
-                            TOOLS,
                             Thrift.FEWEST_SHEETS,
+                            TOOLS,
                             KnownPlans.NONE,
                             Budget.about(Duration.ofMillis(300)))
                     .run();
             TrialRun trial = TrialRun.of(run, Integer.MAX_VALUE, List.of());
             assertThat(trial.cut().faults()).isEmpty();
             assertThat(trial.pieces())
-                    .hasSize(cards.stream()
-                            .mapToInt(card -> card.pieces().size())
+                    .hasSize(lines.stream()
+                            .mapToInt(line -> line.card().pieces().size())
                             .sum())
                     .allSatisfy(made -> {
                         assertThat(made.missing()).as(made.piece().name()).isZero();
@@ -192,9 +199,13 @@ class TrialRunTest {
     @Test
     void theListsAreDoneOneAfterTheOther() {
         Die disc = die(new CutShape(CutShape.Kind.OVAL, size("1", "1")), 1);
-        Card card = card(
-                folded("4", "6"), 2, add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1"));
-        RunPlan plan = RunPlan.of(card, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS.withDies(List.of(disc)));
+        Card card =
+                card(folded("4", "6"), add("ornament", "dot", front(), "shape", "oval", "width", "1", "height", "1"));
+        RunPlan plan = RunPlan.of(
+                line(card, 2),
+                shelf(paper(SheetSizes.TWELVE_SQUARE)),
+                Thrift.FEWEST_SHEETS,
+                TOOLS.withDies(List.of(disc)));
         int trimmed = plan.bench().trim().settings().size();
         TrialRun cut = TrialRun.of(plan, trimmed, List.of());
         assertThat(cut.pieces()).extracting(TrialRun.Made::right).containsExactly(2, 2);
@@ -256,7 +267,7 @@ class TrialRunTest {
     /** A fence that slips spoils just what was cut at its setting. */
     @Test
     void aSlippedFenceSpoilsWhatWasCutAtIt() {
-        RunPlan plan = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        RunPlan plan = RunPlan.of(line(MATTED, 6), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, TOOLS);
         int last = plan.bench().trim().settings().size();
         TrialRun slipped = TrialRun.of(plan, 99, List.of(new Mishap.FenceSlipped(last, in("1/32"))));
         List<TrimLine> lines = plan.bench().trim().settings().get(last - 1).steps().stream()
@@ -290,7 +301,8 @@ class TrialRunTest {
     /** What the trimmer cannot show is off by what the list says it is off, and by no more: it is right so. */
     @Test
     void aFigureBetweenTheMarksMakesAPieceThatIsOff() {
-        RunPlan plan = RunPlan.of(card(folded("2 1/64", "7"), 1), shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        RunPlan plan = RunPlan.of(
+                line(folded("2 1/64", "7"), 1), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, TOOLS);
         TrialRun run = TrialRun.of(plan, 99, List.of());
         assertThat(run.isFine()).isTrue();
         assertThat(plan.bench().trim().offMarks()).singleElement().satisfies(off -> {
@@ -303,7 +315,7 @@ class TrialRunTest {
     /** Common practice, no source: a 10 × 7 base from 12 × 12 leaves 12 × 5, which gives no second base but another mat. */
     @Test
     void leftoversSayWhatElseTheyCouldGiveAndOtherSizesAreCompared() {
-        RunPlan plan = RunPlan.of(MATTED, shelf(paper(SheetSizes.TWELVE_SQUARE)), TOOLS);
+        RunPlan plan = RunPlan.of(line(MATTED, 6), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, TOOLS);
         List<Leftover> leftovers = plan.sheets().lettered().stream()
                 .flatMap(sheet -> Leftover.of(sheet).stream())
                 .toList();

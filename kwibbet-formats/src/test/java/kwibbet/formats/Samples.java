@@ -7,14 +7,16 @@ import java.util.Optional;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.PieceId;
-import kwibbet.card.Run;
+import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -59,8 +61,7 @@ public final class Samples {
                         .with(Mat.HEIGHT, Length.ofInches(3)));
         Size size = new Size(Length.parse(width, MeasureSystem.INCH), Length.parse(height, MeasureSystem.INCH));
         return Design.of(name, MeasureSystem.INCH, FOLDED, FOLDED.sized(Settings.PRESET, size), STOCK)
-                .withAdditions(List.of(lower, upper))
-                .withRun(new Run(24, 0));
+                .withAdditions(List.of(lower, upper));
     }
 
     private static Addition mat(String id, String name, Host host, Settings settings) {
@@ -85,7 +86,12 @@ public final class Samples {
                 Optional.empty())));
     }
 
+    /** Twenty-four of a card. */
+    public static RunLine line(Design design) {
+        return new RunLine(CardMaker.make(design, MATERIALS).orThrow(), new Copies(24, 0));
+    }
+
     public static RunPlan plan(Design design) {
-        return RunPlan.of(CardMaker.make(design, MATERIALS).orThrow(), shelf(), Toolbox.GENERIC);
+        return RunPlan.of(line(design), shelf(), Thrift.FEWEST_SHEETS, Toolbox.GENERIC);
     }
 }

@@ -111,7 +111,7 @@ class ApiController {
         if (!read.reasons().isEmpty()) {
             return ResponseEntity.badRequest().body(RefusedView.of(read.reasons()));
         }
-        Outcome<Card> card = CardMaker.make(read.orThrow(), inventory.materials());
+        Outcome<Card> card = CardMaker.make(read.orThrow().design(), inventory.materials());
         return card instanceof Outcome.Made<Card> made
                 ? ResponseEntity.ok(CardView.of(made.value(), Review.of(made.value())))
                 : ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(RefusedView.of(card.reasons()));

@@ -186,7 +186,7 @@ record PlanView(
         for (Piece piece : plan.sheets().withoutPaper()) {
             unplaced.add(new UnplacedView(
                     piece.id().value(),
-                    plan.card().design().run().cards(),
+                    plan.copies().cards(),
                     "NO_PAPER",
                     piece.name() + ": its paper, " + piece.paper().value() + ", is not among the papers."));
         }

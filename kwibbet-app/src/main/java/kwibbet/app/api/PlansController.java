@@ -23,6 +23,7 @@ import kwibbet.bench.JointPlan;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Materials;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.formats.document.PlanRequest;
 import kwibbet.layout.KnownPlans;
@@ -77,12 +78,13 @@ class PlansController {
         PlanRequest request = made.value();
         Materials materials =
                 new Materials(request.shelf(), request.tools().trimmer().graduation());
-        List<Card> cards = new ArrayList<>();
+        List<RunLine> lines = new ArrayList<>();
         List<Refusal> reasons = new ArrayList<>();
         for (int line = 0; line < request.lines().size(); line++) {
-            Outcome<Card> card = CardMaker.make(request.lines().get(line), materials);
+            PlanRequest.Line wanted = request.lines().get(line);
+            Outcome<Card> card = CardMaker.make(wanted.design(), materials);
             if (card instanceof Outcome.Made<Card> one) {
-                cards.add(one.value());
+                lines.add(new RunLine(one.value(), wanted.copies()));
             }
             for (Refusal reason : card.reasons()) {
                 reasons.add(new Refusal("/lines/" + line + "/design: " + reason.field(), reason.message()));
@@ -92,10 +94,10 @@ class PlansController {
             return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(RefusedView.of(reasons));
         }
         JointPlan plan = JointPlan.of(
-                cards,
+                lines,
                 request.shelf(),
-                request.tools(),
                 request.thrift(),
+                request.tools(),
                 KnownPlans.NONE,
                 Budget.about(request.time()));
         return ResponseEntity.ok(PlanView.of(plan.run()));

@@ -40,6 +40,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.feature.Features;
 import kwibbet.layout.OtherSizes;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.run.CardRun;
 
 /**
  * One card at its stations.
@@ -82,7 +83,7 @@ class CardController {
     String hunt(@PathVariable String station, @RequestParam int shown, Turn turn) {
         StoredDesign stored = designs.get(turn.asked().id());
         String page = page(stored, turn, Station.of(station).orElse(Station.SHEETS));
-        SheetHunt hunt = workshop.hunt(stored.design());
+        SheetHunt hunt = workshop.hunt(stored.run());
         if (hunt.isOn() && hunt.found() == shown) {
             return "card/sheets :: hunt";
         }
@@ -98,7 +99,7 @@ class CardController {
             @RequestParam String paper,
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
-        RunPlan plan = workshop.run(designs.get(id).design()).plan();
+        RunPlan plan = workshop.run(designs.get(id).run()).plan();
         model.addAttribute("system", plan.card().design().system());
         model.addAttribute(
                 "sizes",
@@ -114,17 +115,19 @@ class CardController {
     /** Ends the search with the best it has. */
     @PostMapping("/{station:sheets|trim}/stop")
     String stop(@PathVariable String id, @PathVariable String station) {
-        workshop.hunt(designs.get(id).design()).stop();
+        workshop.hunt(designs.get(id).run()).stop();
         return "redirect:/cards/" + id + "/" + station;
     }
 
     /** The frames of the card folding, its plies close or spread. */
     @GetMapping("/fold/motion")
     ResponseEntity<MotionView> motion(@PathVariable String id, @RequestParam(defaultValue = "false") boolean spread) {
-        Design design = designs.get(id).design();
-        Workshop.Worked worked = workshop.run(design);
+        CardRun run = designs.get(id).run();
+        Workshop.Worked worked = workshop.run(run);
         FoldStudy study = FoldStudy.of(
-                worked.plan().card(), workshop.folding(design), worked.plan().shelf());
+                worked.plan().card(),
+                workshop.folding(run.design()),
+                worked.plan().shelf());
         return ResponseEntity.of(study.motion(spread));
     }
 
@@ -215,12 +218,14 @@ class CardController {
 
     @PostMapping("/run")
     String run(Turn turn) {
-        return change(turn, "the count", (card, entries) -> edits.run(card.design(), entries));
+        return changeRun(
+                turn, "the count", edits::copies, turn.asked().looking().hand());
     }
 
     @PostMapping("/thrift")
     String thrift(Turn turn) {
-        return change(turn, "what is saved", (card, entries) -> edits.thrift(card.design(), entries));
+        return changeRun(
+                turn, "what is saved", edits::thrift, turn.asked().looking().hand());
     }
 
     @PostMapping("/name")
@@ -273,14 +278,24 @@ class CardController {
 
     /** Changes the design; afterwards the piece {@code held} is in hand. */
     private String change(Turn turn, String label, BiFunction<Card, Entries, Optional<Design>> edit, String held) {
+        return changeRun(
+                turn,
+                label,
+                (run, entries) ->
+                        edit.apply(workshop.card(run.design()), entries).map(run::with),
+                held);
+    }
+
+    /** Changes the design or its run; afterwards the piece {@code held} is in hand. */
+    private String changeRun(
+            Turn turn, String label, BiFunction<CardRun, Entries, Optional<CardRun>> edit, String held) {
         Asked asked = turn.asked();
         Optional<StoredDesign> before = designs.madeBy(asked.id(), asked.edit());
         if (before.isPresent()) {
             return done(before.get(), turn.holding(held));
         }
         StoredDesign stored = designs.current(asked.id(), asked.version());
-        Card card = workshop.card(stored.design());
-        Optional<Design> changed = edit.apply(card, asked.entries());
+        Optional<CardRun> changed = edit.apply(stored.run(), asked.entries());
         if (changed.isPresent()) {
             try {
                 return done(
@@ -308,17 +323,16 @@ class CardController {
     private String page(StoredDesign stored, Turn turn, Station station) {
         Asked asked = turn.asked();
         Looking looking = asked.looking().at(station);
-        Design design = stored.design();
         boolean showsSheets = station == Station.SHEETS || station == Station.TRIM;
-        Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(design)) : Optional.empty();
-        Worked worked = workshop.run(design);
+        Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(stored.run())) : Optional.empty();
+        Worked worked = workshop.run(stored.run());
         turn.model()
                 .addAttribute(
                         "page",
                         new CardPage(
                                 stored,
                                 worked,
-                                workshop.folding(design),
+                                workshop.folding(stored.design()),
                                 hunt,
                                 runs.followed(stored.id()),
                                 looking,

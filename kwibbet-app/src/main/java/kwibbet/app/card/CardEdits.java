@@ -14,6 +14,7 @@ import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.Copies;
 import kwibbet.card.Craft;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
@@ -22,13 +23,12 @@ import kwibbet.card.Materials;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
-import kwibbet.card.Run;
 import kwibbet.card.Settings;
-import kwibbet.card.Thrift;
 import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Moves;
 import kwibbet.card.feature.QuickWays;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -36,6 +36,7 @@ import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperId;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
+import kwibbet.run.CardRun;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 
@@ -198,17 +199,19 @@ class CardEdits {
                 : Moves.moved(card, id, right, down, marks);
     }
 
-    Optional<Design> run(Design design, Entries entries) {
-        Run run = new Run(
-                entries.wholeNumber("make"),
-                entries.wholeNumber("spares"),
-                design.run().thrift());
-        return checked(design.withRun(run), entries, "");
+    /** How many are made. */
+    Optional<CardRun> copies(CardRun run, Entries entries) {
+        Copies copies = new Copies(entries.wholeNumber("make"), entries.wholeNumber("spares"));
+        if (entries.areGood()) {
+            entries.refuse(copies.checked().reasons());
+        }
+        return entries.areGood() ? Optional.of(run.with(copies)) : Optional.empty();
     }
 
-    Optional<Design> thrift(Design design, Entries entries) {
+    /** What is spared. */
+    Optional<CardRun> thrift(CardRun run, Entries entries) {
         Thrift thrift = entries.choice("thrift", Thrift.class);
-        return checked(design.withRun(design.run().withThrift(thrift)), entries, "");
+        return entries.areGood() ? Optional.of(run.with(thrift)) : Optional.empty();
     }
 
     Optional<Design> name(Design design, Entries entries) {

@@ -27,13 +27,13 @@ import kwibbet.card.Feature;
 import kwibbet.card.Piece;
 import kwibbet.card.Pose;
 import kwibbet.card.SupplyList;
-import kwibbet.card.Thrift;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.drawing.Drawing;
 import kwibbet.fold.CardFolding;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
@@ -50,6 +50,7 @@ import kwibbet.picture.SheetPicture;
 import kwibbet.picture.StepPicture;
 import kwibbet.picture.TrimmerPicture;
 import kwibbet.review.Finding;
+import kwibbet.run.CardRun;
 import kwibbet.wording.Phrase;
 
 /**
@@ -133,6 +134,11 @@ public record CardPage(
 
     public Design design() {
         return stored.design();
+    }
+
+    /** The run that comes with it. */
+    public CardRun run() {
+        return stored.run();
     }
 
     public RunPlan plan() {

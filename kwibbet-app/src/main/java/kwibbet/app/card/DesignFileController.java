@@ -23,6 +23,7 @@ import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.formats.document.DesignDocument;
 import kwibbet.outcome.Outcome;
+import kwibbet.run.CardRun;
 
 /** Designs as files: kept outside, loaded again, copied. */
 @Controller
@@ -38,8 +39,8 @@ class DesignFileController {
 
     @GetMapping("/cards/{id}/design.json")
     ResponseEntity<String> download(@PathVariable String id) {
-        Design design = designs.get(id).design();
-        String file = FileNames.of(design.name(), ".json");
+        CardRun run = designs.get(id).run();
+        String file = FileNames.of(run.design().name(), ".json");
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(
@@ -48,23 +49,23 @@ class DesignFileController {
                                 .filename(file, StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .body(DesignDocument.write(design));
+                .body(DesignDocument.write(run));
     }
 
     /** A file that is damaged, newer, or makes no card here is refused with the place; nothing is kept of it. */
     @PostMapping("/designs")
     String load(@RequestParam MultipartFile file, RedirectAttributes after) throws IOException {
-        Outcome<Design> read = Uploads.text(file).then(DesignDocument::read);
-        Outcome<Design> made = read.then(
-                design -> CardMaker.make(design, inventory.materials()).then(card -> Outcome.made(design)));
-        if (made instanceof Outcome.Made<Design> design) {
-            return "redirect:/cards/" + designs.create(design.value()).id();
+        Outcome<CardRun> read = Uploads.text(file).then(DesignDocument::read);
+        Outcome<CardRun> made = read.then(
+                run -> CardMaker.make(run.design(), inventory.materials()).then(card -> Outcome.made(run)));
+        if (made instanceof Outcome.Made<CardRun> run) {
+            return "redirect:/cards/" + designs.create(run.value()).id();
         }
         after.addFlashAttribute("loadProblem", problem(made));
         return "redirect:/cards/new";
     }
 
-    private static String problem(Outcome<Design> refused) {
+    private static String problem(Outcome<CardRun> refused) {
         var reason = refused.reasons().get(0);
         return "That file was not loaded. " + (reason.field().isEmpty() ? "" : "At " + reason.field() + ": ")
                 + reason.message();
@@ -72,9 +73,10 @@ class DesignFileController {
 
     @PostMapping("/cards/{id}/duplicate")
     String duplicate(@PathVariable String id) {
-        Design design = designs.get(id).design();
+        CardRun run = designs.get(id).run();
+        Design design = run.design();
         String name = design.name().length() > 50 ? design.name().substring(0, 50) : design.name();
         return "redirect:/cards/"
-                + designs.create(design.withName(name + ", copy")).id();
+                + designs.create(run.with(design.withName(name + ", copy"))).id();
     }
 }

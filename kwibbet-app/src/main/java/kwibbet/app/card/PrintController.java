@@ -47,7 +47,7 @@ class PrintController {
         try {
             plan = runs.plan(runs.settle(stored));
         } catch (NoRoomException full) {
-            plan = workshop.settled(stored.design()).plan();
+            plan = workshop.settled(stored.run()).plan();
         }
         return file(stored.design().name(), hand.map(plan::forHand).orElse(plan), format);
     }

@@ -77,7 +77,7 @@ class CompareController {
     }
 
     private RunPlan plan(StoredDesign stored) {
-        return workshop.run(stored.design()).plan();
+        return workshop.run(stored.run()).plan();
     }
 
     private static Side side(String id, RunPlan plan, TableScale scale) {

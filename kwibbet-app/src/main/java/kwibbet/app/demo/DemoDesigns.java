@@ -12,8 +12,8 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.ResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
-import kwibbet.card.Design;
 import kwibbet.formats.document.DesignDocument;
+import kwibbet.run.CardRun;
 
 /**
  * The designs of Lamplight Yard: each base and each feature at least once, the plainest last made. They are design documents as
@@ -34,10 +34,10 @@ class DemoDesigns {
      *
      * @throws IOException when one cannot be read
      */
-    List<Design> all() throws IOException {
+    List<CardRun> all() throws IOException {
         Resource[] files = resources.getResources("classpath:demo/*.json");
         Arrays.sort(files, Comparator.comparing(Resource::getFilename));
-        List<Design> designs = new ArrayList<>();
+        List<CardRun> designs = new ArrayList<>();
         for (Resource file : files) {
             designs.add(DesignDocument.read(file.getContentAsString(StandardCharsets.UTF_8))
                     .orThrow());

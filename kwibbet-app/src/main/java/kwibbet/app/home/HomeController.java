@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Base;
@@ -32,6 +33,7 @@ import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.FinishedPicture;
+import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
 
 /** The shelf of cards, and starting a new one. */
@@ -53,11 +55,11 @@ class HomeController {
     /**
      * A card on the shelf.
      *
-     * @param id its design
+     * @param stored its design
      * @param card the card
      * @param standing its picture
      */
-    record OnShelf(String id, Card card, Drawing standing) {}
+    record OnShelf(StoredDesign stored, Card card, Drawing standing) {}
 
     /**
      * A base to start from.
@@ -75,9 +77,7 @@ class HomeController {
         DesignStore.Shelf recent = designs.shelf(shown, SHELF);
         model.addAttribute(
                 "cards",
-                recent.designs().stream()
-                        .map(stored -> onShelf(stored.id(), stored.design(), shelf))
-                        .toList());
+                recent.designs().stream().map(stored -> onShelf(stored, shelf)).toList());
         model.addAttribute("damaged", recent.damaged());
         model.addAttribute("newer", shown > 1 ? Optional.of(shown - 1) : Optional.empty());
         model.addAttribute("older", recent.hasOlder() ? Optional.of(shown + 1) : Optional.empty());
@@ -87,9 +87,9 @@ class HomeController {
         return "home/home";
     }
 
-    private OnShelf onShelf(String id, Design design, PaperShelf shelf) {
-        Card card = workshop.card(design);
-        return new OnShelf(id, card, standing(card, shelf));
+    private OnShelf onShelf(StoredDesign stored, PaperShelf shelf) {
+        Card card = workshop.card(stored.design());
+        return new OnShelf(stored, card, standing(card, shelf));
     }
 
     private static Drawing standing(Card card, PaperShelf shelf) {
@@ -169,7 +169,7 @@ class HomeController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return startPage(entries, model);
         }
-        return "redirect:/cards/" + designs.create(design.get()).id();
+        return "redirect:/cards/" + designs.create(CardRun.ofOne(design.get())).id();
     }
 
     private Optional<Design> design(Entries entries) {

@@ -19,9 +19,9 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Thrift;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.PressPicture;
 import kwibbet.picture.SheetPicture;
@@ -54,7 +54,8 @@ class RunPages {
         List<Line> lines = new ArrayList<>();
         for (KeptRun run : all) {
             List<String> cards = run.lines().stream()
-                    .map(line -> line.count().cards() + " × " + names.getOrDefault(line.card(), "a card off the shelf"))
+                    .map(line ->
+                            line.copies().cards() + " × " + names.getOrDefault(line.card(), "a card off the shelf"))
                     .toList();
             lines.add(new Line(
                     run, String.join(", ", cards), sheets(run), run.progress().cut()));
@@ -107,7 +108,7 @@ class RunPages {
                         .map(line -> new OpenLine(line, Optional.ofNullable(names.get(line.card()))))
                         .toList());
         model.addAttribute("thrifts", Thrift.values());
-        if (!runs.cards(run).isEmpty()) {
+        if (runs.hasCards(run)) {
             JointPlan joint = runs.joint(run);
             model.addAttribute("joint", joint);
             lists(joint.run(), model);

@@ -29,8 +29,8 @@ import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.Copies;
+import kwibbet.layout.Thrift;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
 import kwibbet.run.RunState;
@@ -90,9 +90,8 @@ class RunsController {
         Entries entries = Entries.of(typed);
         List<KeptRun.Line> lines = new ArrayList<>();
         for (StoredDesign stored : designs.all()) {
-            Run own = stored.design().run();
             if (chosen.contains(stored.id())) {
-                lines.add(new KeptRun.Line(stored.id(), new Run(own.make(), own.spares())));
+                lines.add(new KeptRun.Line(stored.id(), stored.run().copies()));
             }
         }
         if (lines.isEmpty()) {
@@ -147,7 +146,7 @@ class RunsController {
         KeptRun run = runs.get(id);
         List<KeptRun.Line> lines = new ArrayList<>();
         for (KeptRun.Line line : run.lines()) {
-            Optional<Run> count = count(line, entries);
+            Optional<Copies> count = count(line, entries);
             count.ifPresent(each -> lines.add(new KeptRun.Line(line.card(), each)));
         }
         if (lines.isEmpty()) {
@@ -163,11 +162,12 @@ class RunsController {
     }
 
     /** How many of a card are made; nothing where it is taken off the run. */
-    private static Optional<Run> count(KeptRun.Line line, Entries entries) {
+    private static Optional<Copies> count(KeptRun.Line line, Entries entries) {
         if (entries.isTicked("without-" + line.card())) {
             return Optional.empty();
         }
-        Run count = new Run(entries.wholeNumber("make-" + line.card()), entries.wholeNumber("spares-" + line.card()));
+        Copies count =
+                new Copies(entries.wholeNumber("make-" + line.card()), entries.wholeNumber("spares-" + line.card()));
         count.checked()
                 .reasons()
                 .forEach(reason -> entries.refuse(reason.field() + "-" + line.card(), reason.message()));
@@ -177,7 +177,7 @@ class RunsController {
     /** An open run is settled: its lists stay as they are. */
     @PostMapping("/{id}/settle")
     String settle(@PathVariable String id, @RequestParam long version, RedirectAttributes after) {
-        if (runs.cards(runs.get(id)).isEmpty()) {
+        if (!runs.hasCards(runs.get(id))) {
             after.addFlashAttribute("said", "None of its cards is on the shelf: there is nothing to settle.");
             return "redirect:/runs/" + id;
         }

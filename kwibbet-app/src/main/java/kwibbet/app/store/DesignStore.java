@@ -18,9 +18,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
-import kwibbet.card.Design;
 import kwibbet.formats.document.DesignDocument;
 import kwibbet.outcome.Outcome;
+import kwibbet.run.CardRun;
 
 /**
  * Keeps designs and their history. A change is in the file when the method returns, and was read back before.
@@ -86,8 +86,8 @@ public class DesignStore {
         List<DamagedDesign> damaged = new ArrayList<>();
         for (DesignRow row : rows) {
             RevisionRow present = present(row);
-            Outcome<Design> read = DesignDocument.read(present.document());
-            if (read instanceof Outcome.Made<Design> made) {
+            Outcome<CardRun> read = DesignDocument.read(present.document());
+            if (read instanceof Outcome.Made<CardRun> made) {
                 readable.add(stored(row, present, made.value()));
             } else {
                 damaged.add(damaged(row, read.reasons().get(0).message()));
@@ -133,13 +133,13 @@ public class DesignStore {
      *
      * @throws UnkeepableDesignException when what would be written could not be read back
      */
-    public StoredDesign create(Design design) {
+    public StoredDesign create(CardRun run) {
         String id = UUID.randomUUID().toString();
         return changed(id, () -> {
             DesignRow row = new DesignRow(id);
-            row.moveTo(0, design.name(), clock.instant());
+            row.moveTo(0, run.design().name(), clock.instant());
             DesignRow saved = designs.save(row);
-            revisions.save(new RevisionRow(saved.getId(), 0, Edit.of("start"), written(design)));
+            revisions.save(new RevisionRow(saved.getId(), 0, Edit.of("start"), written(run)));
         });
     }
 
@@ -148,27 +148,27 @@ public class DesignStore {
      *
      * @param id which
      * @param seen the version it was changed from
-     * @param design what it is now
+     * @param run what it is now, and its run
      * @param edit what was done; what goes on with the gesture of the present state takes its place
      * @throws StaleDesignException when {@code seen} is not the present version
      * @throws NoSuchDesignException when there is none
      * @throws UnkeepableDesignException when what would be written could not be read back
      */
-    public StoredDesign save(String id, long seen, Design design, Edit edit) {
+    public StoredDesign save(String id, long seen, CardRun run, Edit edit) {
         return change(id, seen, edit, row -> {
-            if (stored(row).design().equals(design)) {
+            if (stored(row).run().equals(run)) {
                 return;
             }
-            String document = written(design);
+            String document = written(run);
             RevisionRow present = present(row);
             revisions.deleteByDesignIdAndNumberGreaterThan(id, row.head());
             revisions.flush();
             if (present.isPartOf(edit)) {
                 present.setDocument(document);
-                row.moveTo(row.head(), design.name(), clock.instant());
+                row.moveTo(row.head(), run.design().name(), clock.instant());
             } else {
                 revisions.save(new RevisionRow(id, row.head() + 1, edit, document));
-                row.moveTo(row.head() + 1, design.name(), clock.instant());
+                row.moveTo(row.head() + 1, run.design().name(), clock.instant());
             }
             row.setMadeBy(edit);
         });
@@ -206,8 +206,8 @@ public class DesignStore {
         return change(id, seen, edit, row -> revisions
                 .findByDesignIdAndNumber(id, row.head() + by)
                 .ifPresent(revision -> {
-                    String name = DesignDocument.read(revision.document()) instanceof Outcome.Made<Design> made
-                            ? made.value().name()
+                    String name = DesignDocument.read(revision.document()) instanceof Outcome.Made<CardRun> made
+                            ? made.value().design().name()
                             : row.name();
                     row.moveTo(revision.number(), name, clock.instant());
                     row.setMadeBy(edit);
@@ -288,25 +288,25 @@ public class DesignStore {
 
     private StoredDesign stored(DesignRow row) {
         RevisionRow present = present(row);
-        Outcome<Design> read = DesignDocument.read(present.document());
-        if (read instanceof Outcome.Made<Design> made) {
+        Outcome<CardRun> read = DesignDocument.read(present.document());
+        if (read instanceof Outcome.Made<CardRun> made) {
             return stored(row, present, made.value());
         }
         throw new DamagedDesignException(damaged(row, read.reasons().get(0).message()));
     }
 
-    private StoredDesign stored(DesignRow row, RevisionRow present, Design design) {
+    private StoredDesign stored(DesignRow row, RevisionRow present, CardRun run) {
         Optional<String> undo = row.head() > 0 ? Optional.of(present.label()) : Optional.empty();
         Optional<String> redo =
                 revisions.findByDesignIdAndNumber(row.getId(), row.head() + 1).map(RevisionRow::label);
-        return new StoredDesign(row.getId(), row.version(), design, undo, redo);
+        return new StoredDesign(row.getId(), row.version(), run, undo, redo);
     }
 
     /** What is kept is what can be read. */
-    private static String written(Design design) {
-        String document = DesignDocument.write(design);
-        Outcome<Design> read = DesignDocument.read(document);
-        if (read instanceof Outcome.Made<Design> made && made.value().equals(design)) {
+    private static String written(CardRun run) {
+        String document = DesignDocument.write(run);
+        Outcome<CardRun> read = DesignDocument.read(document);
+        if (read instanceof Outcome.Made<CardRun> made && made.value().equals(run)) {
             return document;
         }
         throw new UnkeepableDesignException(read.reasons());

@@ -2,8 +2,8 @@ package kwibbet.app.store;
 
 import java.util.List;
 
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.Copies;
+import kwibbet.layout.Thrift;
 import kwibbet.run.RunProgress;
 import kwibbet.run.RunState;
 
@@ -35,9 +35,9 @@ public record KeptRun(
      * A card of a run.
      *
      * @param card the design
-     * @param count how many are made
+     * @param copies how many are made
      */
-    public record Line(String card, Run count) {}
+    public record Line(String card, Copies copies) {}
 
     /** Copies the list. */
     public KeptRun {
@@ -51,7 +51,7 @@ public record KeptRun(
 
     /** How many cards are made in all. */
     public int cards() {
-        return lines.stream().mapToInt(line -> line.count().cards()).sum();
+        return lines.stream().mapToInt(line -> line.copies().cards()).sum();
     }
 
     /** What makers call its state: begun where something of it is done. */

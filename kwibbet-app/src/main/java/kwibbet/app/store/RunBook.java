@@ -16,8 +16,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 import kwibbet.app.store.KeptRun.Line;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.Copies;
+import kwibbet.layout.Thrift;
 import kwibbet.run.RunProgress;
 import kwibbet.run.RunState;
 import kwibbet.stock.BookingKey;
@@ -61,7 +61,7 @@ class RunBook {
     private List<Line> lines(String run) {
         return jdbc.query(
                 "select card, make, spares from run_line where run = ? order by place",
-                (row, at) -> new Line(row.getString("card"), new Run(row.getInt("make"), row.getInt("spares"))),
+                (row, at) -> new Line(row.getString("card"), new Copies(row.getInt("make"), row.getInt("spares"))),
                 run);
     }
 
@@ -170,8 +170,8 @@ class RunBook {
                     run.id(),
                     place,
                     line.card(),
-                    line.count().make(),
-                    line.count().spares());
+                    line.copies().make(),
+                    line.copies().spares());
         }
     }
 

@@ -18,15 +18,15 @@ import kwibbet.app.store.RunBook.Cut;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Card;
 import kwibbet.card.Design;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.document.RunDocument;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.layout.Thrift;
 import kwibbet.outcome.Outcome;
+import kwibbet.run.CardRun;
 import kwibbet.run.RunChange;
 import kwibbet.run.RunProgress;
 import kwibbet.run.RunState;
@@ -149,38 +149,29 @@ public class Runs {
      */
     public synchronized KeptRun settle(StoredDesign stored) {
         Design design = stored.design();
-        Line line =
-                new Line(stored.id(), new Run(design.run().make(), design.run().spares()));
+        CardRun own = stored.run();
+        Line line = new Line(stored.id(), own.copies());
         Optional<KeptRun> before = underWay(stored.id()).stream()
                 .filter(run -> run.ofCard() && !run.progress().isBegun())
                 .findFirst();
         if (before.filter(run -> isAsNow(run)).isPresent()) {
             return before.get();
         }
-        RunPlan plan = workshop.settled(design).plan();
+        RunPlan plan = workshop.settled(own).plan();
         SettledRun settled = new SettledRun(
-                List.of(new SettledRun.Line(stored.id(), design)),
-                design.run().thrift(),
+                List.of(new SettledRun.Line(stored.id(), design, own.copies())),
+                own.thrift(),
                 plan.shelf(),
                 plan.tools(),
                 Map.of(),
                 KnownPlans.NONE);
         String document = RunDocument.write(settled, plan.planned());
         if (before.isPresent()) {
-            KeptRun run = before.get()
-                    .called(design.name(), List.of(line), design.run().thrift());
+            KeptRun run = before.get().called(design.name(), List.of(line), own.thrift());
             return changed(run, Optional.of(document));
         }
         KeptRun run = new KeptRun(
-                newId(),
-                0,
-                design.name(),
-                RunState.SETTLED,
-                design.run().thrift(),
-                true,
-                List.of(line),
-                0,
-                RunProgress.NONE);
+                newId(), 0, design.name(), RunState.SETTLED, own.thrift(), true, List.of(line), 0, RunProgress.NONE);
         inventory.replaced(() -> {
             book.add(run, Optional.of(document));
             return run;
@@ -211,9 +202,7 @@ public class Runs {
             throw new StaleItemException();
         }
         List<SettledRun.Line> lines = present(run);
-        RunPlan plan = workshop.together(
-                        lines.stream().map(SettledRun.Line::design).toList(), run.thrift())
-                .run();
+        RunPlan plan = workshop.together(lines, run.thrift()).run();
         SettledRun settled = new SettledRun(lines, run.thrift(), plan.shelf(), plan.tools(), Map.of(), KnownPlans.NONE);
         return changed(
                 run.in(RunState.SETTLED).inPhase(0, kept(run, lines)),
@@ -230,24 +219,23 @@ public class Runs {
     private List<SettledRun.Line> present(KeptRun run) {
         List<SettledRun.Line> lines = new ArrayList<>();
         for (Line line : run.lines()) {
-            design(line.card())
-                    .map(design -> design.withRun(line.count().withThrift(run.thrift())))
-                    .ifPresent(design -> lines.add(new SettledRun.Line(line.card(), design)));
+            own(line.card()).ifPresent(own -> lines.add(new SettledRun.Line(line.card(), own.design(), line.copies())));
         }
         return lines;
     }
 
-    private Optional<Design> design(String card) {
+    /** A card as it is now, with the run that comes with it; nothing of one that is off the shelf or cannot be read. */
+    private Optional<CardRun> own(String card) {
         try {
-            return Optional.of(designs.get(card).design());
+            return Optional.of(designs.get(card).run());
         } catch (NoSuchDesignException | DamagedDesignException gone) {
             return Optional.empty();
         }
     }
 
-    /** The cards of an open run as they are now, without those that are off the shelf. */
-    public List<Design> cards(KeptRun run) {
-        return present(run).stream().map(SettledRun.Line::design).toList();
+    /** Whether one of the cards of a run is on the shelf. */
+    public boolean hasCards(KeptRun run) {
+        return !present(run).isEmpty();
     }
 
     /**
@@ -256,11 +244,11 @@ public class Runs {
      * @throws NoSuchDesignException when none of its cards is on the shelf
      */
     public JointPlan joint(KeptRun run) {
-        List<Design> cards = cards(run);
-        if (cards.isEmpty()) {
+        List<SettledRun.Line> lines = present(run);
+        if (lines.isEmpty()) {
             throw new NoSuchDesignException("of the run " + run.id());
         }
-        return workshop.together(cards, run.thrift());
+        return workshop.together(lines, run.thrift());
     }
 
     /**
@@ -307,18 +295,16 @@ public class Runs {
         List<String> before = run.lines().stream().map(Line::card).toList();
         List<SettledRun.Line> now = asNow(run);
         return RunChange.between(
-                byId(before, plan(run).cards()),
+                byId(before, plan(run).lines()),
                 byId(
                         now.stream().map(SettledRun.Line::card).toList(),
-                        Card.apart(now.stream()
-                                .map(line -> workshop.card(line.design()))
-                                .toList())));
+                        RunLine.apart(now.stream().map(workshop::line).toList())));
     }
 
-    private static Map<String, Card> byId(List<String> ids, List<Card> cards) {
-        Map<String, Card> byId = new LinkedHashMap<>();
+    private static Map<String, RunLine> byId(List<String> ids, List<RunLine> lines) {
+        Map<String, RunLine> byId = new LinkedHashMap<>();
         for (int i = 0; i < ids.size(); i++) {
-            byId.put(ids.get(i), cards.get(i));
+            byId.put(ids.get(i), lines.get(i));
         }
         return byId;
     }
@@ -329,8 +315,8 @@ public class Runs {
             return present(run);
         }
         String card = run.lines().get(0).card();
-        return design(card).stream()
-                .map(design -> new SettledRun.Line(card, design))
+        return own(card).stream()
+                .map(own -> new SettledRun.Line(card, own.design(), own.copies()))
                 .toList();
     }
 
@@ -371,7 +357,7 @@ public class Runs {
                 : "a card";
         return run.lines().stream()
                 .map(Line::card)
-                .filter(card -> design(card).isEmpty())
+                .filter(card -> own(card).isEmpty())
                 .map(name)
                 .toList();
     }
@@ -393,9 +379,8 @@ public class Runs {
         Map<PartId, Integer> soFar = settled.cutSoFar(plan(run), run.progress().sheets());
         SettledRun rest = settled.replanned(lines, inventory.shelf(), inventory.toolbox(), soFar);
         RunPlan plan = workshop.rest(rest);
-        List<Line> counts = lines.stream()
-                .map(line -> new Line(line.card(), line.design().run().withThrift(Thrift.FEWEST_SHEETS)))
-                .toList();
+        List<Line> counts =
+                lines.stream().map(line -> new Line(line.card(), line.copies())).toList();
         return changed(run.inPhase(run.phase() + 1, counts), Optional.of(RunDocument.write(rest, plan.planned())));
     }
 

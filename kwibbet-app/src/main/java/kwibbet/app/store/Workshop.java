@@ -19,17 +19,18 @@ import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
+import kwibbet.layout.Thrift;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.TableScale;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
+import kwibbet.run.CardRun;
 import kwibbet.run.SettledRun;
 import kwibbet.tool.Toolbox;
 
@@ -69,9 +70,9 @@ public class Workshop {
 
     private record Tried(Design design, Materials materials) {}
 
-    private record Planned(Design design, PaperShelf shelf, Toolbox tools) {}
+    private record Planned(CardRun run, PaperShelf shelf, Toolbox tools) {}
 
-    private record Together(List<Design> designs, Thrift thrift, PaperShelf shelf, Toolbox tools) {}
+    private record Together(List<SettledRun.Line> lines, Thrift thrift, PaperShelf shelf, Toolbox tools) {}
 
     /**
      * A run with what is worth a look.
@@ -106,16 +107,18 @@ public class Workshop {
                 : make(new Tried(design, Materials.USUAL)).orThrow();
     }
 
-    /** Everything worked out for the run of a kept design. */
-    public Worked run(Design design) {
-        return remembered(runs, planned(design), each -> {
+    /** Everything worked out for the run that comes with a kept design. */
+    public Worked run(CardRun run) {
+        return remembered(runs, planned(run), each -> {
             // Whoever edits no longer waits for fewer sheets of what was there before, and needs both cores.
             giveWay();
-            Card card = card(each.design());
+            Design design = each.run().design();
+            Card card = card(design);
             // How it closes and what it takes are worked out side by side: an edit waits for the longer of the two
             // only.
-            CompletableFuture<CardFolding> closing = CompletableFuture.supplyAsync(() -> folding(each.design()));
-            RunPlan plan = RunPlan.of(card, each.shelf(), each.tools(), book);
+            CompletableFuture<CardFolding> closing = CompletableFuture.supplyAsync(() -> folding(design));
+            RunLine line = new RunLine(card, each.run().copies());
+            RunPlan plan = RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book);
             return new Worked(plan, Review.of(card, closing.join()), TableScale.of(card));
         });
     }
@@ -134,14 +137,14 @@ public class Workshop {
     }
 
     /**
-     * Looks for fewer sheets and larger leftovers; begun once for a design, papers and tools, and what it finds is
+     * Looks for fewer sheets and larger leftovers; begun once for a run, papers and tools, and what it finds is
      * what {@link #run} gives from then on. A hunt for another design that is still on is ended.
      *
      * @return the hunt; most are over at once
      */
-    public SheetHunt hunt(Design design) {
-        Worked worked = run(design);
-        SheetHunt begun = remembered(hunts, planned(design), planned -> {
+    public SheetHunt hunt(CardRun run) {
+        Worked worked = run(run);
+        SheetHunt begun = remembered(hunts, planned(run), planned -> {
             giveWay();
             SheetHunt hunt = new SheetHunt();
             hunters.execute(() -> look(planned, worked, hunt));
@@ -155,16 +158,16 @@ public class Workshop {
      * Everything worked out for a run that is about to be cut: all that is looked for has been, or the maker was content, and its sheets stay as they
      * are from now on, so that no list changes under the maker's hands.
      */
-    public Worked settled(Design design) {
-        Planned planned = planned(design);
+    public Worked settled(CardRun run) {
+        Planned planned = planned(run);
         SheetHunt begun = hunts.get(planned);
         if (begun != null) {
             begun.await();
         }
         if (begun == null || begun.hasGivenWay()) {
-            look(planned, run(design), new SheetHunt());
+            look(planned, run(run), new SheetHunt());
         }
-        return run(design);
+        return run(run);
     }
 
     private void look(Planned planned, Worked worked, SheetHunt hunt) {
@@ -192,20 +195,25 @@ public class Workshop {
         best.papers().forEach(paper -> book.keep(paper.cutting(), isFinal));
     }
 
-    /** The runs of some kept designs, cut from the same sheets. */
-    public JointPlan together(List<Design> designs, Thrift thrift) {
-        Together asked = new Together(designs, thrift, inventory.shelf(), inventory.toolbox());
+    /** A run of some kept designs, cut from the same sheets. */
+    public JointPlan together(List<SettledRun.Line> lines, Thrift thrift) {
+        Together asked = new Together(lines, thrift, inventory.shelf(), inventory.toolbox());
         return remembered(joint, asked, each -> {
             JointPlan plan = JointPlan.of(
-                    each.designs().stream().map(this::card).toList(),
+                    each.lines().stream().map(this::line).toList(),
                     each.shelf(),
-                    each.tools(),
                     each.thrift(),
+                    each.tools(),
                     book,
                     Budget.about(FOR_SEVERAL));
             plan.run().planned().papers().forEach(paper -> book.keep(paper.cutting(), true));
             return plan;
         });
+    }
+
+    /** A card of a run as it would be made now. */
+    RunLine line(SettledRun.Line line) {
+        return new RunLine(card(line.design()), line.copies());
     }
 
     /** The lists of a settled run; worked out once for each time it was settled or planned anew. */
@@ -224,13 +232,13 @@ public class Workshop {
         return best;
     }
 
-    private Planned planned(Design design) {
-        return new Planned(design, inventory.shelf(), inventory.toolbox());
+    private Planned planned(CardRun run) {
+        return new Planned(run, inventory.shelf(), inventory.toolbox());
     }
 
-    /** How the card of a kept design closes, however many are made. */
+    /** How the card of a kept design closes. */
     public CardFolding folding(Design design) {
-        Tried tried = new Tried(design.withRun(Run.ONE), inventory.materials());
+        Tried tried = new Tried(design, inventory.materials());
         return remembered(foldings, tried, each -> CardFolding.of(card(design)));
     }
 

@@ -24,6 +24,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.BoardPicture;
 import kwibbet.picture.PressPicture;
 import kwibbet.picture.TrialPicture;
+import kwibbet.run.CardRun;
 import kwibbet.trial.Mishap;
 import kwibbet.trial.Progress;
 import kwibbet.trial.TrialRun;
@@ -122,10 +123,11 @@ class TrialController {
             @ModelAttribute(binding = true) Asked asked,
             @RequestHeader(name = "HX-Request", defaultValue = "") String within,
             Model model) {
-        Design design = designs.get(id).design();
+        CardRun run = designs.get(id).run();
+        Design design = run.design();
         model.addAttribute("runTitle", design.name());
         model.addAttribute("back", "/cards/" + id + "/trim");
-        show(workshop.settled(design).plan(), design.system(), "/cards/" + id + "/trial", asked, model);
+        show(workshop.settled(run).plan(), design.system(), "/cards/" + id + "/trial", asked, model);
         return within.isEmpty() ? "trial/trial" : "trial/trial :: main";
     }
 

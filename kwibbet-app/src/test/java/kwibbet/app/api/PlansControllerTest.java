@@ -34,7 +34,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 class PlansControllerTest {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final String DESIGN = DesignDocument.write(Samples.design("Gate"));
+    private static final String DESIGN = DesignDocument.write(Samples.run("Gate"));
     private static final String RUN = "{\"unit\":\"in\",\"lines\":[{\"design\":" + DESIGN
             + ",\"copies\":12,\"spares\":1},{\"design\":" + DESIGN.replace("Gate", "Door")
             + ",\"copies\":4}],\"papers\":[{\"id\":\"stock\",\"width\":\"11\",\"height\":\"17\",\"onHand\":30,\"cents\":40}],"

@@ -28,10 +28,10 @@ import kwibbet.app.store.Runs;
 import kwibbet.app.store.StaleDesignException;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
-import kwibbet.card.Design;
+import kwibbet.card.Copies;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
 import kwibbet.paper.PaperShelf;
+import kwibbet.run.CardRun;
 import kwibbet.tool.Toolbox;
 
 import static org.hamcrest.Matchers.allOf;
@@ -58,8 +58,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 @MockitoBean(types = {PlanBook.class, Runs.class})
 class CardControllerTest {
 
-    private static final Design DESIGN = Samples.design("Card");
-    private static final StoredDesign STORED = new StoredDesign("7", 4, DESIGN, Optional.empty(), Optional.empty());
+    private static final CardRun RUN = Samples.run("Card");
+    private static final StoredDesign STORED = new StoredDesign("7", 4, RUN, Optional.empty(), Optional.empty());
 
     @Autowired
     private MockMvc mvc;
@@ -100,7 +100,7 @@ class CardControllerTest {
                         .param("spares", "1"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(startsWith("<main id=\"work\"")));
-        verify(designs).save("7", 4, DESIGN.withRun(new Run(5, 1)), Edit.of("the count"));
+        verify(designs).save("7", 4, RUN.with(new Copies(5, 1)), Edit.of("the count"));
     }
 
     @Test

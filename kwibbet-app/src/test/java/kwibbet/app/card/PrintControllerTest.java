@@ -24,11 +24,12 @@ import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
+import kwibbet.run.CardRun;
 import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -60,10 +61,9 @@ class PrintControllerTest {
 
     @Test
     void aCardIsPrintedUnderItsNameEvenWithoutPaper() throws Exception {
-        Design design = Samples.design("Løv & \"night\"")
-                .withSystem(MeasureSystem.METRIC)
-                .withRun(new Run(2, 1));
-        when(designs.get("7")).thenReturn(new StoredDesign("7", 0, design, Optional.empty(), Optional.empty()));
+        Design design = Samples.design("Løv & \"night\"").withSystem(MeasureSystem.METRIC);
+        CardRun run = Samples.run(design).with(new Copies(2, 1));
+        when(designs.get("7")).thenReturn(new StoredDesign("7", 0, run, Optional.empty(), Optional.empty()));
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);

@@ -26,6 +26,7 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.CardMaker;
+import kwibbet.card.RunLine;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
 import kwibbet.crease.FoldStep;
@@ -73,8 +74,12 @@ class DemoDataTest {
         assertThat(laidIn).hasSizeGreaterThanOrEqualTo(5);
         for (StoredDesign stored : laidIn) {
             RunPlan plan = RunPlan.of(
-                    CardMaker.make(stored.design(), inventory.materials()).orThrow(),
+                    new RunLine(
+                            CardMaker.make(stored.design(), inventory.materials())
+                                    .orThrow(),
+                            stored.run().copies()),
                     inventory.shelf(),
+                    stored.run().thrift(),
                     inventory.toolbox());
             assertThat(plan.sheets().isComplete()).as(stored.design().name()).isTrue();
             assertThat(plan.sheets().isInStock()).as(stored.design().name()).isTrue();
@@ -97,8 +102,9 @@ class DemoDataTest {
         demo.run(new DefaultApplicationArguments());
         for (StoredDesign stored : designs.all()) {
             SettledRun run = new SettledRun(
-                    List.of(new SettledRun.Line(stored.id(), stored.design())),
-                    stored.design().run().thrift(),
+                    List.of(new SettledRun.Line(
+                            stored.id(), stored.design(), stored.run().copies())),
+                    stored.run().thrift(),
                     inventory.shelf(),
                     inventory.toolbox(),
                     Map.of(),

@@ -33,6 +33,7 @@ import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
+import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -92,9 +93,9 @@ class HomeControllerTest {
     }
 
     private Design created() {
-        ArgumentCaptor<Design> design = ArgumentCaptor.forClass(Design.class);
+        ArgumentCaptor<CardRun> design = ArgumentCaptor.forClass(CardRun.class);
         verify(designs).create(design.capture());
-        return design.getValue();
+        return design.getValue().design();
     }
 
     private void answerCreate() {

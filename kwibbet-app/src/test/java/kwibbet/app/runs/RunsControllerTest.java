@@ -28,9 +28,10 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Studio;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
@@ -88,7 +89,7 @@ class RunsControllerTest {
                 state,
                 Thrift.FEWEST_SHEETS,
                 false,
-                List.of(new KeptRun.Line("7", new Run(3, 0))),
+                List.of(new KeptRun.Line("7", new Copies(3, 0))),
                 0,
                 RunProgress.NONE);
     }
@@ -96,8 +97,12 @@ class RunsControllerTest {
     @BeforeEach
     void set() {
         RunPlan plan = RunPlan.of(
-                CardMaker.make(Samples.design("Kite"), Materials.USUAL).orThrow(), SHELF, Toolbox.GENERIC);
-        StoredDesign kite = new StoredDesign("7", 1, Samples.design("Kite"), Optional.empty(), Optional.empty());
+                new RunLine(
+                        CardMaker.make(Samples.design("Kite"), Materials.USUAL).orThrow(), new Copies(3, 0)),
+                SHELF,
+                Thrift.FEWEST_SHEETS,
+                Toolbox.GENERIC);
+        StoredDesign kite = new StoredDesign("7", 1, Samples.run("Kite"), Optional.empty(), Optional.empty());
         when(runs.get("8")).thenReturn(run(RunState.SETTLED));
         when(runs.plan(any())).thenReturn(plan);
         when(runs.nextCut(any(), any())).thenReturn(KEY);

@@ -57,11 +57,12 @@ class DesignStoreTest {
     @BeforeEach
     void keep() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
-        kept = store.create(DESIGN);
+        kept = store.create(Samples.run(DESIGN));
     }
 
     private StoredDesign rename(StoredDesign seen, String name) {
-        return store.save(kept.id(), seen.version(), seen.design().withName(name), NAMED);
+        return store.save(
+                kept.id(), seen.version(), seen.run().with(seen.design().withName(name)), NAMED);
     }
 
     @Test
@@ -98,9 +99,9 @@ class DesignStoreTest {
     @Test
     void whatIsSentTwiceIsDoneOnce() {
         Edit first = new Edit("the name", "edit-1", "");
-        StoredDesign once = store.save(kept.id(), kept.version(), DESIGN.withName("Once"), first);
+        StoredDesign once = store.save(kept.id(), kept.version(), Samples.run(DESIGN.withName("Once")), first);
         assertThat(store.madeBy(kept.id(), first)).contains(once);
-        assertThat(store.save(kept.id(), kept.version(), DESIGN.withName("Once"), first))
+        assertThat(store.save(kept.id(), kept.version(), Samples.run(DESIGN.withName("Once")), first))
                 .isEqualTo(once);
         Edit back = new Edit("", "edit-2", "");
         StoredDesign undone = store.undo(kept.id(), once.version(), back);
@@ -114,7 +115,7 @@ class DesignStoreTest {
         StoredDesign moved = named;
         for (int i = 1; i <= 5; i++) {
             Edit nudge = new Edit("moving", "nudge-" + i, "held-down");
-            moved = store.save(kept.id(), moved.version(), DESIGN.withName("Moved " + i), nudge);
+            moved = store.save(kept.id(), moved.version(), Samples.run(DESIGN.withName("Moved " + i)), nudge);
         }
         assertThat(moved.design().name()).isEqualTo("Moved 5");
         assertThat(store.undo(kept.id(), moved.version(), NAMED).design().name())
@@ -164,7 +165,7 @@ class DesignStoreTest {
     @Test
     void whatCouldNotBeReadBackIsNotKept() {
         Settings nameless = new Settings(Map.of(), Map.of("short", ""), Map.of());
-        assertThatThrownBy(() -> store.save(kept.id(), kept.version(), DESIGN.with(nameless), NAMED))
+        assertThatThrownBy(() -> store.save(kept.id(), kept.version(), Samples.run(DESIGN.with(nameless)), NAMED))
                 .isInstanceOf(UnkeepableDesignException.class);
         assertThat(store.get(kept.id())).isEqualTo(kept);
     }
@@ -178,7 +179,7 @@ class DesignStoreTest {
     @Test
     void theShelfHasTheLastChangedFirstAndLeavesOutWhatWasRemoved() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-02T10:00:00Z"));
-        StoredDesign newer = store.create(DESIGN.withName("Newer"));
+        StoredDesign newer = store.create(Samples.run(DESIGN.withName("Newer")));
         assertThat(store.shelf(1, 2).designs()).extracting(StoredDesign::id).startsWith(newer.id());
         store.remove(newer.id());
         assertThat(store.shelf(1, 50).designs())
@@ -194,7 +195,7 @@ class DesignStoreTest {
     @Test
     void everyDesignStandsOnOnePageOfTheShelf() {
         for (int i = 0; i < 6; i++) {
-            store.create(DESIGN.withName("Card " + i));
+            store.create(Samples.run(DESIGN.withName("Card " + i)));
         }
         List<String> seen = new ArrayList<>();
         int page = 0;

@@ -20,10 +20,10 @@ import kwibbet.app.Samples;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
-import kwibbet.card.Design;
+import kwibbet.card.Copies;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.RunLine;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
@@ -83,9 +83,8 @@ class InventoryTest {
     }
 
     private RunPlan plan(int cards, Thrift thrift) {
-        Design design = Samples.design("Card").withRun(new Run(cards, 0, thrift));
-        Card card = CardMaker.make(design, Materials.USUAL).orThrow();
-        return RunPlan.of(card, inventory.shelf(), Toolbox.GENERIC);
+        Card card = CardMaker.make(Samples.design("Card"), Materials.USUAL).orThrow();
+        return RunPlan.of(new RunLine(card, new Copies(cards, 0)), inventory.shelf(), thrift, Toolbox.GENERIC);
     }
 
     private Offcut offcut(Size size, int count) {

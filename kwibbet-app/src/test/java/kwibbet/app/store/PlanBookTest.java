@@ -18,9 +18,9 @@ import org.springframework.transaction.annotation.Transactional;
 
 import kwibbet.app.Samples;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
 import kwibbet.card.Settings;
 import kwibbet.card.base.ShutterGate;
 import kwibbet.card.feature.QuickWays;
@@ -29,11 +29,13 @@ import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.SheetSearch;
 import kwibbet.layout.KnownPlans.Known;
 import kwibbet.layout.SheetPlan;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
+import kwibbet.run.CardRun;
 import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -71,15 +73,15 @@ class PlanBookTest {
     }
 
     /** A shutter gate with a mat on each panel, and mats of mats, 23 and 2 to spare: too much for what is found at once. */
-    private Design gate() {
-        return QuickWays.matEveryPanel(workshop().card(matted()));
+    private CardRun gate() {
+        return matted().with(QuickWays.matEveryPanel(workshop().card(matted().design())));
     }
 
     /** The gate with one mat on each panel. */
-    private Design matted() {
-        Design plain = Design.of("Gate", MeasureSystem.INCH, new ShutterGate(), Settings.PRESET, new PaperId("stock"))
-                .withRun(new Run(23, 2));
-        return QuickWays.matEveryPanel(workshop().card(plain));
+    private CardRun matted() {
+        Design plain = Design.of("Gate", MeasureSystem.INCH, new ShutterGate(), Settings.PRESET, new PaperId("stock"));
+        Design matted = QuickWays.matEveryPanel(workshop().card(plain));
+        return new CardRun(matted, new Copies(23, 2), Thrift.FEWEST_SHEETS);
     }
 
     private static CuttingPlan only(SheetPlan plan) {
@@ -89,13 +91,13 @@ class PlanBookTest {
     /** As kept results are dropped from memory, and as after a restart. */
     @Test
     void aPlanThatWasSettledIsNeverShownOtherwise() {
-        Design gate = gate();
+        CardRun gate = gate();
         Workshop workshop = workshop();
         CuttingPlan atOnce = only(workshop.run(gate).plan().sheets());
         RunPlan settled = workshop.settled(gate).plan();
         assertThat(CuttingPlan.BETTER.compare(only(settled.sheets()), atOnce)).isLessThan(0);
         for (int i = 0; i < 66; i++) {
-            workshop.run(Samples.design("Other " + i));
+            workshop.run(Samples.run("Other " + i));
         }
         assertThat(workshop.run(gate).plan().sheets()).isEqualTo(settled.sheets());
         assertThat(workshop.run(gate).plan().bench().trim())
@@ -107,10 +109,10 @@ class PlanBookTest {
     /** A hunt that gives way to another card has found less than it would; that is not where it stays. */
     @Test
     void aHuntThatGaveWayIsBegunAnew() {
-        Design gate = gate();
+        CardRun gate = gate();
         Workshop workshop = workshop();
         SheetHunt hunt = workshop.hunt(gate);
-        workshop.run(Samples.design("Other"));
+        workshop.run(Samples.run("Other"));
         hunt.await();
         CuttingPlan settled = only(workshop.settled(gate).plan().sheets());
         jdbc.update("delete from sheet_plan");
@@ -148,7 +150,7 @@ class PlanBookTest {
 
     @Test
     void aPlanThatCannotBeReadIsMadeAnew() {
-        Design gate = matted();
+        CardRun gate = matted();
         SheetPlan settled = workshop().settled(gate).plan().sheets();
         assertThat(jdbc.update("update sheet_plan set document = left(document, 400)"))
                 .isPositive();

@@ -34,8 +34,8 @@ import kwibbet.app.store.Stockroom.Done;
 import kwibbet.app.store.Stockroom.TooFew;
 import kwibbet.app.store.Stockroom.Unknown;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.Copies;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
 import kwibbet.run.RunChange;
@@ -103,12 +103,12 @@ class RunsTest {
     }
 
     private StoredDesign card(String name, int make) {
-        return designs.create(Samples.design(name).withRun(new Run(make, 0)));
+        return designs.create(Samples.run(name).with(new Copies(make, 0)));
     }
 
     private StoredDesign changed(StoredDesign stored, int make) {
         return designs.save(
-                stored.id(), stored.version(), stored.design().withRun(new Run(make, 0)), Edit.of("the count"));
+                stored.id(), stored.version(), stored.run().with(new Copies(make, 0)), Edit.of("the count"));
     }
 
     private int onHand() {
@@ -289,11 +289,11 @@ class RunsTest {
         StoredDesign sail = card("Sail", 2);
         KeptRun day = runs.keep(
                 "Market",
-                List.of(new Line(kite.id(), new Run(3, 1)), new Line(sail.id(), new Run(2, 0))),
+                List.of(new Line(kite.id(), new Copies(3, 1)), new Line(sail.id(), new Copies(2, 0))),
                 Thrift.LEAST_COST);
         assertThat(runs.plan(day).sheets().sheets()).isEqualTo(6);
         KeptRun more = runs.change(
-                day.id(), day.version(), "Fair", List.of(new Line(kite.id(), new Run(5, 0))), Thrift.FEWEST_SHEETS);
+                day.id(), day.version(), "Fair", List.of(new Line(kite.id(), new Copies(5, 0))), Thrift.FEWEST_SHEETS);
         assertThat(runs.plan(more).sheets().sheets()).isEqualTo(5);
         assertThatThrownBy(() -> runs.change(day.id(), day.version(), "Late", day.lines(), day.thrift()))
                 .isInstanceOf(StaleItemException.class);
@@ -303,8 +303,8 @@ class RunsTest {
         assertThatThrownBy(() -> runs.settle(settled.id(), settled.version())).isInstanceOf(StaleItemException.class);
         designs.remove(kite.id());
         assertThat(runs.plan(settled).sheets().sheets()).isEqualTo(5);
-        KeptRun other = runs.keep("Gone", List.of(new Line(kite.id(), new Run(1, 0))), Thrift.FEWEST_SHEETS);
-        assertThat(runs.cards(other)).isEmpty();
+        KeptRun other = runs.keep("Gone", List.of(new Line(kite.id(), new Copies(1, 0))), Thrift.FEWEST_SHEETS);
+        assertThat(runs.hasCards(other)).isFalse();
         assertThatThrownBy(() -> runs.plan(other)).isInstanceOf(NoSuchDesignException.class);
     }
 
@@ -312,7 +312,7 @@ class RunsTest {
     @Test
     void aCuttingDayOfOneCardHasItsOwnCount() {
         StoredDesign kite = card("Kite", 2);
-        KeptRun open = runs.keep("Fair", List.of(new Line(kite.id(), new Run(5, 0))), Thrift.FEWEST_SHEETS);
+        KeptRun open = runs.keep("Fair", List.of(new Line(kite.id(), new Copies(5, 0))), Thrift.FEWEST_SHEETS);
         KeptRun day = runs.settle(open.id(), open.version());
         assertThat(runs.changes(day)).isEmpty();
         assertThat(runs.settle(kite).id()).isNotEqualTo(day.id());

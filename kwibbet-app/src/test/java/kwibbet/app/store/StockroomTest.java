@@ -41,9 +41,11 @@ import kwibbet.app.store.Stockroom.TooFew;
 import kwibbet.app.store.Stockroom.Unknown;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
+import kwibbet.card.RunLine;
 import kwibbet.layout.SheetPlan;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
@@ -97,9 +99,12 @@ class StockroomTest {
 
     private SheetPlan plan(int cards) {
         return RunPlan.of(
-                        CardMaker.make(Samples.design("Card").withRun(new Run(cards, 0)), Materials.USUAL)
-                                .orThrow(),
+                        new RunLine(
+                                CardMaker.make(Samples.design("Card"), Materials.USUAL)
+                                        .orThrow(),
+                                new Copies(cards, 0)),
                         inventory.shelf(),
+                        Thrift.FEWEST_SHEETS,
                         Toolbox.GENERIC)
                 .sheets();
     }

@@ -9,17 +9,20 @@ import org.mockito.Mockito;
 
 import kwibbet.app.Samples;
 import kwibbet.bench.JointPlan;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
 import kwibbet.card.Settings;
-import kwibbet.card.Thrift;
 import kwibbet.card.base.RollFold;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
+import kwibbet.run.CardRun;
+import kwibbet.run.SettledRun;
 import kwibbet.shape.Size;
 import kwibbet.tool.Toolbox;
 
@@ -48,26 +51,29 @@ class WorkshopTest {
     @Test
     void theSameDesignIsTheSameCardAndRun() {
         Design design = Samples.design("Card");
+        CardRun run = Samples.run("Card");
         assertThat(workshop.card(design)).isSameAs(workshop.card(Samples.design("Card")));
-        assertThat(workshop.run(design)).isSameAs(workshop.run(design));
-        assertThat(workshop.run(design).plan().cents()).contains(75L);
-        assertThat(workshop.run(design).plan().paperOfOneCard()).contains(new BigDecimal("0.25"));
+        assertThat(workshop.run(run)).isSameAs(workshop.run(run));
+        assertThat(workshop.run(run).plan().cents()).contains(75L);
+        assertThat(workshop.run(run).plan().paperOfOneCard()).contains(new BigDecimal("0.25"));
     }
 
     /** What is about to be cut no longer changes. */
     @Test
     void aSearchIsOverBeforeTheSheetsAreCut() {
-        Design design = Samples.design("Card");
-        Workshop.Worked settled = workshop.settled(design);
+        CardRun run = Samples.run("Card");
+        Workshop.Worked settled = workshop.settled(run);
         assertThat(settled.plan().sheets().isProven()).isTrue();
-        assertThat(workshop.hunt(design).isOn()).isFalse();
-        assertThat(workshop.run(design)).isSameAs(settled);
+        assertThat(workshop.hunt(run).isOn()).isFalse();
+        assertThat(workshop.run(run)).isSameAs(settled);
     }
 
     /** A cutting day that is looked at again is not searched again. */
     @Test
     void runsCutTogetherAreRemembered() {
-        List<Design> both = List.of(Samples.design("One"), Samples.design("Other"));
+        List<SettledRun.Line> both = List.of(
+                new SettledRun.Line("1", Samples.design("One"), Copies.ONE),
+                new SettledRun.Line("2", Samples.design("Other"), Copies.ONE));
         JointPlan plan = workshop.together(both, Thrift.FEWEST_SHEETS);
         assertThat(plan.run().cards()).hasSize(2);
         assertThat(workshop.together(both, Thrift.FEWEST_SHEETS)).isSameAs(plan);

@@ -20,14 +20,15 @@ import kwibbet.app.store.Runs;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Design;
+import kwibbet.card.Copies;
 import kwibbet.card.Materials;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperShelf;
+import kwibbet.run.CardRun;
 import kwibbet.run.RunProgress;
 import kwibbet.run.RunState;
+import kwibbet.run.SettledRun;
 import kwibbet.tool.Toolbox;
 
 import static org.hamcrest.Matchers.allOf;
@@ -44,8 +45,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 @MockitoBean(types = PlanBook.class)
 class TrialControllerTest {
 
-    private static final Design ONE = Samples.design("Gas meter").withRun(new Run(3, 0));
-    private static final Design OTHER = Samples.design("Turnstile").withRun(new Run(2, 1));
+    private static final CardRun ONE = Samples.run("Gas meter");
+    private static final CardRun OTHER = Samples.run("Turnstile").with(new Copies(2, 1));
 
     @Autowired
     private MockMvc mvc;
@@ -102,14 +103,18 @@ class TrialControllerTest {
                 .andExpect(content().string(containsString("The sheets lie ready.")));
     }
 
+    private static SettledRun.Line line(String card, CardRun run) {
+        return new SettledRun.Line(card, run.design(), run.copies());
+    }
+
     /** A run of several cards keeps their names. */
     @Test
     void aRunOfSeveralCardsIsTriedTogether() throws Exception {
         KeptRun run = new KeptRun(
                 "8", 0, "Cutting day", RunState.OPEN, Thrift.FEWEST_SHEETS, false, List.of(), 0, RunProgress.NONE);
         when(runs.get("8")).thenReturn(run);
-        RunPlan plan =
-                workshop.together(List.of(ONE, OTHER), Thrift.FEWEST_SHEETS).run();
+        RunPlan plan = workshop.together(List.of(line("1", ONE), line("2", OTHER)), Thrift.FEWEST_SHEETS)
+                .run();
         when(runs.plan(run)).thenReturn(plan);
         mvc.perform(get("/runs/8/trial").param("at", "99999"))
                 .andExpect(content()

@@ -17,27 +17,29 @@ import tools.jackson.databind.node.ObjectNode;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.PieceId;
-import kwibbet.card.Run;
 import kwibbet.card.Settings;
-import kwibbet.card.Thrift;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
 import kwibbet.formats.json.Misfit;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperId;
+import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
 
 import static kwibbet.formats.json.Misfit.require;
 
-/** Writes and reads designs. Reading back what was written gives an equal design. */
+/** Writes and reads designs, each with the run that comes with it. Reading back what was written gives the same. */
 public final class DesignDocument {
 
     /** The version of the form that is written; older ones are read, newer ones are refused. */
@@ -48,8 +50,9 @@ public final class DesignDocument {
 
     private DesignDocument() {}
 
-    /** The design as a document of the present version. */
-    public static String write(Design design) {
+    /** A design and its run as a document of the present version. */
+    public static String write(CardRun kept) {
+        Design design = kept.design();
         ObjectNode document = JSON.createObjectNode();
         document.put("format", FORMAT);
         document.put("version", VERSION);
@@ -68,10 +71,10 @@ public final class DesignDocument {
         ArrayNode additions = document.putArray("additions");
         design.additions().forEach(addition -> write(addition, additions.addObject()));
         ObjectNode run = document.putObject("run")
-                .put("make", design.run().make())
-                .put("spares", design.run().spares());
-        if (design.run().thrift() != Thrift.FEWEST_SHEETS) {
-            run.put("thrift", word(design.run().thrift()));
+                .put("make", kept.copies().make())
+                .put("spares", kept.copies().spares());
+        if (kept.thrift() != Thrift.FEWEST_SHEETS) {
+            run.put("thrift", word(kept.thrift()));
         }
         return JSON.writeValueAsString(document);
     }
@@ -100,12 +103,12 @@ public final class DesignDocument {
     }
 
     /**
-     * The design of a document, or what is wrong with it and where; the fields of the refusals are JSON pointers (RFC 6901).
+     * The design of a document and its run, or what is wrong with it and where; the fields of the refusals are JSON pointers (RFC 6901).
      * What it holds is in form; whether a card can be made of it is {@link kwibbet.card.CardMaker}'s to say.
      */
-    public static Outcome<Design> read(String text) {
+    public static Outcome<CardRun> read(String text) {
         try {
-            return Outcome.made(design(JSON.readTree(text)));
+            return Outcome.made(kept(JSON.readTree(text)));
         } catch (Misfit misfit) {
             return misfit.refused();
         } catch (JacksonException notJson) {
@@ -113,7 +116,7 @@ public final class DesignDocument {
         }
     }
 
-    private static Design design(JsonNode document) {
+    private static CardRun kept(JsonNode document) {
         require(FORMAT.equals(document.path("format").asString("")), "/format", "It must say “" + FORMAT + "”.");
         int version = integer(document, "/version");
         require(version >= 1, "/version", "A version is 1 or more.");
@@ -123,7 +126,7 @@ public final class DesignDocument {
                 "It is of version " + version + "; this Kwibbet reads up to version " + VERSION + ".");
         Base base = Bases.find(string(document, "/base/key"))
                 .orElseThrow(() -> new Misfit("/base/key", "There is no such base."));
-        return new Design(
+        Design design = new Design(
                 string(document, "/name"),
                 system(document),
                 base,
@@ -133,9 +136,17 @@ public final class DesignDocument {
                         : papers(document, "/base"),
                 document.at("/base/foldAlongGrain").asBoolean(false),
                 version == 1 ? FirstVersion.layers(document) : additions(document),
-                new Run(integer(document, "/run/make"), integer(document, "/run/spares"), thrift(document)),
                 document.at("/notes").asString(""),
                 drawnFor(document));
+        return new CardRun(design, copies(document), thrift(document));
+    }
+
+    private static Copies copies(JsonNode document) {
+        Copies copies = new Copies(integer(document, "/run/make"), integer(document, "/run/spares"));
+        for (Refusal reason : copies.checked().reasons()) {
+            throw new Misfit("/run/" + reason.field(), reason.message());
+        }
+        return copies;
     }
 
     private static String word(Thrift thrift) {

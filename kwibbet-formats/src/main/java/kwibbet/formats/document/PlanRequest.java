@@ -4,11 +4,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
 import kwibbet.formats.json.Misfit;
 import kwibbet.formats.json.Reading;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
@@ -27,7 +27,15 @@ import static kwibbet.formats.json.Misfit.require;
  * @param tools the tools
  * @param time how long to look
  */
-public record PlanRequest(List<Design> lines, Thrift thrift, PaperShelf shelf, Toolbox tools, Duration time) {
+public record PlanRequest(List<Line> lines, Thrift thrift, PaperShelf shelf, Toolbox tools, Duration time) {
+
+    /**
+     * A card of it.
+     *
+     * @param design the card
+     * @param copies how many are made
+     */
+    public record Line(Design design, Copies copies) {}
 
     private static final int LARGEST = 4_000_000;
     private static final int MOST_LINES = 50;
@@ -52,7 +60,7 @@ public record PlanRequest(List<Design> lines, Thrift thrift, PaperShelf shelf, T
 
     private static PlanRequest request(Reading document, PaperShelf shelf, Toolbox tools) {
         MeasureSystem system = document.at("unit").system();
-        List<Design> lines = new ArrayList<>();
+        List<Line> lines = new ArrayList<>();
         for (Reading line : document.at("lines").elements(MOST_LINES)) {
             lines.add(line(line));
         }
@@ -68,15 +76,15 @@ public record PlanRequest(List<Design> lines, Thrift thrift, PaperShelf shelf, T
                 Duration.ofMillis(Math.round(1_000 * seconds)));
     }
 
-    private static Design line(Reading line) {
+    private static Line line(Reading line) {
         Reading spares = line.at("spares");
-        Run count = new Run(
+        Copies copies = new Copies(
                 line.at("copies").isMissing() ? 1 : (int) line.at("copies").whole(-MOST_CARDS, MOST_CARDS),
                 spares.isMissing() ? 0 : (int) spares.whole(-MOST_CARDS, MOST_CARDS));
-        for (Refusal reason : count.checked().reasons()) {
+        for (Refusal reason : copies.checked().reasons()) {
             String field = reason.field().equals("make") ? "copies" : reason.field();
             throw new Misfit(line.at(field).pointer(), reason.message());
         }
-        return RunDocument.design(line.at("design")).withRun(count);
+        return new Line(RunDocument.design(line.at("design")).design(), copies);
     }
 }

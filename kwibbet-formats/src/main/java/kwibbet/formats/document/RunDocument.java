@@ -12,8 +12,6 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-import kwibbet.card.Design;
-import kwibbet.card.Thrift;
 import kwibbet.cutting.CuttingJob;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.PartId;
@@ -23,9 +21,11 @@ import kwibbet.formats.json.Reading;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.SheetPlan;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
+import kwibbet.run.CardRun;
 import kwibbet.run.SettledRun;
 import kwibbet.tool.Toolbox;
 
@@ -70,7 +70,9 @@ public final class RunDocument {
         ArrayNode lines = document.putArray("lines");
         run.lines().forEach(line -> lines.addObject()
                 .put("card", line.card())
-                .set("design", JSON.readTree(DesignDocument.write(line.design()))));
+                .set(
+                        "design",
+                        JSON.readTree(DesignDocument.write(new CardRun(line.design(), line.copies(), run.thrift())))));
         ShelfDocument.write(run.shelf(), document.putArray("papers"), document.putArray("leftovers"));
         ToolsDocument.write(run.tools(), document.putObject("tools"));
         ObjectNode cut = document.putObject("cut");
@@ -99,7 +101,8 @@ public final class RunDocument {
         document.at("version").whole(VERSION, VERSION);
         List<SettledRun.Line> lines = new ArrayList<>();
         for (Reading line : document.at("lines").elements(MOST_LINES)) {
-            lines.add(new SettledRun.Line(line.at("card").text(), design(line.at("design"))));
+            CardRun kept = design(line.at("design"));
+            lines.add(new SettledRun.Line(line.at("card").text(), kept.design(), kept.copies()));
         }
         Misfit.require(!lines.isEmpty(), "/lines", "A run is of at least one card.");
         PaperShelf shelf = ShelfDocument.read(document.at("papers"), document.at("leftovers"), MeasureSystem.INCH);
@@ -114,10 +117,10 @@ public final class RunDocument {
                 lines, thrift, shelf, tools, cut, plans(document.at("plans").node()));
     }
 
-    /** A design within another document. */
-    static Design design(Reading at) {
-        Outcome<Design> read = DesignDocument.read(at.node().toString());
-        if (read instanceof Outcome.Made<Design> made) {
+    /** A design within another document, with its run. */
+    static CardRun design(Reading at) {
+        Outcome<CardRun> read = DesignDocument.read(at.node().toString());
+        if (read instanceof Outcome.Made<CardRun> made) {
             return made.value();
         }
         throw new Misfit(

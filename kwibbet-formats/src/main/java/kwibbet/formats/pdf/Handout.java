@@ -30,6 +30,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.RunLine;
 import kwibbet.card.Score;
 import kwibbet.card.SupplyList;
 import kwibbet.crease.FoldSequence;
@@ -111,8 +112,8 @@ public final class Handout {
 
     private void write(String name, PageFormat format) throws IOException {
         flow.title(name);
-        for (Card card : plan.cards()) {
-            overview(card);
+        for (RunLine line : plan.lines()) {
+            overview(line);
         }
         flow.legend(Legend.PIECE);
         cutList();
@@ -154,15 +155,16 @@ public final class Handout {
         return plan.cards().size() > 1;
     }
 
-    private void overview(Card card) throws IOException {
+    private void overview(RunLine line) throws IOException {
+        Card card = line.card();
         if (isOfSeveral()) {
             flow.heading(card.design().name());
         }
-        int spares = card.design().run().spares();
+        int spares = line.copies().spares();
         flow.line(
                 "",
                 Phrase.in(system)
-                        .words("Make " + card.design().run().make() + (spares == 0 ? "" : " and " + spares + " spare")
+                        .words("Make " + line.copies().make() + (spares == 0 ? "" : " and " + spares + " spare")
                                 + ". Shut ")
                         .size(card.form().finished())
                         .words(".")
@@ -179,15 +181,15 @@ public final class Handout {
     private void cutList() throws IOException {
         flow.heading("Cut list");
         flow.row(words("Piece", "Size", "Count", "Paper"), CUT_COLUMNS, true);
-        for (Card card : plan.cards()) {
-            for (Piece piece : card.pieces()) {
+        for (RunLine line : plan.lines()) {
+            for (Piece piece : line.card().pieces()) {
                 flow.row(
                         List.of(
                                 Phrase.of(piece.name()),
                                 Phrase.in(system)
                                         .size(plan.bench().press().plan().paperFor(piece))
                                         .end(),
-                                Phrase.of(String.valueOf(card.design().run().cards())),
+                                Phrase.of(String.valueOf(line.cards())),
                                 Phrase.of(plan.shelf()
                                         .find(piece.paper())
                                         .map(Paper::name)
@@ -337,7 +339,7 @@ public final class Handout {
         if (!score.settings().isEmpty()) {
             Toolbox other = plan.tools().forOtherHand();
             flow.line("", Phrase.of("If you are " + other.hand().words() + ":"), 12);
-            scoreSettings(ScoreList.of(plan.cards(), other, plan.bench().press().plan()));
+            scoreSettings(ScoreList.of(plan.lines(), other, plan.bench().press().plan()));
         }
     }
 

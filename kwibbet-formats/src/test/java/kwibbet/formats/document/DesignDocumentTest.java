@@ -4,16 +4,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
 import kwibbet.formats.Samples;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperId;
+import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -21,11 +22,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 class DesignDocumentTest {
 
     private static final Design DESIGN = Samples.design("Lantern “evening” \\ 42");
-    private static final String TEXT = DesignDocument.write(DESIGN);
+    private static final CardRun RUN = new CardRun(DESIGN, new Copies(24, 0), Thrift.FEWEST_SHEETS);
+    private static final String TEXT = DesignDocument.write(RUN);
 
     @Test
     void whatIsWrittenIsReadBack() {
-        assertThat(DesignDocument.read(TEXT).orThrow()).isEqualTo(DESIGN);
+        assertThat(DesignDocument.read(TEXT).orThrow()).isEqualTo(RUN);
         Design metric = DESIGN.withSystem(MeasureSystem.METRIC)
                 .with(DESIGN.settings()
                         .with(FoldedBase.WIDTH, Length.ofMillimetres(10_505, 100))
@@ -33,9 +35,9 @@ class DesignDocumentTest {
                         .with(FoldedBase.FOLD, FoldedBase.AT_TOP))
                 .withPapers(DESIGN.papers(), true)
                 .withNotes("Score before lunch.")
-                .resized(new Size(Length.ofInches(4), Length.ofInches(6)))
-                .withRun(new Run(7, 3, Thrift.LEFTOVERS_FIRST));
-        assertThat(DesignDocument.read(DesignDocument.write(metric)).orThrow()).isEqualTo(metric);
+                .resized(new Size(Length.ofInches(4), Length.ofInches(6)));
+        CardRun other = new CardRun(metric, new Copies(7, 3), Thrift.LEFTOVERS_FIRST);
+        assertThat(DesignDocument.read(DesignDocument.write(other)).orThrow()).isEqualTo(other);
     }
 
     @Test
@@ -59,6 +61,8 @@ class DesignDocumentTest {
                 "\"papers\":{\"paper\":\"stock\"}|\"papers\":{\"paper\":7}|/base/papers/paper|missing",
                 "\"system\":\"inch\"|\"system\":\"ell\"|/system|inch",
                 "\"make\":24|\"make\":2.5|/run/make|whole number",
+                "\"make\":24|\"make\":10001|/run/make|1 to 10 000",
+                "\"spares\":0|\"spares\":-1|/run/spares|0 to 1 000",
                 "\"make\":24|\"make\":24,\"thrift\":\"none\"|/run/thrift|least-cost"
             })
     void whatIsDamagedIsRefusedWithItsPlace(String found, String instead, String pointer, String words) {
@@ -81,14 +85,16 @@ class DesignDocumentTest {
                  "layers":[{"id":"mat-1","name":"Mat","paper":"oat","face":"front-outside","border":"1/8 in"},
                            {"id":"mat-2","name":"Top","paper":"lamp","layer":"mat-1","width":"2 in","height":"3 in"}],
                  "run":{"make":2,"spares":1}}""";
-        Design read = DesignDocument.read(first).orThrow();
+        CardRun run = DesignDocument.read(first).orThrow();
+        assertThat(run.copies()).isEqualTo(new Copies(2, 1));
+        Design read = run.design();
         assertThat(read.papers()).containsEntry("paper", new PaperId("night"));
         assertThat(read.foldAlongGrain()).isTrue();
         assertThat(read.additions())
                 .extracting(addition -> addition.feature().key())
                 .containsExactly("mat", "mat");
         assertThat(read.additions().get(1).settings().length(Mat.HEIGHT)).isEqualTo(Length.ofInches(3));
-        assertThat(DesignDocument.read(DesignDocument.write(read)).orThrow()).isEqualTo(read);
+        assertThat(DesignDocument.read(DesignDocument.write(run)).orThrow()).isEqualTo(run);
         assertThat(DesignDocument.read(first.replace("\"2 in\"", "\"0 in\"")).reasons())
                 .extracting(Refusal::field)
                 .containsExactly("/layers/1/width");

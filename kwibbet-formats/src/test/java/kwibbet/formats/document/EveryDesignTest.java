@@ -29,8 +29,8 @@ import kwibbet.formats.pdf.PageFormat;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
+import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
-import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -76,19 +76,19 @@ class EveryDesignTest {
     @ParameterizedTest
     @MethodSource("bases")
     void whatIsWrittenIsReadBack(Base base) {
-        Design design = full(base);
-        assertThat(design.additions()).hasSizeGreaterThan(2);
-        String text = DesignDocument.write(design);
-        assertThat(DesignDocument.read(text).orThrow()).isEqualTo(design);
-        Design resized = design.resized(new Size(Length.ofMillimetres(105), Length.ofMillimetres(148)));
+        CardRun run = CardRun.ofOne(full(base));
+        assertThat(run.design().additions()).hasSizeGreaterThan(2);
+        String text = DesignDocument.write(run);
+        assertThat(DesignDocument.read(text).orThrow()).isEqualTo(run);
+        CardRun resized =
+                run.with(run.design().resized(new Size(Length.ofMillimetres(105), Length.ofMillimetres(148))));
         assertThat(DesignDocument.read(DesignDocument.write(resized)).orThrow()).isEqualTo(resized);
     }
 
     @ParameterizedTest
     @MethodSource("bases")
     void itIsPrintedWithATemplateOfEveryPiece(Base base) {
-        Card card = CardMaker.make(full(base), Samples.MATERIALS).orThrow();
-        RunPlan plan = RunPlan.of(card, Samples.shelf(), Toolbox.GENERIC);
+        RunPlan plan = Samples.plan(full(base));
         for (PageFormat format : List.of(PageFormat.A4, PageFormat.LETTER)) {
             byte[] file = Handout.write(plan, format);
             assertThat(new String(file, 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");

@@ -8,11 +8,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Run;
-import kwibbet.card.Thrift;
+import kwibbet.card.Copies;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.Samples;
 import kwibbet.layout.KnownPlans;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
@@ -64,10 +64,11 @@ class RunDocumentTest {
                 Hand.LEFT);
         return new SettledRun(
                 List.of(
+                        new SettledRun.Line("1", Samples.design("Night train", "5", "7"), new Copies(9, 1)),
                         new SettledRun.Line(
-                                "1", Samples.design("Night train", "5", "7").withRun(new Run(9, 1))),
-                        new SettledRun.Line(
-                                "2", Samples.design("Harbour", "4", "6").withSystem(MeasureSystem.METRIC))),
+                                "2",
+                                Samples.design("Harbour", "4", "6").withSystem(MeasureSystem.METRIC),
+                                new Copies(24, 0))),
                 Thrift.LEFTOVERS_FIRST,
                 shelf,
                 tools,

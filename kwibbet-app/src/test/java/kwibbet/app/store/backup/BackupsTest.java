@@ -99,8 +99,12 @@ class BackupsTest {
         inventory.save(Samples.paper(STOCK.value(), "Stock, “best”", Length.ofMillimetres(3, 10)));
         Size strip = new Size(Length.ofInches(2), Length.ofInches(1, 3));
         stockroom.putIn(Stockroom.newKey(), new Offcut(inventory.newOffcutId(), STOCK, strip, 4));
-        card = designs.create(Samples.design("First, ünbekannt"));
-        card = designs.save(card.id(), card.version(), card.design().withNotes("Line\nline"), Edit.of("the notes"));
+        card = designs.create(Samples.run("First, ünbekannt"));
+        card = designs.save(
+                card.id(),
+                card.version(),
+                card.run().with(card.design().withNotes("Line\nline")),
+                Edit.of("the notes"));
     }
 
     private void at(String instant) {
@@ -152,9 +156,9 @@ class BackupsTest {
     @Test
     void inAStudioInUseNothingIsReplacedUnasked() {
         byte[] file = backups.make();
-        StoredDesign other = designs.create(Samples.design("Other"));
-        StoredDesign mine =
-                designs.save(card.id(), card.version(), card.design().withName("Mine"), Edit.of("the name"));
+        StoredDesign other = designs.create(Samples.run("Other"));
+        StoredDesign mine = designs.save(
+                card.id(), card.version(), card.run().with(card.design().withName("Mine")), Edit.of("the name"));
         jdbc.update("delete from offcut");
 
         Comparison comparison = backups.compare(file).orThrow();
@@ -186,7 +190,7 @@ class BackupsTest {
                     .contains("backup.json", "tables/paper.json", "designs/" + card.id() + "/1.json");
             ZipEntry state = zip.getEntry("designs/" + card.id() + "/1.json");
             String document = new String(zip.getInputStream(state).readAllBytes(), StandardCharsets.UTF_8);
-            assertThat(DesignDocument.read(document).orThrow()).isEqualTo(card.design());
+            assertThat(DesignDocument.read(document).orThrow()).isEqualTo(card.run());
         }
     }
 
@@ -307,7 +311,7 @@ class BackupsTest {
         for (int i = 0; i < 20; i++) {
             day = day.plus(Duration.ofDays(1));
             at(day.toString());
-            designs.create(Samples.design("Day " + i));
+            designs.create(Samples.run("Day " + i));
             assertThat(daily.make()).isPresent();
             at(day.plus(Duration.ofHours(2)).toString());
             assertThat(daily.make()).isEmpty();

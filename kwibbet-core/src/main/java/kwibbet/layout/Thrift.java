@@ -1,4 +1,4 @@
-package kwibbet.card;
+package kwibbet.layout;
 
 import java.util.stream.Stream;
 
