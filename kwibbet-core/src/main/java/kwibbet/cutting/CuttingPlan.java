@@ -13,11 +13,34 @@ import kwibbet.shape.Rect;
  * @param job what was asked
  * @param layouts the sheets, those cut alike together
  * @param missing what is not cut
- * @param sheetsAtLeast no plan that cuts as much uses fewer sheets
- * @param isProven whether no plan that cuts as much reaches the aim better
+ * @param proof what no plan does better
  */
-public record CuttingPlan(
-        CuttingJob job, List<SheetLayout> layouts, List<Missing> missing, int sheetsAtLeast, boolean isProven) {
+public record CuttingPlan(CuttingJob job, List<SheetLayout> layouts, List<Missing> missing, Proof proof) {
+
+    /**
+     * What is proven of plans that cut as much.
+     *
+     * @param sheets none uses fewer sheets
+     * @param isFewest whether none reaches the aim better than this one
+     * @param layouts none that reaches the aim as well has fewer different layouts
+     */
+    public record Proof(int sheets, boolean isFewest, int layouts) {
+
+        /** Nothing is proven yet. */
+        public static final Proof NONE = new Proof(0, false, 1);
+
+        /** So many sheets; nothing is said of layouts. */
+        public static Proof of(int sheets, boolean isFewest) {
+            return new Proof(sheets, isFewest, 1);
+        }
+
+        private Proof and(Proof other, int ofSheets, boolean reachAlike) {
+            return new Proof(
+                    Math.min(ofSheets, Math.max(sheets, other.sheets)),
+                    isFewest || (reachAlike && other.isFewest),
+                    reachAlike ? Math.max(layouts, other.layouts) : layouts);
+        }
+    }
 
     /** Fewer parts left out, then the job's aim. */
     public static final Comparator<CuttingPlan> SPARING =
@@ -71,14 +94,28 @@ public record CuttingPlan(
                         best.job,
                         best.layouts,
                         best.missing,
-                        Math.min(best.sheets(), Math.max(sheetsAtLeast, other.sheetsAtLeast)),
-                        best.isProven || (sparing == 0 && (isProven || other.isProven)))
+                        best.proof.and((isOther ? this : other).proof, best.sheets(), sparing == 0))
                 : best;
     }
 
     /** The same with its layouts put another way. */
     public CuttingPlan withLayouts(List<SheetLayout> others) {
-        return new CuttingPlan(job, others, missing, sheetsAtLeast, isProven);
+        return new CuttingPlan(job, others, missing, proof);
+    }
+
+    /** The same, of which it is known that no plan as good has fewer layouts than that. */
+    CuttingPlan withLayoutsAtLeast(int least) {
+        return new CuttingPlan(job, layouts, missing, new Proof(proof.sheets, proof.isFewest, least));
+    }
+
+    /** No plan that cuts as much uses fewer sheets. */
+    public int sheetsAtLeast() {
+        return proof.sheets;
+    }
+
+    /** Whether no plan that cuts as much reaches the aim better. */
+    public boolean isProven() {
+        return proof.isFewest;
     }
 
     /** How many sheets are cut. */

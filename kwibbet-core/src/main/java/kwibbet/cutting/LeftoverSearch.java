@@ -187,7 +187,7 @@ final class LeftoverSearch {
         List<SheetLayout> layouts = plan.layouts().stream()
                 .map(layout -> layout.stock().equals(rest) ? onWhole(layout, stock, axis, at) : layout)
                 .toList();
-        return new CuttingPlan(best.job(), layouts, best.missing(), best.sheetsAtLeast(), best.isProven());
+        return new CuttingPlan(best.job(), layouts, best.missing(), best.proof());
     }
 
     private static SheetLayout onWhole(SheetLayout layout, Stock stock, Axis axis, Length at) {

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import kwibbet.cutting.CuttingPlan.Proof;
+
 /**
  * The most valuable way to cut one sheet.
  *
@@ -42,7 +44,8 @@ public record OneSheet(CuttingPlan plan, long value) {
         }
         List<SheetLayout> layouts = new ArrayList<>();
         best.ifPresent(pattern -> layouts.add(new Finish(task).layout(pattern, 1)));
-        CuttingPlan plan = new CuttingPlan(job, layouts, Shortfall.impossible(job), layouts.size(), most == atMost);
+        CuttingPlan plan =
+                new CuttingPlan(job, layouts, Shortfall.impossible(job), Proof.of(layouts.size(), most == atMost));
         return new OneSheet(plan, most);
     }
 }

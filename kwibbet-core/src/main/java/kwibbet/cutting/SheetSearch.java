@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 
 import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.cutting.CuttingPlan.Missing.Reason;
+import kwibbet.cutting.CuttingPlan.Proof;
 import kwibbet.cutting.MasterProgram.Answer;
 import kwibbet.shape.Size;
 
@@ -32,6 +33,9 @@ public final class SheetSearch {
 
     /** The share of the budget that may go into sheets without waste. */
     private static final double FOR_WASTELESS = 0.5;
+
+    /** The share of what is left of the budget in the end that may go into fewer layouts. */
+    private static final double FOR_LAYOUTS = 0.05;
 
     private static final int MOST_DIVES = 4_000;
     /** Where only a plan for every part is of use, the bound mostly says at once that there is none. */
@@ -98,7 +102,14 @@ public final class SheetSearch {
         if (!fewest.isProven() || !fewest.missing().isEmpty()) {
             return fewest;
         }
-        return LeftoverSearch.larger(search.tidied(), budget, better);
+        return search.inFewWays(LeftoverSearch.larger(search.tidied(), budget, better));
+    }
+
+    private CuttingPlan inFewWays(CuttingPlan plan) {
+        Budget share = budget.share(FOR_LAYOUTS);
+        CuttingPlan fewer = LayoutSearch.fewest(task, plan, this::finished, share);
+        budget.spend(share);
+        return fewer;
     }
 
     /** A plan for every part of a job; nothing where there is none, or none was found in time. */
@@ -116,7 +127,7 @@ public final class SheetSearch {
 
     private CuttingPlan run() {
         if (task.parts().isEmpty()) {
-            return new CuttingPlan(task.job(), List.of(), impossible, 0, true);
+            return new CuttingPlan(task.job(), List.of(), impossible, Proof.of(0, true));
         }
         // Worth one each, the best pattern of a part alone is worth as many as come from a sheet.
         long[] mostOnOneSheet = Worths.alone(task).stream()
@@ -161,7 +172,7 @@ public final class SheetSearch {
         int atLeast = complete ? Math.min(sheetsAtLeast, plan.sheets()) : Shortfall.sheetsAtLeast(plan);
         // Of a plan that leaves parts out only the number of sheets is bounded, not what they cost.
         boolean proven = complete ? bestCost == costAtLeast : countsSheets() && atLeast == plan.sheets();
-        return new CuttingPlan(plan.job(), plan.layouts(), plan.missing(), atLeast, proven);
+        return new CuttingPlan(plan.job(), plan.layouts(), plan.missing(), Proof.of(atLeast, proven));
     }
 
     private boolean countsSheets() {
@@ -220,7 +231,7 @@ public final class SheetSearch {
                 missing.add(new Missing(part, count, Reason.NOT_ENOUGH_SHEETS));
             }
         });
-        return new CuttingPlan(task.job(), named.layouts(), missing, 0, false);
+        return new CuttingPlan(task.job(), named.layouts(), missing, Proof.NONE);
     }
 
     /** Raises the bounds by what worths prove, and keeps the best patterns. */

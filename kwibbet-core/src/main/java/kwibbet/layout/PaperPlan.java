@@ -57,6 +57,18 @@ public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
         return order.thrift() == Thrift.FEWEST_SHEETS ? "no plan under " + atLeast() : "the best found";
     }
 
+    /** How few ways to cut there could be, said beside how many there are; nothing where nothing is known of that. */
+    public String layoutsStanding() {
+        return layoutsAtLeast() == layouts().size()
+                ? "the fewest"
+                : layoutsAtLeast() > 1 ? "no plan under " + layoutsAtLeast() : "";
+    }
+
+    /** A number of layouts that no plan with as few sheets can do with fewer than. */
+    public int layoutsAtLeast() {
+        return Math.min(layouts().size(), cutting.proof().layouts());
+    }
+
     /** A number of sheets that no plan can do with fewer than. */
     public int atLeast() {
         return cutting.sheetsAtLeast();

@@ -18,7 +18,7 @@ public enum Thrift {
 
     /** What is looked for, in order: the rest only where it costs nothing of what comes before. */
     public String aims() {
-        return "Looked for in this order: " + first + ", largest offcuts, few layouts, few settings.";
+        return "Looked for in this order: " + first + ", largest offcuts, fewest layouts, few settings.";
     }
 
     /** The one of that name; the fewest sheets where there is none. */

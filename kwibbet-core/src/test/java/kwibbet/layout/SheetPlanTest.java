@@ -15,6 +15,7 @@ import kwibbet.card.Copies;
 import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.CuttingPlan;
+import kwibbet.cutting.CuttingPlan.Proof;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
@@ -170,8 +171,8 @@ class SheetPlanTest {
         assertThat(fewest.standing()).isEqualTo("the fewest");
         PaperPlan cheapest = thrifty(shelf(SQUARE), Thrift.LEAST_COST).papers().get(0);
         assertThat(cheapest.standing()).isEqualTo("the least cost");
-        CuttingPlan open =
-                new CuttingPlan(fewest.cutting().job(), fewest.layouts(), List.of(), fewest.atLeast() - 1, false);
+        CuttingPlan open = new CuttingPlan(
+                fewest.cutting().job(), fewest.layouts(), List.of(), Proof.of(fewest.atLeast() - 1, false));
         assertThat(new PaperPlan(fewest.order(), open).standing()).isEqualTo("no plan under " + (fewest.sheets() - 1));
         assertThat(new PaperPlan(cheapest.order(), open).standing()).isEqualTo("the best found");
         assertThat(new SheetPlan(List.of(fewest), List.of()).proof()).contains("no plan can use fewer");
@@ -214,10 +215,11 @@ class SheetPlanTest {
         CuttingPlan proven = best.cutting();
         assertThat(proven.isProven()).isTrue();
         CuttingPlan unproven =
-                new CuttingPlan(proven.job(), proven.layouts(), List.of(), proven.sheetsAtLeast() - 1, false);
+                new CuttingPlan(proven.job(), proven.layouts(), List.of(), Proof.of(proven.sheetsAtLeast() - 1, false));
         List<SheetLayout> oneMore = new ArrayList<>(proven.layouts());
         oneMore.add(proven.layouts().get(0));
-        CuttingPlan worse = new CuttingPlan(proven.job(), oneMore, List.of(), proven.sheetsAtLeast() + 1, false);
+        CuttingPlan worse =
+                new CuttingPlan(proven.job(), oneMore, List.of(), Proof.of(proven.sheetsAtLeast() + 1, false));
         for (CuttingPlan each : List.of(unproven.orBetter(proven), proven.orBetter(unproven))) {
             assertThat(each).isEqualTo(proven);
         }
@@ -238,7 +240,7 @@ class SheetPlanTest {
         RunLine line = line(folded("2", "3"), 40, mat("mat", front(), border("1/8")));
         WorkOrder order = WorkOrder.of(line, shelf(SQUARE), Thrift.FEWEST_SHEETS, TOOLS);
         CuttingPlan poor = only(plan(order, NONE));
-        CuttingPlan marked = new CuttingPlan(poor.job(), poor.layouts(), poor.missing(), 1, false);
+        CuttingPlan marked = new CuttingPlan(poor.job(), poor.layouts(), poor.missing(), Proof.of(1, false));
         KnownPlans open =
                 job -> Optional.of(new KnownPlans.Known(marked, false)).filter(any -> job.equals(poor.job()));
         KnownPlans settled =

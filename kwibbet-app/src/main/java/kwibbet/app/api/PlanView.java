@@ -28,6 +28,7 @@ import kwibbet.wording.Phrase;
  * How a run is cut, scored and pressed. Lengths are texts with their unit, exact; sentences are those of the lists.
  *
  * @param layouts the sheets, those cut alike together
+ * @param layoutsAtLeast no plan that is as good otherwise has fewer
  * @param parts what is cut, like pieces as one, with what they serve as
  * @param sheets how many sheets
  * @param sheetsAtLeast no plan uses fewer
@@ -42,6 +43,7 @@ import kwibbet.wording.Phrase;
 @Schema(name = "Plan", description = "How a run is cut, scored and pressed. Lengths are texts with their unit, exact.")
 record PlanView(
         List<SheetView> layouts,
+        int layoutsAtLeast,
         List<PartView> parts,
         int sheets,
         int sheetsAtLeast,
@@ -192,6 +194,9 @@ record PlanView(
         }
         return new PlanView(
                 plan.sheets().lettered().stream().map(SheetView::of).toList(),
+                plan.sheets().papers().stream()
+                        .mapToInt(PaperPlan::layoutsAtLeast)
+                        .sum(),
                 parts,
                 plan.sheets().sheets(),
                 plan.sheets().papers().stream().mapToInt(PaperPlan::atLeast).sum(),

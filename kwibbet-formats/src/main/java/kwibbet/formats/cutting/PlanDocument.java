@@ -17,6 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 import kwibbet.cutting.CuttingJob;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.CuttingPlan.Missing;
+import kwibbet.cutting.CuttingPlan.Proof;
 import kwibbet.cutting.Part;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Section;
@@ -117,7 +118,8 @@ public final class PlanDocument {
         ObjectNode document = JSON.createObjectNode()
                 .put("version", VERSION)
                 .put("sheetsAtLeast", plan.sheetsAtLeast())
-                .put("proven", plan.isProven());
+                .put("proven", plan.isProven())
+                .put("layoutsAtLeast", plan.proof().layouts());
         ArrayNode layouts = document.putArray("layouts");
         for (SheetLayout layout : plan.layouts()) {
             layouts.addObject()
@@ -175,8 +177,13 @@ public final class PlanDocument {
                 job,
                 layouts,
                 missing,
-                (int) document.at("sheetsAtLeast").whole(0, Integer.MAX_VALUE),
-                document.at("proven").flag());
+                new Proof(
+                        (int) document.at("sheetsAtLeast").whole(0, Integer.MAX_VALUE),
+                        document.at("proven").flag(),
+                        // Nothing was proven of layouts in earlier releases.
+                        document.at("layoutsAtLeast").isMissing()
+                                ? 1
+                                : (int) document.at("layoutsAtLeast").whole(1, Integer.MAX_VALUE)));
         for (Part part : job.parts()) {
             int left = missing.stream()
                     .filter(each -> each.part().equals(part))

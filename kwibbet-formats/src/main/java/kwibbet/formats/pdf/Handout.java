@@ -224,7 +224,10 @@ public final class Handout {
             flow.line(
                     "",
                     Phrase.of(paper.paper().name() + ": " + (paper.sheets() + paper.leftovers()) + ", "
-                            + paper.standing() + "."),
+                            + paper.standing() + ", cut in "
+                            + (paper.layouts().size() == 1
+                                    ? "one way"
+                                    : paper.layouts().size() + " ways") + "."),
                     10.5f);
             for (Missing missing : paper.unplaced()) {
                 CutPart part = paper.part(missing.part().id());
