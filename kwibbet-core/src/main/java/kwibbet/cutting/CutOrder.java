@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 import kwibbet.cutting.Bar.Kind;
 import kwibbet.measure.Length;
@@ -37,10 +38,11 @@ final class CutOrder {
      * @param bars the bars
      * @param widths in ticks, by bar and kind
      * @param numbers of the widths, the same for the same width
+     * @param wastes in ticks, by bar
      * @param mark how far the marks of the fence are apart, in ticks
      */
     @SuppressWarnings("ArrayRecordComponent") // never compared, never given away
-    private record Stocked(List<Bar> bars, long[][] widths, int[][] numbers, long mark) {
+    private record Stocked(List<Bar> bars, long[][] widths, int[][] numbers, long[] wastes, long mark) {
         static Stocked of(List<Bar> bars, Length mark) {
             Map<Long, Integer> known = new HashMap<>();
             long[][] widths = new long[bars.size()][];
@@ -53,7 +55,9 @@ final class CutOrder {
                         .mapToInt(width -> known.computeIfAbsent(width, first -> known.size()))
                         .toArray();
             }
-            return new Stocked(List.copyOf(bars), widths, numbers, mark.toTicks());
+            long[] wastes =
+                    bars.stream().mapToLong(bar -> bar.waste().toTicks()).toArray();
+            return new Stocked(List.copyOf(bars), widths, numbers, wastes, mark.toTicks());
         }
     }
 
@@ -64,16 +68,26 @@ final class CutOrder {
     private final long[] on;
     /** For each bar, the length of what is still on it. */
     private final long[] left;
+    /** For each bar, the traces of all it could be cut at now: most bars at hand are passed over by one look at these. */
+    private final long[] traces;
 
     private final List<Off> done;
     private final List<Long> settings;
 
-    private CutOrder(Stocked stocked, BitSet atHand, long[] on, long[] left, List<Off> done, List<Long> settings) {
+    private CutOrder(
+            Stocked stocked,
+            BitSet atHand,
+            long[] on,
+            long[] left,
+            long[] traces,
+            List<Off> done,
+            List<Long> settings) {
         this.stocked = stocked;
         this.bars = stocked.bars();
         this.atHand = (BitSet) atHand.clone();
         this.on = on.clone();
         this.left = left.clone();
+        this.traces = traces.clone();
         this.done = new ArrayList<>(done);
         this.settings = new ArrayList<>(settings);
     }
@@ -93,12 +107,15 @@ final class CutOrder {
         }
         BitSet atHand = new BitSet();
         sheets.stream().filter(bar -> bar >= 0).forEach(atHand::set);
-        return new CutOrder(Stocked.of(bars, mark), atHand, on, left, List.of(), List.of());
+        CutOrder begin =
+                new CutOrder(Stocked.of(bars, mark), atHand, on, left, new long[bars.size()], List.of(), List.of());
+        IntStream.range(0, bars.size()).forEach(begin::noteTraces);
+        return begin;
     }
 
     /** Another that goes on from here. */
     CutOrder copy() {
-        return new CutOrder(stocked, atHand, on, left, done, settings);
+        return new CutOrder(stocked, atHand, on, left, traces, done, settings);
     }
 
     /** What was set, in order. */
@@ -126,7 +143,7 @@ final class CutOrder {
                 choices.merge(width(bar, 0), 1, Integer::sum);
                 continue;
             }
-            for (int kind = 0; kind < bars.get(bar).kinds().size(); kind++) {
+            for (int kind = 0; kind < stocked.widths()[bar].length; kind++) {
                 if (canBeMeasured(bar, kind)) {
                     choices.merge(width(bar, kind), 1, Integer::sum);
                 }
@@ -135,7 +152,7 @@ final class CutOrder {
                 }
             }
             if (hasWaste(bar)) {
-                choices.merge(left[bar] - bars.get(bar).waste().toTicks(), 1, Integer::sum);
+                choices.merge(left[bar] - stocked.wastes()[bar], 1, Integer::sum);
             }
         }
         return choices.size() <= most
@@ -157,16 +174,15 @@ final class CutOrder {
     /** Cuts everything that can be cut at a setting; where that is nothing, nothing is set. */
     void cut(long setting) {
         int before = done.size();
-        settings.add(setting);
-        boolean cut = true;
-        while (cut) {
-            cut = false;
-            for (int bar = atHand.nextSetBit(0); bar >= 0; bar = atHand.nextSetBit(bar + 1)) {
-                cut |= cut(bar, setting);
+        long trace = trace(setting);
+        // Bars stand behind those of their pieces: what is cut off of one is at hand when its turn comes.
+        for (int bar = atHand.length() - 1; bar >= 0; bar = atHand.previousSetBit(bar - 1)) {
+            while ((traces[bar] & trace) != 0 && atHand.get(bar) && cut(bar, setting)) {
+                // as long as there is something to cut
             }
         }
-        if (done.size() == before) {
-            settings.remove(settings.size() - 1);
+        if (done.size() > before) {
+            settings.add(setting);
         }
     }
 
@@ -178,27 +194,47 @@ final class CutOrder {
             }
             return isCut;
         }
-        int kinds = bars.get(bar).kinds().size();
-        for (int kind = 0; kind < kinds; kind++) {
-            if (width(bar, kind) == setting && canBeMeasured(bar, kind)) {
+        long[] widths = stocked.widths()[bar];
+        for (int kind = 0; kind < widths.length; kind++) {
+            if (widths[kind] == setting && canBeMeasured(bar, kind)) {
                 take(bar, kind, false);
                 return true;
             }
         }
-        if (hasWaste(bar) && left[bar] - bars.get(bar).waste().toTicks() == setting) {
-            done.add(new Off(settings.size() - 1, bar, WASTE, 1, true));
-            on[bar] &= ~(1L << kinds);
-            left[bar] = setting;
-            free(bar);
-            return true;
+        if (hasWaste(bar)) {
+            boolean isCut = left[bar] - stocked.wastes()[bar] == setting;
+            if (isCut) {
+                done.add(new Off(settings.size(), bar, WASTE, 1, true));
+                on[bar] &= ~(1L << widths.length);
+                left[bar] = setting;
+                free(bar);
+            }
+            return isCut;
         }
-        for (int kind = 0; kind < kinds; kind++) {
-            if (left[bar] - width(bar, kind) == setting && canFallOff(bar, kind)) {
+        for (int kind = 0; kind < widths.length; kind++) {
+            if (left[bar] - widths[kind] == setting && canFallOff(bar, kind)) {
                 take(bar, kind, true);
                 return true;
             }
         }
         return false;
+    }
+
+    /** One bit of 64 for a setting; two settings may have the same. */
+    private static long trace(long setting) {
+        return 1L << ((setting * 0x9E37_79B9_7F4A_7C15L) >>> 58); // the golden ratio spreads what is near
+    }
+
+    /** Notes what a bar could be cut at as it is now. */
+    private void noteTraces(int bar) {
+        long[] widths = stocked.widths()[bar];
+        long all = hasWaste(bar) ? trace(left[bar] - stocked.wastes()[bar]) : 0;
+        for (int kind = 0; kind < widths.length; kind++) {
+            if (isOn(bar, kind)) {
+                all |= trace(widths[kind]) | trace(left[bar] - widths[kind]);
+            }
+        }
+        traces[bar] = all;
     }
 
     /** Whether a piece may be cut off by its own width: what there is no mark for is left to the last, where it need not be measured. */
@@ -207,7 +243,7 @@ final class CutOrder {
     }
 
     private boolean hasMark(int bar) {
-        for (int kind = 0; kind < bars.get(bar).kinds().size(); kind++) {
+        for (int kind = 0; kind < stocked.widths()[bar].length; kind++) {
             if (isOn(bar, kind) && isMark(width(bar, kind))) {
                 return true;
             }
@@ -237,7 +273,7 @@ final class CutOrder {
         left[bar] -= taken.count() * width(bar, kind);
         // With nothing else on the bar the last one need not be cut off.
         int times = on[bar] == 0 ? taken.count() - 1 : taken.count();
-        done.add(new Off(settings.size() - 1, bar, kind, times, fromEnd));
+        done.add(new Off(settings.size(), bar, kind, times, fromEnd));
         if (taken.next() >= 0) {
             atHand.set(taken.next());
         }
@@ -246,7 +282,7 @@ final class CutOrder {
 
     /** What is left of a bar when one piece or the waste is all that is left needs no cut. */
     private void free(int bar) {
-        int kinds = bars.get(bar).kinds().size();
+        int kinds = stocked.widths()[bar].length;
         if (on[bar] == 0 || on[bar] == 1L << kinds) {
             atHand.clear(bar);
             on[bar] = 0;
@@ -260,6 +296,7 @@ final class CutOrder {
                 }
             }
         }
+        noteTraces(bar);
     }
 
     private long width(int bar, int kind) {
@@ -276,7 +313,7 @@ final class CutOrder {
     }
 
     private boolean hasWaste(int bar) {
-        return isOn(bar, bars.get(bar).kinds().size());
+        return isOn(bar, stocked.widths()[bar].length);
     }
 
     /** How many different widths are still to be cut: about how many settings are still needed. */

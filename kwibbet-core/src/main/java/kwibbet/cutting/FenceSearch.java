@@ -188,7 +188,9 @@ public final class FenceSearch {
         }
 
         List<Setting> settings(Fence fence) {
-            told.sort(Comparator.comparingInt(each -> each.step.place()));
+            told.sort(Comparator.comparingInt((Told each) -> each.step.off.setting())
+                    .thenComparingInt(each -> each.layout)
+                    .thenComparingInt(each -> each.step.place()));
             List<Setting> settings = new ArrayList<>();
             List<Take> takes = new ArrayList<>();
             for (int i = 0; i < told.size(); i++) {
