@@ -35,6 +35,13 @@
     if (!sent.has(form)) return;
     passed.add(form);
     form.requestSubmit(event.submitter);
+    // What a browser lays down instead of showing it leaves the page where it is.
+    if (form.matches('[data-stays]')) {
+      setTimeout(() => {
+        sent.delete(form);
+        idle();
+      }, AGAIN);
+    }
   });
 
   const idle = () => document.documentElement.classList.remove('is-leaving');

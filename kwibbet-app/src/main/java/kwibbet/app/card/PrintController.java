@@ -1,14 +1,17 @@
 package kwibbet.app.card;
 
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Optional;
 
 import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -38,17 +41,29 @@ class PrintController {
         this.workshop = workshop;
     }
 
-    /** The handout of a card. What was printed stays: its run is settled, or it is printed without where there is no room to keep that. */
+    /** Prints a card. What was printed stays: its run is settled, or it is printed as it is now where there is no room to keep that. */
+    @PostMapping("/cards/{id}/print")
+    ResponseEntity<Void> print(@PathVariable String id, @RequestParam PageFormat format) {
+        String page = format.name().toLowerCase(Locale.ROOT) + ".pdf";
+        try {
+            return shown("/runs/" + runs.settle(designs.get(id)).id() + "/lists-" + page);
+        } catch (NoRoomException full) {
+            return shown("/cards/" + id + "/handout-" + page);
+        }
+    }
+
+    private static ResponseEntity<Void> shown(String address) {
+        return ResponseEntity.status(HttpStatus.SEE_OTHER)
+                .location(URI.create(address))
+                .build();
+    }
+
+    /** The handout of a card as it is now; nothing is settled by looking at it. */
     @GetMapping("/cards/{id}/handout-{format:a4|letter}.pdf")
     ResponseEntity<byte[]> handout(
             @PathVariable String id, @PathVariable String format, @RequestParam Optional<Hand> hand) {
         StoredDesign stored = designs.get(id);
-        RunPlan plan;
-        try {
-            plan = runs.plan(runs.settle(stored));
-        } catch (NoRoomException full) {
-            plan = workshop.settled(stored.run()).plan();
-        }
+        RunPlan plan = workshop.settled(stored.run()).plan();
         return file(stored.design().name(), hand.map(plan::forHand).orElse(plan), format);
     }
 

@@ -18,6 +18,7 @@ import kwibbet.app.Samples;
 import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.NoSuchRunException;
 import kwibbet.app.store.PlanBook;
@@ -35,8 +36,11 @@ import kwibbet.tool.Toolbox;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
@@ -69,6 +73,7 @@ class PrintControllerTest {
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         // There is no room to keep what was printed: it is printed all the same.
         when(runs.settle(any())).thenThrow(Mockito.mock(NoRoomException.class));
+        mvc.perform(post("/cards/7/print").param("format", "A4")).andExpect(redirectedUrl("/cards/7/handout-a4.pdf"));
         byte[] file = mvc.perform(get("/cards/7/handout-a4.pdf"))
                 .andExpect(status().isOk())
                 .andExpect(content().contentType("application/pdf"))
@@ -81,6 +86,25 @@ class PrintControllerTest {
                     .contains("Løv & \"night\"", "Make 2 and 1 spare", "254 × 177.8 mm", "no paper chosen");
         }
         mvc.perform(get("/cards/7/handout-a3.pdf")).andExpect(status().isNotFound());
+    }
+
+    /** Looking at the handout settles nothing; printing does. */
+    @Test
+    void whatIsPrintedIsSettled() throws Exception {
+        StoredDesign stored = new StoredDesign("7", 0, Samples.run("Kite"), Optional.empty(), Optional.empty());
+        when(designs.get("7")).thenReturn(stored);
+        when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
+        when(inventory.materials()).thenReturn(Materials.USUAL);
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+        mvc.perform(get("/cards/7/handout-letter.pdf")).andExpect(status().isOk());
+        verify(runs, never()).settle(any());
+        KeptRun run = Mockito.mock(KeptRun.class);
+        when(run.id()).thenReturn("8");
+        when(runs.settle(stored)).thenReturn(run);
+        mvc.perform(post("/cards/7/print").param("format", "LETTER"))
+                .andExpect(status().isSeeOther())
+                .andExpect(redirectedUrl("/runs/8/lists-letter.pdf"));
+        mvc.perform(post("/cards/7/print").param("format", "A3")).andExpect(status().isNotFound());
     }
 
     @Test
