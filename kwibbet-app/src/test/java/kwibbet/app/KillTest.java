@@ -128,6 +128,7 @@ class KillTest {
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
         return new ProcessBuilder(List.of(
                         java,
+                        "-XX:TieredStopAtLevel=1",
                         "-cp",
                         System.getProperty("java.class.path"),
                         KwibbetApplication.class.getName(),
