@@ -19,6 +19,7 @@ import kwibbet.scoring.ScorePlan;
 import kwibbet.scoring.ScorePlan.Setting;
 import kwibbet.scoring.ScorePlan.Unreachable;
 import kwibbet.scoring.ScoreSearch;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
@@ -56,10 +57,13 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
             Phrase.Writer writer = Phrase.in(system);
             Point start = score.score().line().start();
             Point end = score.score().line().end();
-            writer.words(piece.name() + when(afterPress) + ": score along a ruler from ");
-            place(start, writer);
+            boolean flipped = score.score().fold() == Score.Fold.MOUNTAIN;
+            String side = ScoreStep.seen(Edge.LEFT, flipped).word();
+            writer.words(piece.name() + ", " + ScoreStep.faceUp(piece, flipped) + when(afterPress)
+                    + ": score along a ruler from ");
+            place(start, side, writer);
             writer.words(" to ");
-            place(end, writer);
+            place(end, side, writer);
             writer.words(". ");
             switch (score.why()) {
                 case BEYOND_BOARD -> writer.words("Your board ends before that.");
@@ -74,8 +78,11 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
             return writer.end();
         }
 
-        private static void place(Point point, Phrase.Writer writer) {
-            writer.length(point.x()).words(" from the left, ").length(point.y()).words(" from the top");
+        private static void place(Point point, String side, Phrase.Writer writer) {
+            writer.length(point.x())
+                    .words(" from the " + side + ", ")
+                    .length(point.y())
+                    .words(" from the top");
         }
     }
 

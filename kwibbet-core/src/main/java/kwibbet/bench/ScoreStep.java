@@ -15,6 +15,7 @@ import kwibbet.scoring.ScorePlan.Scored;
 import kwibbet.scoring.ScorePlan.Setting;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
+import kwibbet.shape.Point;
 import kwibbet.wording.Phrase;
 
 /**
@@ -45,7 +46,8 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
 
     /** How to lay it. */
     public Phrase sentence(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words(names() + ", " + face() + ", " + atFence());
+        Phrase.Writer writer =
+                Phrase.in(system).words(names() + ", " + faceUp(piece(), isFlipped()) + ", " + atFence());
         if (setting.shift().isPositive()) {
             writer.words(", slid ").length(setting.shift()).words(" off it");
         }
@@ -57,7 +59,8 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
         }
         writer.words(".");
         grooves.forEach(each -> partly(each, writer));
-        if (setting.lying() instanceof Lying.InPlate) {
+        boolean isWhole = grooves.stream().allMatch(each -> each.only().isEmpty());
+        if (setting.lying() instanceof Lying.InPlate && isWhole) {
             writer.words(" From edge to edge of the corner.");
         }
         setting.scores().forEach(scored -> {
@@ -78,20 +81,31 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
         return error.abs().isShorterThan(Length.ofInches(1, 64));
     }
 
-    private String face() {
-        boolean base = piece().id().equals(PieceId.BASE);
-        if (setting.lying().flipped()) {
-            return base ? "outside up" : "turned over";
+    private boolean isFlipped() {
+        return setting.lying().flipped();
+    }
+
+    /** Which face of a piece is up, and how it comes to be: turned over the other way its top would be its bottom. */
+    static String faceUp(Piece piece, boolean flipped) {
+        boolean base = piece.id().equals(PieceId.BASE);
+        if (flipped) {
+            return base ? "turned over sideways, outside up" : "turned over sideways";
         }
         return base ? "inside up" : "as drawn";
     }
 
+    /** An edge of a piece by the side at which it is seen when the piece was turned over sideways, if it was. */
+    static Edge seen(Edge edge, boolean flipped) {
+        return flipped && edge.axis() == Axis.VERTICAL ? edge.opposite() : edge;
+    }
+
     private String atFence() {
         if (setting.lying() instanceof Lying.AtFence fence) {
-            return fence.edge().word() + " edge at the fence";
+            return seen(fence.edge(), isFlipped()).word() + " edge at the fence";
         }
         Lying.InPlate plate = (Lying.InPlate) setting.lying();
-        return plate.level().word() + " " + plate.upright().word() + " corner in the 45° plate";
+        String side = seen(plate.upright(), isFlipped()).word();
+        return plate.level().word() + " " + side + " corner in the 45° plate";
     }
 
     /**
@@ -126,9 +140,20 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
     }
 
     private InGroove inGroove(Length groove) {
-        List<Measured> parts = setting.scores().stream()
+        List<Score> scores = setting.scores().stream()
                 .filter(scored -> scored.groove().equals(groove))
-                .flatMap(scored -> scored.score().measured(piece().size()).stream())
+                .map(Scored::score)
+                .toList();
+        if (setting.lying() instanceof Lying.InPlate plate) {
+            List<Span> parts = scores.stream()
+                    .filter(score -> !crossesCorner(score, plate))
+                    .map(score -> span(score, plate.level()))
+                    .sorted(Comparator.comparing(Span::start))
+                    .toList();
+            return new InGroove(groove, parts, plate.level());
+        }
+        List<Measured> parts = scores.stream()
+                .flatMap(score -> score.measured(piece().size()).stream())
                 .filter(measured -> !measured.isWhole())
                 .sorted(Comparator.comparing(Measured::start))
                 .toList();
@@ -137,6 +162,28 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
                 groove,
                 parts.stream().map(part -> new Span(part.start(), part.stop())).toList(),
                 upright ? Edge.TOP : Edge.LEFT);
+    }
+
+    /** Whether a slanted score runs from the one edge of its corner to the other. */
+    private boolean crossesCorner(Score score, Lying.InPlate plate) {
+        return span(score, plate.level()).start().isZero()
+                && span(score, plate.upright()).start().isZero();
+    }
+
+    /** From where to where a slanted score runs, by the distances of its ends from an edge. */
+    private Span span(Score score, Edge from) {
+        Length one = distance(score.line().start(), from);
+        Length other = distance(score.line().end(), from);
+        return new Span(Length.min(one, other), Length.max(one, other));
+    }
+
+    private Length distance(Point point, Edge from) {
+        return switch (from) {
+            case LEFT -> point.x();
+            case RIGHT -> piece().size().width().minus(point.x());
+            case TOP -> point.y();
+            case BOTTOM -> piece().size().height().minus(point.y());
+        };
     }
 
     /** Scores in one groove that do not run from edge to edge. */
@@ -152,7 +199,7 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
                     .length(each.only().get(i).stop());
         }
         if (!each.only().isEmpty()) {
-            writer.words(" from the " + each.from().word() + " edge.");
+            writer.words(" from the " + seen(each.from(), isFlipped()).word() + " edge.");
         }
     }
 

@@ -17,6 +17,8 @@ final class LayoutSearch {
 
     /** Work for how often one part is on a sheet of each way. */
     private static final int A_SHARE = 60;
+    /** Areas are whole numbers that a double may hold less exactly. */
+    private static final double ROUNDING = 1e-9;
     /** So many plans of the fewest ways are looked at for large leftovers. */
     private static final int MOST_PLANS = 60;
 
@@ -185,7 +187,4 @@ final class LayoutSearch {
             }
         }
     }
-
-    /** Areas are whole numbers that a double may hold less exactly. */
-    private static final double ROUNDING = 1e-9;
 }

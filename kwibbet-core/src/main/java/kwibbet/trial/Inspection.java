@@ -262,7 +262,7 @@ final class Inspection {
         return Math.abs(at - crease.at()) <= CLOSE + off;
     }
 
-    /** Whether it starts and stops where the score does; across a corner it goes from edge to edge, and so does the score. */
+    /** Whether it starts and stops where the score does. */
     private static boolean isAsLong(Crease crease, Score score, Piece piece) {
         return score.measured(piece.size())
                 .map(measured -> measured.isWhole()
@@ -270,6 +270,28 @@ final class Inspection {
                         : crease.only().stream()
                                 .anyMatch(span -> beside(span.start(), measured.start()) <= CLOSE
                                         && beside(span.stop(), measured.stop()) <= CLOSE))
-                .orElse(true);
+                .orElseGet(() -> isAsLongAcross(crease, score, piece));
+    }
+
+    /** The same of one across a corner, which is measured from the level edge there. */
+    private static boolean isAsLongAcross(Crease crease, Score score, Piece piece) {
+        List<Point> ends = List.of(score.line().start(), score.line().end());
+        double height = piece.size().height().toInches();
+        double width = piece.size().width().toInches();
+        List<Double> fromLevel = ends.stream()
+                .map(end -> end.y().toInches())
+                .map(y -> crease.down() > 0 ? y : height - y)
+                .sorted()
+                .toList();
+        double fromUpright = ends.stream()
+                .mapToDouble(end -> end.x().toInches())
+                .map(x -> crease.right() > 0 ? x : width - x)
+                .min()
+                .orElseThrow(() -> new IllegalStateException("a score has two ends"));
+        return crease.only().isEmpty()
+                ? fromLevel.get(0) <= CLOSE && fromUpright <= CLOSE
+                : crease.only().stream()
+                        .anyMatch(span -> Math.abs(span.start().toInches() - fromLevel.get(0)) <= CLOSE
+                                && Math.abs(span.stop().toInches() - fromLevel.get(1)) <= CLOSE);
     }
 }

@@ -31,7 +31,8 @@ public final class TrialBoard {
      * @param down the share of y
      * @param at the distance
      * @param face the face it was pressed from
-     * @param only the parts of the line that are creased, from the top edge or, for a level one, from the left; none where it goes from edge to edge
+     * @param only the parts of the line that are creased, from the top edge or, for a level one, from the left, or, for a slanted one, from the level edge it cuts off;
+     *     none where it goes from edge to edge
      */
     public record Crease(double right, double down, double at, Face face, List<Span> only) {
         /** Copies the list. */

@@ -221,7 +221,7 @@ class PressPlanTest {
                 .containsExactly("field", "octagon");
         assertThat(plan.bench().score().byRuler()).isNotEmpty().allSatisfy(each -> assertThat(
                         each.sentence(MeasureSystem.INCH).text())
-                .startsWith("tag, when the press has cut it out: score along a ruler"));
+                .startsWith("tag, as drawn, when the press has cut it out: score along a ruler"));
     }
 
     /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */
