@@ -423,9 +423,9 @@ class PagesTest {
         assertThat(page.locator("h1")).hasText("pattern.fold");
         assertThat(page.locator("#stopped")).isVisible();
         assertThat(page.locator(".hunt")).hasCount(0);
-        pattern(slantedMap(16, 15));
+        pattern(slantedMap(13, 12));
         assertThat(page.locator(".hunt progress")).isVisible();
-        page.locator(".film-step").first().waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        page.locator(".film-step").first().waitFor(new Locator.WaitForOptions().setTimeout(120_000));
         assertThat(page.locator("#stopped")).hasCount(0);
     }
 
