@@ -17,6 +17,8 @@ final class LayoutSearch {
 
     /** Work for how often one part is on a sheet of each way. */
     private static final int A_SHARE = 60;
+    /** Work for one way to share out the sheets. */
+    private static final int A_SPLIT = 300;
     /** Areas are whole numbers that a double may hold less exactly. */
     private static final double ROUNDING = 1e-9;
     /** So many plans of the fewest ways are looked at for large leftovers. */
@@ -29,6 +31,10 @@ final class LayoutSearch {
     private final Boxes boxes;
     /** The large parts first: they leave the least to try. */
     private final int[] order;
+
+    private final int[] demand;
+    /** Of each part, kerf and all. */
+    private final double[] areas;
 
     private CuttingPlan best;
     private int plans;
@@ -46,6 +52,9 @@ final class LayoutSearch {
                         part -> -task.parts().get(part).size().area()))
                 .mapToInt(Integer::intValue)
                 .toArray();
+        this.demand = task.demand();
+        this.areas = new double[demand.length];
+        sheet.items().forEach(item -> areas[item.part()] = (double) item.width() * item.height());
     }
 
     /**
@@ -83,6 +92,7 @@ final class LayoutSearch {
         if (others == 0) {
             if (left <= most) {
                 copies[way] = left;
+                budget.spend(A_SPLIT);
                 new Sharing(copies).share(0);
             }
             return;
@@ -117,7 +127,7 @@ final class LayoutSearch {
                 offer();
                 return;
             }
-            share(at, 0, task.demand()[order[at]]);
+            share(at, 0, demand[order[at]]);
         }
 
         private void share(int at, int way, int left) {
@@ -126,7 +136,7 @@ final class LayoutSearch {
                 return;
             }
             int part = order[at];
-            double area = area(part);
+            double area = areas[part];
             int most = Math.min(left / copies[way], (int) (room[way] / area + ROUNDING));
             boolean isLast = way + 1 == copies.length;
             int least = isLast ? (left + copies[way] - 1) / copies[way] : 0;
@@ -158,14 +168,6 @@ final class LayoutSearch {
                 }
             }
             return false;
-        }
-
-        private double area(int part) {
-            return sheet.items().stream()
-                    .filter(item -> item.part() == part)
-                    .mapToDouble(item -> (double) item.width() * item.height())
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalStateException("a part of the task fits its only sheet"));
         }
 
         private void offer() {
