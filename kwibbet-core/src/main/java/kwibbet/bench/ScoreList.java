@@ -58,7 +58,7 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
             Point start = score.score().line().start();
             Point end = score.score().line().end();
             boolean flipped = score.score().fold() == Score.Fold.MOUNTAIN;
-            String side = ScoreStep.seen(Edge.LEFT, flipped).word();
+            String side = Lying.seen(Edge.LEFT, flipped).word();
             writer.words(piece.name() + ", " + ScoreStep.faceUp(piece, flipped) + when(afterPress)
                     + ": score along a ruler from ");
             place(start, side, writer);

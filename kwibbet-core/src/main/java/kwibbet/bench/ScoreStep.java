@@ -94,17 +94,12 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
         return base ? "inside up" : "as drawn";
     }
 
-    /** An edge of a piece by the side at which it is seen when the piece was turned over sideways, if it was. */
-    static Edge seen(Edge edge, boolean flipped) {
-        return flipped && edge.axis() == Axis.VERTICAL ? edge.opposite() : edge;
-    }
-
     private String atFence() {
         if (setting.lying() instanceof Lying.AtFence fence) {
-            return seen(fence.edge(), isFlipped()).word() + " edge at the fence";
+            return Lying.seen(fence.edge(), isFlipped()).word() + " edge at the fence";
         }
         Lying.InPlate plate = (Lying.InPlate) setting.lying();
-        String side = seen(plate.upright(), isFlipped()).word();
+        String side = Lying.seen(plate.upright(), isFlipped()).word();
         return plate.level().word() + " " + side + " corner in the 45° plate";
     }
 
@@ -199,7 +194,7 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
                     .length(each.only().get(i).stop());
         }
         if (!each.only().isEmpty()) {
-            writer.words(" from the " + seen(each.from(), isFlipped()).word() + " edge.");
+            writer.words(" from the " + Lying.seen(each.from(), isFlipped()).word() + " edge.");
         }
     }
 

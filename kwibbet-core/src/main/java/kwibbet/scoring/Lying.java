@@ -13,6 +13,11 @@ public sealed interface Lying {
     /** How far it is turned clockwise, in degrees, after it was turned over, if it was. */
     int turned(Hand hand);
 
+    /** An edge of a piece by the side at which it is seen when the piece was turned over from left to right, if it was. */
+    static Edge seen(Edge edge, boolean flipped) {
+        return flipped && edge.axis() == Axis.VERTICAL ? edge.opposite() : edge;
+    }
+
     /**
      * An edge at the fence.
      *
@@ -22,8 +27,7 @@ public sealed interface Lying {
     record AtFence(Edge edge, boolean flipped) implements Lying {
         @Override
         public int turned(Hand hand) {
-            Edge seen = flipped && edge.axis() == Axis.VERTICAL ? edge.opposite() : edge;
-            int quarters = clockwise(hand.fence()) - clockwise(seen);
+            int quarters = clockwise(hand.fence()) - clockwise(seen(edge, flipped));
             return Math.floorMod(quarters, 4) * 90;
         }
 

@@ -154,7 +154,7 @@ public class Runs {
         Optional<KeptRun> before = underWay(stored.id()).stream()
                 .filter(run -> run.ofCard() && !run.progress().isBegun())
                 .findFirst();
-        if (before.filter(run -> isAsNow(run)).isPresent()) {
+        if (before.filter(run -> isAsNow(run, own.thrift())).isPresent()) {
             return before.get();
         }
         RunPlan plan = workshop.settled(own).plan();
@@ -180,10 +180,11 @@ public class Runs {
     }
 
     /** Whether a settled run would be the same if it were settled now; one that cannot be read would not. */
-    private boolean isAsNow(KeptRun run) {
+    private boolean isAsNow(KeptRun run, Thrift thrift) {
         try {
             RunPlan plan = plan(run);
-            return settled(run).lines().equals(asNow(run))
+            return run.thrift() == thrift
+                    && settled(run).lines().equals(asNow(run))
                     && plan.shelf().equals(inventory.shelf())
                     && plan.tools().equals(inventory.toolbox());
         } catch (DamagedRunException damaged) {

@@ -145,6 +145,19 @@ class RunsTest {
         assertThat(runs.missing(run)).containsExactly("Kite");
     }
 
+    /** With the same pieces, and something else to spare, it is another run. */
+    @Test
+    void whatIsSparedIsSettledToo() {
+        StoredDesign card = card("Kite", 3);
+        KeptRun first = runs.settle(card);
+        StoredDesign cheaper =
+                designs.save(card.id(), card.version(), card.run().with(Thrift.LEAST_COST), Edit.of("what is saved"));
+        KeptRun second = runs.settle(cheaper);
+        assertThat(second.id()).isEqualTo(first.id());
+        assertThat(second.thrift()).isEqualTo(Thrift.LEAST_COST);
+        assertThat(runs.settled(second).thrift()).isEqualTo(Thrift.LEAST_COST);
+    }
+
     /** Printed again it is the same run; changed before anything is cut its place is taken; afterwards a run is added. */
     @Test
     void aCardHasOneSettledRunUntilSomethingIsCut() {

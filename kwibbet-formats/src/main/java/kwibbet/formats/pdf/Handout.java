@@ -224,10 +224,11 @@ public final class Handout {
             flow.line(
                     "",
                     Phrase.of(paper.paper().name() + ": " + (paper.sheets() + paper.leftovers()) + ", "
-                            + paper.standing() + ", cut in "
-                            + (paper.layouts().size() == 1
-                                    ? "one way"
-                                    : paper.layouts().size() + " ways") + "."),
+                            + paper.standing()
+                            + (paper.layouts().size() > 1
+                                    ? ", cut in " + paper.layouts().size() + " ways"
+                                    : "")
+                            + "."),
                     10.5f);
             for (Missing missing : paper.unplaced()) {
                 CutPart part = paper.part(missing.part().id());
