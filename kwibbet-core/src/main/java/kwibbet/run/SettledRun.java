@@ -53,8 +53,8 @@ public record SettledRun(
         }
     }
 
-    /** Its cards, each as it was. */
-    public List<RunLine> cards() {
+    /** Its cards, each as it was, with their copies. */
+    private List<RunLine> runLines() {
         Materials materials = new Materials(shelf, tools.trimmer().graduation());
         return lines.stream()
                 .map(line ->
@@ -68,12 +68,12 @@ public record SettledRun(
      * @throws IllegalStateException when a card cannot be made of what is kept with it, or there is no plan for a paper
      */
     public RunPlan plan() {
-        return RunPlan.of(cards(), shelf, thrift, tools, plans, cut);
+        return RunPlan.of(runLines(), shelf, thrift, tools, plans, cut);
     }
 
     /** All that is cut in it, what had been cut before as well. */
     public WorkOrder whole() {
-        List<RunLine> apart = RunLine.apart(cards());
+        List<RunLine> apart = RunLine.apart(runLines());
         return WorkOrder.of(apart, shelf, thrift, PressPlan.of(apart, tools));
     }
 

@@ -137,7 +137,7 @@ public class Workshop {
     }
 
     /**
-     * Looks for fewer sheets and larger leftovers; begun once for a run, papers and tools, and what it finds is
+     * Looks for fewer sheets, larger leftovers and fewer layouts; begun once for a run, papers and tools, and what it finds is
      * what {@link #run} gives from then on. A hunt for another design that is still on is ended.
      *
      * @return the hunt; most are over at once
