@@ -11,6 +11,7 @@ import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
 import kwibbet.card.Craft;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
@@ -143,9 +144,7 @@ public final class Inches {
     }
 
     public static Host on(String host) {
-        return host.endsWith("-outside") || host.endsWith("-inside")
-                ? new Host.OnFace(host)
-                : new Host.OnPiece(new PieceId(host));
+        return FaceId.parse(host).<Host>map(Host.OnFace::new).orElseGet(() -> new Host.OnPiece(new PieceId(host)));
     }
 
     public static Settings set(Craft craft, Settings settings, String... pairs) {
@@ -173,7 +172,7 @@ public final class Inches {
     }
 
     public static Host front() {
-        return new Host.OnFace("front-outside");
+        return on("front-outside");
     }
 
     public static Settings border(String border) {

@@ -19,6 +19,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.cutting.Budget;
 import kwibbet.cutting.Fence;
 import kwibbet.cutting.FencePlan;
@@ -64,7 +65,10 @@ public class CuttingRoom {
         forty.clear();
         for (int score = 0; score < 40; score++) {
             forty.add(Score.upright(
-                    "score-" + score, Length.ofInches(4 + random.nextInt(750), 64), STRIP, Score.Fold.VALLEY));
+                    new ScoreId("score-" + score),
+                    Length.ofInches(4 + random.nextInt(750), 64),
+                    STRIP,
+                    Score.Fold.VALLEY));
         }
     }
 

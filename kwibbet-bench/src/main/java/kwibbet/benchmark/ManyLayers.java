@@ -15,13 +15,16 @@ import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
+import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
+import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
 import kwibbet.crease.FlatFolding;
@@ -146,7 +149,7 @@ public final class ManyLayers {
 
     private static Design design(int mats, boolean nested, int round) {
         List<Addition> layers = new ArrayList<>();
-        Host host = new Host.OnFace("front-outside");
+        Host host = new Host.OnFace(new FaceId(new PanelId("front"), Side.UNDER));
         for (int i = 1; i <= mats; i++) {
             PieceId id = new PieceId("mat-" + i);
             Settings settings = Settings.PRESET.with(Mat.BORDER, Length.ofInches(nested ? 1 : i, 32));

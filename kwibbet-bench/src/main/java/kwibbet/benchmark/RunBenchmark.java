@@ -23,12 +23,15 @@ import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
+import kwibbet.card.PanelId;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
+import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
 import kwibbet.formats.pdf.Handout;
@@ -68,7 +71,7 @@ public class RunBenchmark {
     @Setup
     public void setUp() {
         List<Addition> layers = new ArrayList<>();
-        Host host = new Host.OnFace("front-outside");
+        Host host = new Host.OnFace(new FaceId(new PanelId("front"), Side.UNDER));
         for (int i = 1; i <= mats; i++) {
             PieceId id = new PieceId("mat-" + i);
             layers.add(new Addition(id, "Mat " + i, new Mat(), host, Settings.PRESET, Map.of("paper", Stock.ID)));

@@ -222,6 +222,6 @@ public sealed interface MakeStep {
     private static boolean isFolded(Card card, Piece piece, Score score) {
         return card.panelsOf(piece.id()).stream()
                 .anyMatch(panel -> panel.hanging() instanceof Panel.OnScore hinge
-                        && hinge.score().equals(score.key()));
+                        && hinge.score().equals(score.id()));
     }
 }

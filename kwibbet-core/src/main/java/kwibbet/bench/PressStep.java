@@ -14,6 +14,7 @@ import kwibbet.press.Layup;
 import kwibbet.press.Lying;
 import kwibbet.press.PressPlan.OnBed;
 import kwibbet.press.Want;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Rect;
@@ -109,7 +110,7 @@ public record PressStep(
             writer.words(", folded to ").size(layup.paper().size());
         }
         // The die cuts from above, and margins are those of this face.
-        writer.words(piece().id().equals(PieceId.BASE) && !isFolded() ? ", inside up" : "");
+        writer.words(isFolded() ? "" : ", " + ScoreStep.faceUp(piece(), false));
         return writer.words(onBed.turned() ? ", turned a quarter, its top to the right" : "")
                 .end();
     }
@@ -162,7 +163,7 @@ public record PressStep(
                 .filter(other -> !other.equals(use) && other.want().role() == Want.Role.OUTLINE)
                 .findFirst();
         if (around.isPresent() && isCentred(use, around.get())) {
-            writer.words("Tape " + use.die().name() + " into the middle of "
+            writer.words("Tape " + use.die().name() + turned(use) + " into the middle of "
                             + around.get().die().name() + ": ")
                     .length(use.want()
                             .box()
@@ -245,12 +246,13 @@ public record PressStep(
                                     : "")
                     .words(": lay it into its own cut.");
         }
-        laying.begins()
-                .ifPresent(past ->
-                        writer.words(" Let the plate begin ").length(past).words(" past the die’s first cut" + atFold));
+        boolean across = use.run() == Axis.HORIZONTAL;
+        laying.begins().ifPresent(past -> writer.words(" Let the plate begin ")
+                .length(past)
+                .words((across ? " right of the die’s left" : " below the die’s top") + " cut" + atFold));
         laying.ends().ifPresent(before -> writer.words(" Let the plate end ")
                 .length(before)
-                .words(" short of the die’s far cut" + atFold));
+                .words((across ? " left of the die’s right" : " above the die’s bottom") + " cut" + atFold));
     }
 
     private static String register(DieLaying laying) {

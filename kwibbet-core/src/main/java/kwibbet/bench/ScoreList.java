@@ -10,6 +10,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.layout.RunPiece;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -128,12 +129,12 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
             Piece piece = each.piece();
             Optional<Piece> paper = press.scoredPaper(piece);
             paper.ifPresent(whole -> scorings.add(new Scoring(whole, each.count(), whole.scores(), false)));
-            List<String> done = paper.stream()
+            List<ScoreId> done = paper.stream()
                     .flatMap(whole -> whole.scores().stream())
-                    .map(Score::key)
+                    .map(Score::id)
                     .toList();
             List<Score> rest = piece.scores().stream()
-                    .filter(score -> !done.contains(score.key()))
+                    .filter(score -> !done.contains(score.id()))
                     .toList();
             scorings.add(new Scoring(piece, each.count(), rest, press.cutsOut(piece)));
         }

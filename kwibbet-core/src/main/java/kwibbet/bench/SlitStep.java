@@ -78,7 +78,9 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
 
     /** What to do. */
     public Phrase sentence(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words(piece.name() + (isCutOut ? ", when it is cut out" : "") + ": ");
+        Phrase.Writer writer = Phrase.in(system)
+                .words(piece.name() + ", " + ScoreStep.faceUp(piece, false) + (isCutOut ? ", when it is cut out" : "")
+                        + ": ");
         fence.ifPresentOrElse(at -> atFence(at, writer, system), () -> byKnife(writer));
         return writer.end();
     }

@@ -110,11 +110,11 @@ final class Assembly {
     private Outcome<Site> site(Addition addition, Brief brief) {
         if (addition.host() instanceof Host.OnFace host) {
             return faces.stream()
-                    .filter(face -> face.key().equals(host.face()))
+                    .filter(face -> face.id().equals(host.face()))
                     .findFirst()
                     .map(face -> Outcome.made(onFace(addition, brief, face)))
                     .orElseGet(() -> Outcome.refused(
-                            "on", "This base has no face “" + host.face() + "” for " + addition.name() + "."));
+                            "on", "This base has no face “" + host.face().value() + "” for " + addition.name() + "."));
         }
         PieceId lower = ((Host.OnPiece) addition.host()).piece();
         Optional<Panel> panel =
@@ -146,7 +146,7 @@ final class Assembly {
                 addition.name(),
                 brief,
                 panel.piece(),
-                panel.key(),
+                panel.id(),
                 side,
                 place,
                 frame,
@@ -192,7 +192,7 @@ final class Assembly {
             if (taken) {
                 refuse(addition, new Refusal("form", addition.name() + " runs into another cut there."));
             }
-            panels.replaceAll(panel -> panel.key().equals(part.panel()) ? panel.freeing(part.outline()) : panel);
+            panels.replaceAll(panel -> panel.id().equals(part.panel()) ? panel.freeing(part.outline()) : panel);
         }
         above.addAll(work.above());
         directions.addAll(work.directions());

@@ -28,7 +28,7 @@ public interface Base extends Craft {
      * @param score the key of the score
      * @param at its distance from the left or the top edge of the flat base
      */
-    default Optional<Settings> moved(Settings settings, String score, Length at) {
+    default Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
         return Optional.empty();
     }
 
@@ -62,7 +62,7 @@ public interface Base extends Craft {
      * @param panel the key of the panel
      * @param by how much
      */
-    default Optional<WayOut> withShorterPanel(Settings settings, String panel, Length by) {
+    default Optional<WayOut> withShorterPanel(Settings settings, PanelId panel, Length by) {
         return Optional.empty();
     }
 

@@ -1,6 +1,7 @@
 package kwibbet.card;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -90,17 +91,29 @@ public record Card(
     }
 
     /**
-     * The panel of that key, which the card is known to have.
+     * The panel of that name, which the card is known to have.
      *
      * @throws IllegalArgumentException when it has none
      */
-    public Panel panelOf(String key) {
-        return panel(key).orElseThrow(() -> new IllegalArgumentException("the card has no panel " + key));
+    public Panel panelOf(PanelId id) {
+        return panel(id).orElseThrow(() -> new IllegalArgumentException("the card has no panel " + id.value()));
     }
 
     /** What a piece is called. */
     public String nameOf(PieceId id) {
         return piece(id).map(Piece::name).orElse(id.value());
+    }
+
+    /** What a panel is called: as its piece where that is all one panel, otherwise after the face of it that is seen most. */
+    public String nameOf(Panel panel) {
+        if (panelsOf(panel.piece()).size() == 1) {
+            return nameOf(panel.piece());
+        }
+        return faces.stream()
+                .filter(face -> face.panel().equals(panel.id()))
+                .min(Comparator.comparing(Face::role))
+                .map(Face::title)
+                .orElseGet(() -> panel.id().value().replace('-', ' '));
     }
 
     /** Whether a piece is cut from clear film. */
@@ -113,9 +126,9 @@ public record Card(
         return form.pieces().stream().anyMatch(piece -> piece.id().equals(id));
     }
 
-    /** The panel of that key, if there is one. */
-    public Optional<Panel> panel(String key) {
-        return panels.stream().filter(panel -> panel.key().equals(key)).findFirst();
+    /** The panel of that name, if there is one. */
+    public Optional<Panel> panel(PanelId id) {
+        return panels.stream().filter(panel -> panel.id().equals(id)).findFirst();
     }
 
     /** The panels of a piece. */
@@ -123,9 +136,9 @@ public record Card(
         return panels.stream().filter(panel -> panel.piece().equals(id)).toList();
     }
 
-    /** The face of that key, if there is one. */
-    public Optional<Face> face(String key) {
-        return faces.stream().filter(face -> face.key().equals(key)).findFirst();
+    /** The face of that name, if there is one. */
+    public Optional<Face> face(FaceId id) {
+        return faces.stream().filter(face -> face.id().equals(id)).findFirst();
     }
 
     /** How a piece is stuck on, if it is. */
@@ -150,7 +163,8 @@ public record Card(
     /** What a piece lies on: the panel it is stuck to; in the frame of the lower piece. */
     public Outline hostArea(Join join) {
         return panel(join.panel())
-                .orElseThrow(() -> new IllegalStateException("the card has no panel " + join.panel()))
+                .orElseThrow(() -> new IllegalStateException(
+                        "the card has no panel " + join.panel().value()))
                 .outline();
     }
 
@@ -162,7 +176,7 @@ public record Card(
     }
 
     private boolean isPartOf(Addition addition, PieceId piece) {
-        boolean part = piece.value().startsWith(addition.id().value() + "-");
+        boolean part = piece.isPartOf(addition.id());
         return piece.equals(addition.id()) || (part && design.addition(piece).isEmpty());
     }
 

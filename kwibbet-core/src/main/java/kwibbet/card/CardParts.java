@@ -25,10 +25,10 @@ record CardParts(Map<PieceId, Piece> pieces, List<Panel> panels) {
     }
 
     /** The panel of that key, which is there. */
-    Panel panel(String key) {
+    Panel panel(PanelId id) {
         return panels.stream()
-                .filter(panel -> panel.key().equals(key))
+                .filter(panel -> panel.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("there is no panel " + key));
+                .orElseThrow(() -> new IllegalStateException("there is no panel " + id.value()));
     }
 }

@@ -1,5 +1,7 @@
 package kwibbet.card;
 
+import java.util.List;
+
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 
@@ -16,6 +18,11 @@ public interface Feature extends Craft {
     /** How far its first piece reaches past what is placed, on each side: the frame of a window, the frame of a shaker. */
     default Length inset(Settings settings) {
         return Length.ZERO;
+    }
+
+    /** Lengths of it, besides those every placing has, that say where it lies and not how large it is. */
+    default List<Parameter.OfLength> distances() {
+        return List.of();
     }
 
     /** Whether further layers on the same face go on top of it rather than beside it. */

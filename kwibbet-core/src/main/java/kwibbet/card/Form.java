@@ -27,26 +27,23 @@ public record Form(
         List<Panel> panels,
         List<Face> faces,
         List<Pose> poses,
-        List<String> closing,
+        List<ScoreId> closing,
         List<Above> above,
         List<Work.Holding> holdings) {
-
-    /** A quarter turned, a card that stood at its side stands like a tent. */
-    private static final Pose.View TENT = new Pose.View(0, 16, 22, 8);
 
     private static final int QUARTER = 90;
 
     /**
      * One panel over another, seen from the up face of the panel that lies still.
      *
-     * @param upper the key of the panel that lies nearer
-     * @param lower the key of the panel that lies farther
+     * @param upper the panel that lies nearer
+     * @param lower the panel that lies farther
      */
-    public record Above(String upper, String lower) {}
+    public record Above(PanelId upper, PanelId lower) {}
 
     /** A base of one piece that folds panel by panel. */
     public static Form of(
-            Size finished, Piece base, List<Panel> panels, List<Face> faces, List<Pose> poses, List<String> closing) {
+            Size finished, Piece base, List<Panel> panels, List<Face> faces, List<Pose> poses, List<ScoreId> closing) {
         return new Form(finished, List.of(base), panels, faces, poses, closing, List.of(), List.of());
     }
 
@@ -71,14 +68,14 @@ public record Form(
         return base().size();
     }
 
-    /** The panel of that key, if there is one. */
-    public Optional<Panel> panel(String key) {
-        return panels.stream().filter(panel -> panel.key().equals(key)).findFirst();
+    /** The panel of that name, if there is one. */
+    public Optional<Panel> panel(PanelId id) {
+        return panels.stream().filter(panel -> panel.id().equals(id)).findFirst();
     }
 
-    /** The face of that key, if there is one. */
-    public Optional<Face> face(String key) {
-        return faces.stream().filter(face -> face.key().equals(key)).findFirst();
+    /** The face of that name, if there is one. */
+    public Optional<Face> face(FaceId id) {
+        return faces.stream().filter(face -> face.id().equals(id)).findFirst();
     }
 
     /** The pose of that key, or the first. */
@@ -93,7 +90,7 @@ public record Form(
                 pieces.stream().map(piece -> piece.in(quarter(piece))).toList(),
                 panels.stream().map(this::turned).toList(),
                 faces.stream().map(Face::turned).toList(),
-                poses.stream().map(Form::turned).toList(),
+                poses.stream().map(Pose::turned).toList(),
                 closing,
                 above,
                 holdings);
@@ -115,13 +112,14 @@ public record Form(
         Panel.Hanging hanging = panel.hanging();
         if (hanging instanceof Panel.Stuck stuck) {
             Placement others = quarter(panel(stuck.panel())
-                    .orElseThrow(() -> new IllegalStateException("the base has no panel " + stuck.panel()))
+                    .orElseThrow(() -> new IllegalStateException(
+                            "the base has no panel " + stuck.panel().value()))
                     .piece());
             Placement between = own.inverse().within(stuck.placement()).within(others);
             hanging = new Panel.Stuck(stuck.panel(), stuck.side(), between);
         }
         List<Outline> freed = panel.freed().stream().map(part -> part.in(own)).toList();
-        return new Panel(panel.key(), panel.piece(), panel.outline().in(own), freed, hanging);
+        return new Panel(panel.id(), panel.piece(), panel.outline().in(own), freed, hanging);
     }
 
     /**
@@ -145,9 +143,5 @@ public record Form(
             }
         }
         return 0;
-    }
-
-    private static Pose turned(Pose pose) {
-        return pose.key().equals(Pose.STANDING) ? new Pose(pose.key(), pose.title(), pose.angles(), TENT) : pose;
     }
 }

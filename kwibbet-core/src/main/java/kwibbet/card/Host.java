@@ -6,9 +6,9 @@ public sealed interface Host {
     /**
      * A face of the base or of a small card on it.
      *
-     * @param face the key of the face
+     * @param face the face
      */
-    record OnFace(String face) implements Host {}
+    record OnFace(FaceId face) implements Host {}
 
     /**
      * The top of another piece.

@@ -22,7 +22,7 @@ import kwibbet.shape.Region;
 public record Join(
         PieceId upper,
         PieceId lower,
-        String panel,
+        PanelId panel,
         Side side,
         String place,
         Placement placement,

@@ -42,7 +42,7 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, String> places, M
         return Optional.of(new Join(
                 panel.piece(),
                 lower.piece(),
-                lower.key(),
+                lower.id(),
                 stuck.side(),
                 Optional.ofNullable(places.get(panel.piece())).orElse(placeOf(lower, stuck.side())),
                 stuck.placement(),
@@ -53,7 +53,7 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, String> places, M
 
     private String placeOf(Panel lower, Side side) {
         return faces.stream()
-                .filter(face -> face.panel().equals(lower.key()) && face.side() == side)
+                .filter(face -> face.panel().equals(lower.id()) && face.side() == side)
                 .map(Face::title)
                 .findFirst()
                 .orElse(parts.piece(lower.piece()).name());

@@ -25,8 +25,8 @@ final class OtherPanels {
         this.panels = panels;
         this.shut = ShutFold.of(panels, pieces, form.pose(Pose.SHUT), form.closing());
         this.frame = frame;
-        this.table = shut.of(panel.key());
-        this.level = shut.level(panel.key());
+        this.table = shut.of(panel.id());
+        this.level = shut.level(panel.id());
         this.facesUp = (side == Side.UP) != table.mirrored();
         this.room = Region.of(panel.outline()).in(table);
     }
@@ -34,9 +34,9 @@ final class OtherPanels {
     /** What is seen through an opening here: panels further from the eye. */
     List<Site.Deeper> behind() {
         return form.panels().stream()
-                .filter(other -> facesUp ? shut.level(other.key()) < level : shut.level(other.key()) > level)
+                .filter(other -> facesUp ? shut.level(other.id()) < level : shut.level(other.id()) > level)
                 .filter(this::overlaps)
-                .sorted(Comparator.comparingInt(other -> Math.abs(shut.level(other.key()) - level)))
+                .sorted(Comparator.comparingInt(other -> Math.abs(shut.level(other.id()) - level)))
                 .map(this::deeper)
                 .toList();
     }
@@ -49,12 +49,12 @@ final class OtherPanels {
     }
 
     private boolean overlaps(Panel other) {
-        Region there = Region.of(other.outline()).in(shut.of(other.key()));
+        Region there = Region.of(other.outline()).in(shut.of(other.id()));
         return Overlay.sharedArea(there, room) > Overlay.NOTHING;
     }
 
     private Site.Deeper deeper(Panel other) {
-        Placement there = shut.of(other.key());
+        Placement there = shut.of(other.id());
         Side seen = facesUp != there.mirrored() ? Side.UP : Side.UNDER;
         Placement onOther = frame.within(table).within(there.inverse());
         return new Site.Deeper(other.piece(), other, seen, onOther, covers(other, seen, onOther));
@@ -64,7 +64,7 @@ final class OtherPanels {
         List<Site.Deeper> covers = new ArrayList<>();
         for (Panel panel : panels) {
             if (panel.hanging() instanceof Panel.Stuck stuck
-                    && stuck.panel().equals(lower.key())
+                    && stuck.panel().equals(lower.id())
                     && stuck.side() == seen) {
                 Placement onUpper = onLower.within(stuck.placement().inverse());
                 Side upper = stuck.placement().mirrored() ? seen.opposite() : seen;

@@ -13,13 +13,13 @@ import kwibbet.shape.Region;
 /**
  * A part of a piece between scores and edges.
  *
- * @param key names it among the panels of the card
+ * @param id names it among the panels of the card
  * @param piece the piece it is part of
  * @param outline where it lies on the flat piece
  * @param freed parts of it that are cut free and fold on their own
  * @param hanging how it hangs on another panel
  */
-public record Panel(String key, PieceId piece, Outline outline, List<Outline> freed, Hanging hanging) {
+public record Panel(PanelId id, PieceId piece, Outline outline, List<Outline> freed, Hanging hanging) {
 
     /** Copies the list. */
     public Panel {
@@ -29,7 +29,7 @@ public record Panel(String key, PieceId piece, Outline outline, List<Outline> fr
     /** How a panel hangs on another. */
     public sealed interface Hanging {
         /** The panel it hangs on; none for the one that lies still. */
-        default Optional<String> on() {
+        default Optional<PanelId> on() {
             return Optional.empty();
         }
     }
@@ -40,13 +40,13 @@ public record Panel(String key, PieceId piece, Outline outline, List<Outline> fr
     /**
      * By a score of its own piece.
      *
-     * @param panel the key of the other panel
-     * @param score the key of the score
+     * @param panel the other panel
+     * @param score the score
      * @param degrees how far it is folded whatever the pose; none where the pose says so
      */
-    public record OnScore(String panel, String score, Optional<Integer> degrees) implements Hanging {
+    public record OnScore(PanelId panel, ScoreId score, Optional<Integer> degrees) implements Hanging {
         @Override
-        public Optional<String> on() {
+        public Optional<PanelId> on() {
             return Optional.of(panel);
         }
     }
@@ -54,40 +54,40 @@ public record Panel(String key, PieceId piece, Outline outline, List<Outline> fr
     /**
      * Stuck flat to a panel of another piece.
      *
-     * @param panel the key of the other panel
+     * @param panel the other panel
      * @param side the face of the other panel it lies on
      * @param placement where its piece lies in the frame of the other piece
      */
-    public record Stuck(String panel, Side side, Placement placement) implements Hanging {
+    public record Stuck(PanelId panel, Side side, Placement placement) implements Hanging {
         @Override
-        public Optional<String> on() {
+        public Optional<PanelId> on() {
             return Optional.of(panel);
         }
     }
 
     /** The panel that lies still. */
-    public static Panel still(String key, PieceId piece, Outline outline) {
-        return new Panel(key, piece, outline, List.of(), new Still());
+    public static Panel still(PanelId id, PieceId piece, Outline outline) {
+        return new Panel(id, piece, outline, List.of(), new Still());
     }
 
     /** A panel that folds as the pose says. */
-    public static Panel folding(String key, PieceId piece, Outline outline, String on, String score) {
-        return new Panel(key, piece, outline, List.of(), new OnScore(on, score, Optional.empty()));
+    public static Panel folding(PanelId id, PieceId piece, Outline outline, PanelId on, ScoreId score) {
+        return new Panel(id, piece, outline, List.of(), new OnScore(on, score, Optional.empty()));
     }
 
     /** A panel that keeps its angle whatever the pose. */
-    public static Panel folded(String key, PieceId piece, Outline outline, String on, String score, int degrees) {
-        return new Panel(key, piece, outline, List.of(), new OnScore(on, score, Optional.of(degrees)));
+    public static Panel folded(PanelId id, PieceId piece, Outline outline, PanelId on, ScoreId score, int degrees) {
+        return new Panel(id, piece, outline, List.of(), new OnScore(on, score, Optional.of(degrees)));
     }
 
     /** A panel stuck to another. */
-    public static Panel stuck(String key, PieceId piece, Outline outline, String on, Side side, Placement placement) {
-        return new Panel(key, piece, outline, List.of(), new Stuck(on, side, placement));
+    public static Panel stuck(PanelId id, PieceId piece, Outline outline, PanelId on, Side side, Placement placement) {
+        return new Panel(id, piece, outline, List.of(), new Stuck(on, side, placement));
     }
 
     /** This panel with one part more cut free. */
     public Panel freeing(Outline part) {
-        return new Panel(key, piece, outline, joined(freed, part), hanging);
+        return new Panel(id, piece, outline, joined(freed, part), hanging);
     }
 
     /** Its paper: what the openings of its piece and the parts cut free leave of it. */

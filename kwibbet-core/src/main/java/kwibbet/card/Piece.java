@@ -84,9 +84,9 @@ public record Piece(
         return outline.bounds().size();
     }
 
-    /** The score of that key, if it has one. */
-    public Optional<Score> score(String key) {
-        return scores.stream().filter(score -> score.key().equals(key)).findFirst();
+    /** The score of that name, if it has one. */
+    public Optional<Score> score(ScoreId score) {
+        return scores.stream().filter(each -> each.id().equals(score)).findFirst();
     }
 
     /** Its paper: the outline less the openings. */
@@ -100,13 +100,14 @@ public record Piece(
     }
 
     /**
-     * The score of that key, which the piece is known to have.
+     * The score of that name, which the piece is known to have.
      *
      * @throws IllegalArgumentException when it has none
      */
-    public Score scoreOf(String key) {
-        return score(key)
-                .orElseThrow(() -> new IllegalArgumentException("piece " + id.value() + " has no score " + key));
+    public Score scoreOf(ScoreId score) {
+        return score(score)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("piece " + id.value() + " has no score " + score.value()));
     }
 
     /** This piece under another name. */

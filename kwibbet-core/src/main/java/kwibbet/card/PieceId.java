@@ -25,6 +25,11 @@ public record PieceId(String value) {
         }
     }
 
+    /** Whether it is a further piece of what another begins. */
+    public boolean isPartOf(PieceId first) {
+        return value.startsWith(first.value + "-");
+    }
+
     /** Whether a text could name a piece. */
     public static boolean isOne(String text) {
         return FORM.matcher(text).matches();

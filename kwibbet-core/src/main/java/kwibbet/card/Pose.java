@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -7,10 +8,11 @@ import java.util.Map;
  *
  * @param key {@code shut}, {@code open}, {@code standing}
  * @param title what makers call it
- * @param angles how far each score is folded, by its key, in degrees: 0 flat, 180 closed
+ * @param angles how far each score is folded, in degrees: 0 flat, 180 closed
  * @param view where it is seen from
+ * @param lyingView where it is seen from on a card that lies a quarter turned
  */
-public record Pose(String key, String title, Map<String, Integer> angles, View view) {
+public record Pose(String key, String title, Map<ScoreId, Integer> angles, View view, View lyingView) {
 
     /** The key of the pose every base has: closed, seen from the front. */
     public static final String SHUT = "shut";
@@ -20,6 +22,8 @@ public record Pose(String key, String title, Map<String, Integer> angles, View v
     public static final String BEHIND = "behind";
     /** The key of the pose in which the card stands on a shelf. */
     public static final String STANDING = "standing";
+
+    private static final View FROM_BEHIND = new View(0, 0, 180, 0);
 
     /** Copies the angles. */
     public Pose {
@@ -35,6 +39,9 @@ public record Pose(String key, String title, Map<String, Integer> angles, View v
      * @param pitch how far the viewer stands above
      */
     public record View(int roll, int lean, int yaw, int pitch) {
+        /** As a card stands like a tent, its fold level. */
+        public static final View TENT = new View(0, 16, 22, 8);
+
         /** Straight from above. */
         public static final View ABOVE = new View(0, 0, 0, 0);
 
@@ -49,8 +56,40 @@ public record Pose(String key, String title, Map<String, Integer> angles, View v
         }
     }
 
+    /**
+     * The poses every base has: shut, open, shut from behind, and as it stands.
+     *
+     * @param shut the angles of the shut card
+     * @param standing the angles as it stands
+     * @param view where it is seen from as it stands
+     * @param lyingView the same on a card that lies a quarter turned
+     */
+    public static List<Pose> all(
+            Map<ScoreId, Integer> shut, Map<ScoreId, Integer> standing, View view, View lyingView) {
+        return List.of(
+                new Pose(SHUT, "shut", shut, View.ABOVE, View.ABOVE),
+                new Pose(OPEN, "open", Map.of(), View.ABOVE, View.ABOVE),
+                new Pose(BEHIND, "behind", shut, FROM_BEHIND, FROM_BEHIND),
+                new Pose(STANDING, "standing", standing, view, lyingView));
+    }
+
+    /** The same with other angles. */
+    public Pose folded(Map<ScoreId, Integer> other) {
+        return new Pose(key, title, other, view, lyingView);
+    }
+
+    /** The same card turned clockwise on the table before all else. */
+    public Pose rolled(int degrees) {
+        return new Pose(key, title, angles, view.rolled(degrees), lyingView.rolled(degrees));
+    }
+
+    /** The same on a card that lies a quarter turned. */
+    Pose turned() {
+        return new Pose(key, title, angles, lyingView, lyingView);
+    }
+
     /** How far a score is folded. */
-    public int angle(String score) {
+    public int angle(ScoreId score) {
         return angles.getOrDefault(score, 0);
     }
 }

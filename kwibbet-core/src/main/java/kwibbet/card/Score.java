@@ -12,11 +12,11 @@ import kwibbet.shape.Size;
 /**
  * A crease, as the piece lies with its up face up. What the board creases is what the card folds at.
  *
- * @param key names it among the scores of its card
+ * @param id names it among the scores of its card
  * @param line where it runs
  * @param fold which way it folds
  */
-public record Score(String key, Segment line, Fold fold) {
+public record Score(ScoreId id, Segment line, Fold fold) {
 
     /** Which way a crease folds, seen from the up face. */
     public enum Fold {
@@ -54,13 +54,13 @@ public record Score(String key, Segment line, Fold fold) {
     public record Measured(Edge from, Length at, Length start, Length stop, boolean isWhole) {}
 
     /** A score across a whole piece at a distance from its left edge. */
-    public static Score upright(String key, Length fromLeft, Size piece, Fold fold) {
-        return new Score(key, Lines.upright(fromLeft, Length.ZERO, piece.height()), fold);
+    public static Score upright(ScoreId id, Length fromLeft, Size piece, Fold fold) {
+        return new Score(id, Lines.upright(fromLeft, Length.ZERO, piece.height()), fold);
     }
 
     /** A score across a whole piece at a distance from its top edge. */
-    public static Score level(String key, Length fromTop, Size piece, Fold fold) {
-        return new Score(key, Lines.level(fromTop, Length.ZERO, piece.width()), fold);
+    public static Score level(ScoreId id, Length fromTop, Size piece, Fold fold) {
+        return new Score(id, Lines.level(fromTop, Length.ZERO, piece.width()), fold);
     }
 
     /**
@@ -83,6 +83,6 @@ public record Score(String key, Segment line, Fold fold) {
 
     /** This score in the outer frame of {@code placement}; seen from behind it folds the other way. */
     public Score in(Placement placement) {
-        return new Score(key, placement.apply(line), placement.mirrored() ? fold.opposite() : fold);
+        return new Score(id, placement.apply(line), placement.mirrored() ? fold.opposite() : fold);
     }
 }

@@ -22,17 +22,17 @@ public final class ShutFold {
 
     private static final int HALF_WAY = 90;
 
-    private final Map<String, Panel> panels = new LinkedHashMap<>();
+    private final Map<PanelId, Panel> panels = new LinkedHashMap<>();
     private final Map<PieceId, Piece> pieces = new HashMap<>();
     private final Pose pose;
-    private final Map<String, Placement> places = new HashMap<>();
-    private final Map<String, Integer> levels = new HashMap<>();
+    private final Map<PanelId, Placement> places = new HashMap<>();
+    private final Map<PanelId, Integer> levels = new HashMap<>();
 
     private ShutFold(List<Panel> panels, List<Piece> pieces, Pose pose) {
-        panels.forEach(panel -> this.panels.put(panel.key(), panel));
+        panels.forEach(panel -> this.panels.put(panel.id(), panel));
         pieces.forEach(piece -> this.pieces.put(piece.id(), piece));
         this.pose = pose;
-        panels.forEach(panel -> this.levels.put(panel.key(), 0));
+        panels.forEach(panel -> this.levels.put(panel.id(), 0));
     }
 
     /**
@@ -43,9 +43,9 @@ public final class ShutFold {
      * @param pose its scores are taken as closed from a quarter turn on, and as flat before
      * @param closing the scores in the order they are folded; those that keep their angle come before
      */
-    public static ShutFold of(List<Panel> panels, List<Piece> pieces, Pose pose, List<String> closing) {
+    public static ShutFold of(List<Panel> panels, List<Piece> pieces, Pose pose, List<ScoreId> closing) {
         ShutFold fold = new ShutFold(panels, pieces, pose);
-        panels.forEach(panel -> fold.places.put(panel.key(), Placement.SAME));
+        panels.forEach(panel -> fold.places.put(panel.id(), Placement.SAME));
         fold.placeAll();
         for (Panel panel : panels) {
             if (panel.hanging() instanceof Panel.OnScore hinge
@@ -54,7 +54,7 @@ public final class ShutFold {
                 fold.raise(panel, hinge);
             }
         }
-        for (String score : closing) {
+        for (ScoreId score : closing) {
             for (Panel panel : panels) {
                 if (panel.hanging() instanceof Panel.OnScore hinge
                         && hinge.degrees().isEmpty()
@@ -73,7 +73,7 @@ public final class ShutFold {
 
     private void placeAll() {
         for (Panel panel : panels.values()) {
-            places.put(panel.key(), place(panel));
+            places.put(panel.id(), place(panel));
         }
     }
 
@@ -98,7 +98,7 @@ public final class ShutFold {
 
     /** Folds what hangs beyond a score over all, or under all, as its parent lies before the folds still to come. */
     private void raise(Panel panel, Panel.OnScore hinge) {
-        List<String> moving = beyond(panel.key());
+        List<PanelId> moving = beyond(panel.id());
         boolean valley = score(panel, hinge)
                 .map(score -> score.fold() == Score.Fold.VALLEY)
                 .orElse(true);
@@ -107,15 +107,15 @@ public final class ShutFold {
         int lowest = moving.stream().mapToInt(this::level).min().orElse(0);
         int top = levels.values().stream().mapToInt(Integer::intValue).max().orElse(0);
         int bottom = levels.values().stream().mapToInt(Integer::intValue).min().orElse(0);
-        for (String each : moving) {
+        for (PanelId each : moving) {
             int level = level(each);
             levels.put(each, upwards ? top + 1 + highest - level : bottom - 1 - (level - lowest));
         }
     }
 
     /** Folds still to come flip what they move and so are left out: only how pieces are stuck counts. */
-    private boolean isStuckFaceDown(String key) {
-        Panel panel = panels.get(key);
+    private boolean isStuckFaceDown(PanelId id) {
+        Panel panel = panels.get(id);
         if (panel == null) {
             return false;
         }
@@ -129,21 +129,21 @@ public final class ShutFold {
         return false;
     }
 
-    private List<String> beyond(String key) {
-        List<String> found = new ArrayList<>(List.of(key));
+    private List<PanelId> beyond(PanelId id) {
+        List<PanelId> found = new ArrayList<>(List.of(id));
         for (Panel panel : panels.values()) {
-            panel.hanging().on().filter(found::contains).ifPresent(on -> found.add(panel.key()));
+            panel.hanging().on().filter(found::contains).ifPresent(on -> found.add(panel.id()));
         }
         return found;
     }
 
     /** Where the frame of a panel's piece lies, as far as that panel goes; mirrored where it is seen from under. */
-    public Placement of(String panel) {
+    public Placement of(PanelId panel) {
         return Optional.ofNullable(places.get(panel)).orElse(Placement.SAME);
     }
 
     /** The level a panel lies on, the still one on 0; what is stuck flat to a panel shares its level. */
-    public int level(String panel) {
+    public int level(PanelId panel) {
         return levels.getOrDefault(panel, 0);
     }
 

@@ -20,7 +20,7 @@ import kwibbet.shape.Size;
  * @param name what the maker calls the feature
  * @param brief its settings
  * @param piece the piece it is done to
- * @param panel the key of the panel of that piece
+ * @param panel the panel of that piece
  * @param side the face of that panel
  * @param place what makers call the place, as {@code front} or the name of a layer
  * @param frame where the site's frame lies on the piece
@@ -34,7 +34,7 @@ public record Site(
         String name,
         Brief brief,
         PieceId piece,
-        String panel,
+        PanelId panel,
         Side side,
         String place,
         Placement frame,
@@ -87,6 +87,16 @@ public record Site(
         return new PieceId(id.value() + "-" + suffix);
     }
 
+    /** A further panel of the feature. */
+    public PanelId panelPart(String suffix) {
+        return new PanelId(id.value() + "-" + suffix);
+    }
+
+    /** A score of the feature. */
+    public ScoreId scorePart(String suffix) {
+        return new ScoreId(id.value() + "-" + suffix);
+    }
+
     /** Where a piece lies on the site's piece when its left top corner is at {@code corner}. */
     public Placement at(Point corner) {
         return Placement.at(corner).within(frame);
@@ -94,12 +104,12 @@ public record Site(
 
     /** A piece lying on the site. */
     public Panel on(Piece upper, Point corner) {
-        return Panel.stuck(upper.id().value(), upper.id(), upper.outline(), panel, side, at(corner));
+        return Panel.stuck(PanelId.of(upper.id()), upper.id(), upper.outline(), panel, side, at(corner));
     }
 
     /** A piece lying on the other face of the site's panel, its up face against it. */
     public Panel behind(Piece lower, Point corner) {
-        return Panel.stuck(lower.id().value(), lower.id(), lower.outline(), panel, side.opposite(), at(corner));
+        return Panel.stuck(PanelId.of(lower.id()), lower.id(), lower.outline(), panel, side.opposite(), at(corner));
     }
 
     /** An opening cut for this feature, in the frame of the site's piece. */

@@ -70,10 +70,10 @@ public record Work(
     /**
      * A part of a panel that is cut free but for one score.
      *
-     * @param panel the key of the panel it was part of
+     * @param panel the panel it was part of
      * @param outline the part
      */
-    public record Freed(String panel, Outline outline) {}
+    public record Freed(PanelId panel, Outline outline) {}
 
     /** Copies the lists. */
     public Work {
@@ -178,14 +178,14 @@ public record Work(
         }
 
         /** Adds a part of another panel that folds on its own. */
-        public Collector freed(String from, Panel flap) {
+        public Collector freed(PanelId from, Panel flap) {
             freed.add(new Freed(from, flap.outline()));
             panels.add(flap);
             return this;
         }
 
         /** Says which panel lies over which. */
-        public Collector above(String upper, String lower) {
+        public Collector above(PanelId upper, PanelId lower) {
             above.add(new Form.Above(upper, lower));
             return this;
         }

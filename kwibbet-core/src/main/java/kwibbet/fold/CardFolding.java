@@ -13,6 +13,7 @@ import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Face;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Side;
 import kwibbet.crease.CreaseGraph;
 import kwibbet.crease.FlatFolding;
@@ -143,12 +144,12 @@ public record CardFolding(
         Isometry place = state.places().of(facet);
         Side side = place.isMirrored() == fromUnder ? Side.UP : Side.UNDER;
         String title = card.faces().stream()
-                .filter(face -> face.panel().equals(panel.key()) && face.side() == side)
+                .filter(face -> face.panel().equals(panel.id()) && face.side() == side)
                 .map(Face::title)
                 .findFirst()
                 .orElse(pattern.pattern().facets().get(facet).name());
         int degrees = (int) Math.round(fromUnder ? -place.degrees() : place.degrees());
-        return new SeenFace(title, panel.key(), side, Math.floorMod(degrees, ROUND));
+        return new SeenFace(title, panel.id(), side, Math.floorMod(degrees, ROUND));
     }
 
     private static List<String> bands(Card card) {
@@ -160,14 +161,14 @@ public record CardFolding(
 
     private static List<Leaf> leaves(Card card, CardPattern pattern) {
         List<Leaf> leaves = new ArrayList<>();
-        Map<String, Isometry> onFacet = new HashMap<>();
-        Map<String, Integer> plies = new HashMap<>();
+        Map<PanelId, Isometry> onFacet = new HashMap<>();
+        Map<PanelId, Integer> plies = new HashMap<>();
         for (Panel panel : card.panels()) {
-            Optional<Integer> facet = Optional.ofNullable(pattern.carriers().get(panel.key()));
+            Optional<Integer> facet = Optional.ofNullable(pattern.carriers().get(panel.id()));
             if (facet.isEmpty()) {
                 continue;
             }
-            boolean isFacet = pattern.facets().get(facet.get()).key().equals(panel.key());
+            boolean isFacet = pattern.facets().get(facet.get()).id().equals(panel.id());
             Isometry lying = Isometry.SAME;
             int ply = 0;
             if (!isFacet && panel.hanging() instanceof Panel.Stuck stuck) {
@@ -177,8 +178,8 @@ public record CardFolding(
                 int below = plies.getOrDefault(stuck.panel(), 0);
                 ply = outwards ? Math.max(below, 0) + 1 : Math.min(below, 0) - 1;
             }
-            onFacet.put(panel.key(), lying);
-            plies.put(panel.key(), ply);
+            onFacet.put(panel.id(), lying);
+            plies.put(panel.id(), ply);
             leaves.add(leaf(card, panel, facet.get(), lying, ply));
         }
         return leaves;

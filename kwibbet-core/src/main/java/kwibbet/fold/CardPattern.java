@@ -2,7 +2,6 @@ package kwibbet.fold;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -12,9 +11,9 @@ import java.util.Set;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
-import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -42,9 +41,9 @@ import kwibbet.shape.Region;
  *
  * @param pattern the pattern
  * @param facets the panel each facet is
- * @param carriers for each panel of the card, by its key, the facet it is or rides on
+ * @param carriers for each panel of the card, the facet it is or rides on
  */
-public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String, Integer> carriers) {
+public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<PanelId, Integer> carriers) {
 
     private static final int HALF_WAY = 90;
 
@@ -62,15 +61,6 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
      */
     public static CardPattern of(Card card, boolean asMeant) {
         return new Tracing(card, asMeant).pattern();
-    }
-
-    /** How seldom a face is seen: the shut card shows some, then its back. */
-    private static int seldom(Face face) {
-        return switch (face.role()) {
-            case SHOWN -> 0;
-            case BACK -> 1;
-            case INSIDE -> 2;
-        };
     }
 
     /** Where a sheet lies in the frame of another. */
@@ -93,41 +83,41 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
         private final Card card;
         private final boolean asMeant;
         private final Pose shut;
-        private final Map<String, Panel> panels = new HashMap<>();
-        private final Set<String> hosts = new HashSet<>();
+        private final Map<PanelId, Panel> panels = new HashMap<>();
+        private final Set<PanelId> hosts = new HashSet<>();
         private final List<Panel> facets = new ArrayList<>();
-        private final Map<String, Integer> carriers = new HashMap<>();
+        private final Map<PanelId, Integer> carriers = new HashMap<>();
         private final Map<PieceId, Integer> sheets = new HashMap<>();
 
         Tracing(Card card, boolean asMeant) {
             this.card = card;
             this.asMeant = asMeant;
             this.shut = card.form().pose(Pose.SHUT);
-            card.panels().forEach(panel -> panels.put(panel.key(), panel));
+            card.panels().forEach(panel -> panels.put(panel.id(), panel));
         }
 
         CardPattern pattern() {
             List<Panel> folding = folding();
             List<Panel> fromTheTop = new ArrayList<>(folding);
             Collections.reverse(fromTheTop);
-            Set<String> riders = new HashSet<>();
+            Set<PanelId> riders = new HashSet<>();
             for (Panel panel : fromTheTop) {
                 if (rides(panel)) {
-                    riders.add(panel.key());
+                    riders.add(panel.id());
                 } else {
                     panel.hanging().on().ifPresent(hosts::add);
                 }
             }
             for (Panel panel : folding) {
                 sheets.putIfAbsent(panel.piece(), sheets.size());
-                if (riders.contains(panel.key())) {
+                if (riders.contains(panel.id())) {
                     carriers.put(
-                            panel.key(),
+                            panel.id(),
                             facet(panel.hanging()
                                     .on()
                                     .orElseThrow(() -> new IllegalStateException("what rides is stuck to something"))));
                 } else {
-                    carriers.put(panel.key(), facets.size());
+                    carriers.put(panel.id(), facets.size());
                     facets.add(panel);
                 }
             }
@@ -142,13 +132,13 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             return new CardPattern(pattern, facets, carriers);
         }
 
-        private int facet(String key) {
-            return Optional.ofNullable(carriers.get(key))
-                    .orElseThrow(() -> new IllegalStateException("no facet carries " + key));
+        private int facet(PanelId panel) {
+            return Optional.ofNullable(carriers.get(panel))
+                    .orElseThrow(() -> new IllegalStateException("no facet carries " + panel.value()));
         }
 
         private boolean rides(Panel panel) {
-            if (!(panel.hanging() instanceof Panel.Stuck stuck) || hosts.contains(panel.key()) || isLoose(panel)) {
+            if (!(panel.hanging() instanceof Panel.Stuck stuck) || hosts.contains(panel.id()) || isLoose(panel)) {
                 return false;
             }
             Outline lying = panel.outline().in(stuck.placement());
@@ -157,13 +147,13 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
 
         /** A band only holds the shut card together: it comes on after the last fold, with all that is on it. */
         private List<Panel> folding() {
-            Set<String> slipped = new HashSet<>();
+            Set<PanelId> slipped = new HashSet<>();
             List<Panel> folding = new ArrayList<>();
             for (Panel panel : card.panels()) {
                 boolean band = !card.isOfBase(panel.piece()) && isLoose(panel);
                 boolean onBand = panel.hanging().on().filter(slipped::contains).isPresent();
                 if (band || onBand) {
-                    slipped.add(panel.key());
+                    slipped.add(panel.id());
                 } else {
                     folding.add(panel);
                 }
@@ -177,32 +167,20 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
                     .isPresent();
         }
 
-        private Panel panel(String key) {
-            return Optional.ofNullable(panels.get(key))
-                    .orElseThrow(() -> new IllegalStateException("the pattern has no panel " + key));
+        private Panel panel(PanelId id) {
+            return Optional.ofNullable(panels.get(id))
+                    .orElseThrow(() -> new IllegalStateException("the pattern has no panel " + id.value()));
         }
 
         private Facet asFacet(Panel panel) {
             List<List<Vertex>> rings = Places.rings(panel.material(card.pieceOf(panel.piece())));
             return new Facet(
-                    name(panel),
+                    card.nameOf(panel),
                     Optional.ofNullable(sheets.get(panel.piece()))
                             .orElseThrow(() -> new IllegalStateException("the pattern has no sheet of "
                                     + panel.piece().value())),
                     rings.get(0),
                     rings.subList(1, rings.size()));
-        }
-
-        private String name(Panel panel) {
-            if (card.panelsOf(panel.piece()).size() == 1) {
-                return card.nameOf(panel.piece());
-            }
-            // A panel is called after the face that shows; of one that never does, after the back.
-            return card.faces().stream()
-                    .filter(face -> face.panel().equals(panel.key()))
-                    .min(Comparator.comparing(CardPattern::seldom))
-                    .map(Face::title)
-                    .orElseGet(() -> panel.key().replace('-', ' '));
         }
 
         private Optional<Crease> crease(Panel panel) {
@@ -218,7 +196,7 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
                     Places.vertex(score.line().end()));
             return Optional.of(new Crease(
                     facet(hinge.panel()),
-                    facet(panel.key()),
+                    facet(panel.id()),
                     line.within(Places.corners(panel.outline()))
                             .within(Places.corners(panel(hinge.panel()).outline())),
                     degrees > HALF_WAY ? way : Crease.Fold.FLAT,
@@ -229,7 +207,7 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             return panel.hanging() instanceof Panel.Stuck stuck
                     ? Optional.of(new Weld(
                             facet(stuck.panel()),
-                            facet(panel.key()),
+                            facet(panel.id()),
                             isometry(stuck.placement()),
                             stuck.side() == Side.UP,
                             !isLoose(panel)))
@@ -242,12 +220,12 @@ public record CardPattern(CreasePattern pattern, List<Panel> facets, Map<String,
             if (asMeant) {
                 ShutFold meant = ShutFold.of(
                         card.panels(), card.pieces(), shut, card.form().closing());
-                List<String> ofBase = facets.stream()
+                List<PanelId> ofBase = facets.stream()
                         .filter(panel -> card.isOfBase(panel.piece()))
-                        .map(Panel::key)
+                        .map(Panel::id)
                         .toList();
-                for (String one : ofBase) {
-                    for (String other : ofBase) {
+                for (PanelId one : ofBase) {
+                    for (PanelId other : ofBase) {
                         Above above = new Above(facet(one), facet(other));
                         if (meant.level(one) > meant.level(other)
                                 && !known.contains(new Above(facet(other), facet(one)))) {

@@ -41,8 +41,7 @@ public final class FoldWords {
     }
 
     private static String opened(FoldStep step, CreasePattern pattern) {
-        String tucked = tucked(step, pattern);
-        return tucked.equals("it") ? leading(step, pattern) : tucked;
+        return goesUnderWhole(step, pattern) ? leading(step, pattern) : names(step.tucked(), pattern);
     }
 
     private static String leading(FoldStep step, CreasePattern pattern) {
@@ -60,7 +59,11 @@ public final class FoldWords {
 
     /** What of it goes under: all of it, or something that hangs on it. */
     private static String tucked(FoldStep step, CreasePattern pattern) {
-        return step.tucked().stream().anyMatch(next(step, pattern)::contains) ? "it" : names(step.tucked(), pattern);
+        return goesUnderWhole(step, pattern) ? "it" : names(step.tucked(), pattern);
+    }
+
+    private static boolean goesUnderWhole(FoldStep step, CreasePattern pattern) {
+        return step.tucked().stream().anyMatch(next(step, pattern)::contains);
     }
 
     /** What lies over it; what only hangs on that goes without saying. */

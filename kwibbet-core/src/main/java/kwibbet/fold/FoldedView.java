@@ -8,6 +8,7 @@ import java.util.Objects;
 
 import kwibbet.card.Card;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -30,31 +31,31 @@ public record FoldedView(List<SeenPanel> panels) {
 
     /** The card in that pose. */
     public static FoldedView of(Card card, Pose pose) {
-        Map<String, Frame> standing = standing(card, pose);
-        Map<String, Frame> seen = new HashMap<>();
-        standing.forEach((key, frame) -> seen.put(key, seen(frame, pose.view())));
+        Map<PanelId, Frame> standing = standing(card, pose);
+        Map<PanelId, Frame> seen = new HashMap<>();
+        standing.forEach((panel, frame) -> seen.put(panel, seen(frame, pose.view())));
         return new FoldedView(new PaintOrder(card, pose, seen).panels());
     }
 
-    /** Where each panel stands, by its key, before it is looked at from anywhere. */
-    public static Map<String, Frame> standing(Card card, Pose pose) {
+    /** Where each panel stands, before it is looked at from anywhere. */
+    public static Map<PanelId, Frame> standing(Card card, Pose pose) {
         Map<PieceId, Piece> pieces = new HashMap<>();
         card.pieces().forEach(piece -> pieces.put(piece.id(), piece));
-        Map<String, Frame> standing = new HashMap<>();
+        Map<PanelId, Frame> standing = new HashMap<>();
         for (Panel panel : card.panels()) {
             Piece piece = Objects.requireNonNull(pieces.get(panel.piece()));
-            standing.put(panel.key(), frame(panel, piece, pose, standing));
+            standing.put(panel.id(), frame(panel, piece, pose, standing));
         }
         return standing;
     }
 
     /** The width and the height a card has in a pose as it is seen. */
     public static Size extent(Card card, Pose pose) {
-        Map<String, Frame> standing = standing(card, pose);
+        Map<PanelId, Frame> standing = standing(card, pose);
         DoubleSummaryStatistics across = new DoubleSummaryStatistics();
         DoubleSummaryStatistics down = new DoubleSummaryStatistics();
         for (Panel panel : card.panels()) {
-            Frame frame = seen(parent(panel.key(), standing), pose.view());
+            Frame frame = seen(parent(panel.id(), standing), pose.view());
             for (Point corner : panel.outline().corners()) {
                 Vector place = frame.at(corner);
                 across.accept(place.x());
@@ -73,7 +74,7 @@ public record FoldedView(List<SeenPanel> panels) {
                 .seenFrom(Math.toRadians(view.yaw()), Math.toRadians(view.pitch()));
     }
 
-    private static Frame frame(Panel panel, Piece piece, Pose pose, Map<String, Frame> standing) {
+    private static Frame frame(Panel panel, Piece piece, Pose pose, Map<PanelId, Frame> standing) {
         if (panel.hanging() instanceof Panel.OnScore hinge) {
             Score score = piece.scoreOf(hinge.score());
             int degrees = hinge.degrees().orElse(pose.angle(hinge.score()));
@@ -91,7 +92,7 @@ public record FoldedView(List<SeenPanel> panels) {
         return Frame.FLAT;
     }
 
-    private static Frame parent(String panel, Map<String, Frame> standing) {
+    private static Frame parent(PanelId panel, Map<PanelId, Frame> standing) {
         return Objects.requireNonNull(standing.get(panel), () -> "no panel " + panel);
     }
 }

@@ -15,6 +15,7 @@ import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Form;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Pose;
 import kwibbet.card.ShutFold;
 import kwibbet.card.Side;
@@ -35,20 +36,20 @@ final class PaintOrder {
     private static final double OVER_ALL = 100;
 
     private final Card card;
-    private final Map<String, Panel> panels = new HashMap<>();
+    private final Map<PanelId, Panel> panels = new HashMap<>();
     private final Pose pose;
-    private final Map<String, Frame> frames;
+    private final Map<PanelId, Frame> frames;
     private final List<Seen> all = new ArrayList<>();
     private final ShutFold levels;
-    private final Map<String, Double> heights = new HashMap<>();
+    private final Map<PanelId, Double> heights = new HashMap<>();
     private final Set<Form.Above> declared;
 
     /** A panel with its outline as seen. */
     private record Seen(Panel panel, Frame frame, Polygon shape) {}
 
-    PaintOrder(Card card, Pose pose, Map<String, Frame> frames) {
+    PaintOrder(Card card, Pose pose, Map<PanelId, Frame> frames) {
         this.card = card;
-        card.panels().forEach(panel -> panels.put(panel.key(), panel));
+        card.panels().forEach(panel -> panels.put(panel.id(), panel));
         this.pose = pose;
         this.frames = frames;
         this.levels =
@@ -56,15 +57,15 @@ final class PaintOrder {
         this.declared = new HashSet<>(card.above());
         int index = 0;
         for (Panel panel : card.panels()) {
-            Frame frame = frame(panel.key());
+            Frame frame = frame(panel.id());
             all.add(new Seen(panel, frame, Polygon.seen(panel.outline(), frame)));
-            heights.put(panel.key(), height(panel, index));
+            heights.put(panel.id(), height(panel, index));
             index++;
         }
     }
 
-    private Frame frame(String key) {
-        return Objects.requireNonNull(frames.get(key));
+    private Frame frame(PanelId id) {
+        return Objects.requireNonNull(frames.get(id));
     }
 
     /** How far a panel lies towards the viewer by being stuck, in plies; what is stuck later lies further out. */
@@ -115,16 +116,16 @@ final class PaintOrder {
         if (Math.abs(distance) > TOUCHING) {
             return distance;
         }
-        String first = one.panel().key();
-        String second = other.panel().key();
+        PanelId first = one.panel().id();
+        PanelId second = other.panel().id();
         int level = levels.level(first) - levels.level(second);
         return level != 0 ? (double) seenFromUp * level : height(first) - height(second);
     }
 
     /** What is said of two panels holds for what is stuck to them too; 0 where nothing is said. */
     private int declared(Panel one, Panel other) {
-        for (String first : carriers(one)) {
-            for (String second : carriers(other)) {
+        for (PanelId first : carriers(one)) {
+            for (PanelId second : carriers(other)) {
                 if (declared.contains(new Form.Above(first, second))) {
                     return 1;
                 }
@@ -137,19 +138,19 @@ final class PaintOrder {
     }
 
     /** The panel itself, then what it is stuck to, and so on down. */
-    private List<String> carriers(Panel panel) {
-        List<String> carriers = new ArrayList<>();
+    private List<PanelId> carriers(Panel panel) {
+        List<PanelId> carriers = new ArrayList<>();
         Panel at = panel;
-        carriers.add(at.key());
+        carriers.add(at.id());
         while (at.hanging() instanceof Panel.Stuck stuck) {
             at = Objects.requireNonNull(panels.get(stuck.panel()));
-            carriers.add(at.key());
+            carriers.add(at.id());
         }
         return carriers;
     }
 
-    private double height(String key) {
-        return Optional.ofNullable(heights.get(key)).orElse(0.0);
+    private double height(PanelId id) {
+        return Optional.ofNullable(heights.get(id)).orElse(0.0);
     }
 
     private List<SeenPanel> sorted(Map<Seen, Set<Seen>> under) {

@@ -1,16 +1,17 @@
 package kwibbet.fold;
 
+import kwibbet.card.PanelId;
 import kwibbet.card.Side;
 
 /**
  * A face of a panel that can be seen while the card lies folded.
  *
  * @param title what makers call the face
- * @param panel the key of the panel
+ * @param panel the panel
  * @param side the face
  * @param degrees how far what points up on the flat piece is turned clockwise as it is seen
  */
-public record SeenFace(String title, String panel, Side side, int degrees) {
+public record SeenFace(String title, PanelId panel, Side side, int degrees) {
 
     /** Which way up it is, in a word or two. */
     public String wayUp() {

@@ -8,7 +8,9 @@ import java.util.Objects;
 
 import kwibbet.card.Card;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Pose;
+import kwibbet.card.ScoreId;
 import kwibbet.crease.CreasePattern;
 import kwibbet.crease.Facet;
 import kwibbet.crease.Stretch;
@@ -45,10 +47,9 @@ public record Swing(List<Clash> clashes) {
         boolean[][] clash =
                 new boolean[pattern.facets().size()][pattern.facets().size()];
         for (double way : WAY) {
-            Map<String, Integer> angles = new HashMap<>();
+            Map<ScoreId, Integer> angles = new HashMap<>();
             shut.angles().forEach((score, degrees) -> angles.put(score, (int) Math.round(degrees * way)));
-            Map<String, Frame> standing =
-                    FoldedView.standing(card, new Pose(shut.key(), shut.title(), angles, shut.view()));
+            Map<PanelId, Frame> standing = FoldedView.standing(card, shut.folded(angles));
             look(pattern, standing, clash);
         }
         List<Clash> clashes = new ArrayList<>();
@@ -66,7 +67,7 @@ public record Swing(List<Clash> clashes) {
         return pattern.pattern().facets().get(facet).name();
     }
 
-    private static void look(CardPattern pattern, Map<String, Frame> standing, boolean[][] clash) {
+    private static void look(CardPattern pattern, Map<PanelId, Frame> standing, boolean[][] clash) {
         for (int one = 0; one < clash.length; one++) {
             for (int other = 0; other < clash.length; other++) {
                 if (one != other && !areJoined(pattern.pattern(), one, other)) {
@@ -80,8 +81,8 @@ public record Swing(List<Clash> clashes) {
         }
     }
 
-    private static Frame frame(Panel panel, Map<String, Frame> standing) {
-        return Objects.requireNonNull(standing.get(panel.key()));
+    private static Frame frame(Panel panel, Map<PanelId, Frame> standing) {
+        return Objects.requireNonNull(standing.get(panel.id()));
     }
 
     private static boolean areJoined(CreasePattern pattern, int one, int other) {

@@ -217,7 +217,7 @@ public final class FinishedPicture {
 
     private Line lineOf(Segment edge, Piece piece) {
         return piece.scores().stream()
-                .filter(score -> pose.angle(score.key()) == 0 && isOn(edge, score.line()))
+                .filter(score -> pose.angle(score.id()) == 0 && isOn(edge, score.line()))
                 .findFirst()
                 .filter(score -> !isHeld(piece, score))
                 .map(score -> score.fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN)
@@ -227,7 +227,7 @@ public final class FinishedPicture {
     private boolean isHeld(Piece piece, Score score) {
         return card.panelsOf(piece.id()).stream()
                 .anyMatch(panel -> panel.hanging() instanceof Panel.OnScore hinge
-                        && hinge.score().equals(score.key())
+                        && hinge.score().equals(score.id())
                         && hinge.degrees().isPresent());
     }
 

@@ -12,6 +12,7 @@ import kwibbet.card.Face;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
@@ -200,7 +201,7 @@ public final class FlatPicture {
     }
 
     private Ink inkOn(Join join) {
-        return card.basePanel(join.upper()).map(panel -> inkOf(panel.key())).orElse(palette.ink(card.base()));
+        return card.basePanel(join.upper()).map(panel -> inkOf(panel.id())).orElse(palette.ink(card.base()));
     }
 
     private List<Panel> panelsOf(Piece base) {
@@ -214,13 +215,13 @@ public final class FlatPicture {
         face(panel, Side.UP).or(() -> face(panel, Side.UNDER)).ifPresent(face -> {
             Mark area =
                     Mark.Area.of(panel.material(card.base()).in(place), Fill.NONE, Line.NONE, palette.ink(card.base()));
-            sketch.group("face:" + face.key(), face.title(), List.of(area));
+            sketch.group("face:" + face.id().value(), face.title(), List.of(area));
         });
     }
 
     private Optional<Face> face(Panel panel, Side side) {
         return card.faces().stream()
-                .filter(face -> face.panel().equals(panel.key()) && face.side() == side)
+                .filter(face -> face.panel().equals(panel.id()) && face.side() == side)
                 .findFirst();
     }
 
@@ -236,7 +237,7 @@ public final class FlatPicture {
                         1,
                         room(panel, area.size().width()),
                         area.size().height())) {
-            sketch.text(centre(panel), Phrase.of(title), 1, inkOf(panel.key()));
+            sketch.text(centre(panel), Phrase.of(title), 1, inkOf(panel.id()));
         }
     }
 
@@ -256,12 +257,12 @@ public final class FlatPicture {
     }
 
     /** The ink for what is written in the middle of a panel: that of the topmost layer inside, or of the base. */
-    private Ink inkOf(String panel) {
+    private Ink inkOf(PanelId panel) {
         Piece top = card.base();
         for (Join join : card.joins()) {
             boolean inside = card.baseSide(join.upper()).filter(Side.UP::equals).isPresent();
             boolean here = card.basePanel(join.upper())
-                    .filter(each -> each.key().equals(panel))
+                    .filter(each -> each.id().equals(panel))
                     .isPresent();
             if (inside && here && card.onBase(join.upper()).isPresent()) {
                 top = card.pieceOf(join.upper());

@@ -65,7 +65,7 @@ public final class PiecePicture {
             Line line = score.fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;
             // A group of its own with a line that is not seen, so that the hand can take hold of it.
             marks.add(new Mark.Group(
-                    "score:" + score.key(),
+                    "score:" + score.id().value(),
                     "score",
                     List.of(stroke(score.line(), place, Line.NONE, ink), stroke(score.line(), place, line, ink))));
         }

@@ -118,8 +118,8 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
                 .filter(score -> score.line().equals(through.line()))
                 .findFirst()
                 .map(score -> upright
-                        ? Score.upright(score.key(), at, flat.size(), score.fold())
-                        : Score.level(score.key(), at, flat.size(), score.fold()))
+                        ? Score.upright(score.id(), at, flat.size(), score.fold())
+                        : Score.level(score.id(), at, flat.size(), score.fold()))
                 .map(score -> Piece.of(piece.id(), piece.name(), piece.paper(), flat.size())
                         .scored(List.of(score)));
     }

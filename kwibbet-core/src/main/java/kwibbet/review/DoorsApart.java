@@ -36,8 +36,8 @@ record DoorsApart() implements Rule {
         List<Panel> doors = card.panelsOf(PieceId.BASE).stream()
                 .filter(panel -> panel.hanging() instanceof Panel.OnScore)
                 .toList();
-        Rect one = doors.get(0).outline().in(shut.of(doors.get(0).key())).bounds();
-        Rect other = doors.get(1).outline().in(shut.of(doors.get(1).key())).bounds();
+        Rect one = doors.get(0).outline().in(shut.of(doors.get(0).id())).bounds();
+        Rect other = doors.get(1).outline().in(shut.of(doors.get(1).id())).bounds();
         Length gap = Length.max(
                 Length.max(one.left(), other.left()).minus(Length.min(one.right(), other.right())),
                 Length.max(one.top(), other.top()).minus(Length.min(one.bottom(), other.bottom())));

@@ -37,11 +37,10 @@ record FlapTooLong() implements Rule {
         List<Panel> panels = card.panelsOf(PieceId.BASE);
         List<Finding> findings = new ArrayList<>();
         for (Panel panel : panels) {
-            if (panel.hanging() instanceof Panel.OnScore hinge
-                    && shut.level(panel.key()) != shut.level(hinge.panel())) {
+            if (panel.hanging() instanceof Panel.OnScore hinge && shut.level(panel.id()) != shut.level(hinge.panel())) {
                 List<Panel> wrapped = panels.stream()
                         .filter(other ->
-                                isBetween(shut.level(other.key()), shut.level(panel.key()), shut.level(hinge.panel())))
+                                isBetween(shut.level(other.id()), shut.level(panel.id()), shut.level(hinge.panel())))
                         .toList();
                 wrapped.stream()
                         .filter(inner ->
@@ -60,13 +59,13 @@ record FlapTooLong() implements Rule {
 
     private static boolean fouls(Card card, ShutFold shut, Panel panel, Panel.OnScore hinge, Panel inner, int wrapped) {
         Segment score = card.base().scoreOf(hinge.score()).line();
-        Segment crease = shut.of(panel.key()).apply(score);
+        Segment crease = shut.of(panel.id()).apply(score);
         Length needed = card.materials().caliper(card.base().paper()).multipliedBy(2L * wrapped);
         Optional<Axis> axis = crease.axis();
         if (axis.isEmpty()) {
             return false;
         }
-        return inner.outline().in(shut.of(inner.key())).corners().stream()
+        return inner.outline().in(shut.of(inner.id())).corners().stream()
                 .map(corner -> distance(corner, crease, axis.get()))
                 .reduce(Length::min)
                 .filter(nearest -> nearest.isShorterThan(needed))
@@ -86,7 +85,7 @@ record FlapTooLong() implements Rule {
                 inner.outline(),
                 Phrase.in(card.design().system())
                         .words(
-                                "“" + inner.key().replace('-', ' ')
+                                "“" + card.nameOf(inner)
                                         + "” ends up inside a fold and reaches too far into it: the shut card springs. Make it shorter by ")
                         .length(relief(card))
                         .words("."),
@@ -104,7 +103,7 @@ record FlapTooLong() implements Rule {
     private static Optional<Remedy> remedy(Card card, Panel inner) {
         Design design = card.design();
         return design.base()
-                .withShorterPanel(design.present(), inner.key(), relief(card))
+                .withShorterPanel(design.present(), inner.id(), relief(card))
                 .map(way -> Remedy.of(design, way));
     }
 }

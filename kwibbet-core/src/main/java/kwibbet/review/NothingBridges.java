@@ -9,10 +9,13 @@ import java.util.stream.Stream;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
+import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.Settings;
+import kwibbet.card.Side;
 import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Ornament;
 import kwibbet.measure.Length;
@@ -71,7 +74,7 @@ record NothingBridges() implements Rule {
     }
 
     private static Optional<Remedy> topper(Card card, Piece film) {
-        String face = film.id().value() + "-outside";
+        FaceId face = new FaceId(PanelId.of(film.id()), Side.UNDER);
         if (card.face(face).isEmpty()) {
             return Optional.empty();
         }

@@ -43,15 +43,11 @@ record OpeningMisses() implements Rule {
      *
      * @param piece what it is cut in
      * @param panel the panel of that piece
+     * @param place what the panel of that piece is called
      * @param opening the opening
      * @param outline where
      */
-    private record Shut(Piece piece, Panel panel, Opening opening, Outline outline) {
-
-        String place() {
-            return "the " + panel.key().replace('-', ' ');
-        }
-    }
+    private record Shut(Piece piece, Panel panel, String place, Opening opening, Outline outline) {}
 
     @Override
     public List<Finding> check(Card card) {
@@ -79,8 +75,8 @@ record OpeningMisses() implements Rule {
                         .findFirst();
                 boolean large = !opening.shape().size().width().isShorterThan(SMALLEST);
                 if (large && panel.isPresent()) {
-                    Outline there = opening.outline().in(shut.of(panel.get().key()));
-                    openings.add(new Shut(piece, panel.get(), opening, there));
+                    Outline there = opening.outline().in(shut.of(panel.get().id()));
+                    openings.add(new Shut(piece, panel.get(), "the " + card.nameOf(panel.get()), opening, there));
                 }
             }
         }
@@ -130,7 +126,7 @@ record OpeningMisses() implements Rule {
     }
 
     private static Design moved(Card card, Addition addition, Face face, Shut one, Shut other) {
-        Placement panel = card.shut().of(other.panel().key());
+        Placement panel = card.shut().of(other.panel().id());
         Placement site = Site.frameOn(other.panel(), face).within(panel).inverse();
         Rect wanted = one.outline()
                 .in(site)

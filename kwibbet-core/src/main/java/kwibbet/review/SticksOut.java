@@ -30,7 +30,7 @@ record SticksOut() implements Rule {
     public List<Finding> check(Card card) {
         ShutFold shut = card.shut();
         Rect whole = new Outline(card.form().panels().stream()
-                        .flatMap(panel -> panel.outline().in(shut.of(panel.key())).corners().stream())
+                        .flatMap(panel -> panel.outline().in(shut.of(panel.id())).corners().stream())
                         .toList())
                 .bounds();
         List<Finding> findings = new ArrayList<>();
@@ -41,7 +41,7 @@ record SticksOut() implements Rule {
                             .filter(addition -> addition.feature() instanceof PullTab)
                             .isPresent();
             Panel panel = card.stuckPanel(join);
-            Length out = past(panel.outline().in(shut.of(panel.key())).bounds(), whole);
+            Length out = past(panel.outline().in(shut.of(panel.id())).bounds(), whole);
             if (!meant && out.isLongerThan(SEEN)) {
                 findings.add(finding(
                         Severity.NOTE,

@@ -10,6 +10,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Join;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.Settings;
 import kwibbet.card.feature.Placing;
@@ -34,7 +35,7 @@ record StuckAcrossFold() implements Rule {
                 continue;
             }
             card.panelsOf(join.lower()).stream()
-                    .filter(panel -> !panel.key().equals(join.panel()) && moves(card, panel, join.panel()))
+                    .filter(panel -> !panel.id().equals(join.panel()) && moves(card, panel, join.panel()))
                     .filter(panel -> Overlay.overlap(join.zone(), panel.outline()))
                     .findFirst()
                     .ifPresent(panel -> findings.add(finding(card, join)));
@@ -43,12 +44,12 @@ record StuckAcrossFold() implements Rule {
     }
 
     /** Whether the two panels hang on each other by a score that is folded as the card is opened and shut. */
-    private static boolean moves(Card card, Panel panel, String other) {
+    private static boolean moves(Card card, Panel panel, PanelId other) {
         return hangs(panel, other)
-                || card.panel(other).map(each -> hangs(each, panel.key())).orElse(false);
+                || card.panel(other).map(each -> hangs(each, panel.id())).orElse(false);
     }
 
-    private static boolean hangs(Panel panel, String on) {
+    private static boolean hangs(Panel panel, PanelId on) {
         return panel.hanging() instanceof Panel.OnScore hinge
                 && hinge.panel().equals(on)
                 && hinge.degrees().isEmpty();

@@ -13,6 +13,7 @@ import kwibbet.card.Face;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
@@ -124,7 +125,7 @@ record TapeOnShow() implements Rule {
     /** A strip over the tape, where the base offers a face for it. */
     private static Optional<Remedy> cover(Card card, Join join, PieceId film, boolean upperClear) {
         Side side = upperClear ? join.side() : join.side().opposite();
-        String panel = upperClear ? join.panel() : film.value();
+        PanelId panel = upperClear ? join.panel() : PanelId.of(film);
         Optional<Face> face = card.faces().stream()
                 .filter(each -> each.panel().equals(panel) && each.side() == side)
                 .findFirst();
@@ -133,7 +134,7 @@ record TapeOnShow() implements Rule {
             Mat mat = new Mat();
             Settings settings = upperClear ? Settings.PRESET.with(Mat.BORDER, Length.ZERO) : strip(card, join, each);
             Map<String, PaperId> papers = Map.of("paper", card.base().paper());
-            Addition strip = design.next(mat, new Host.OnFace(each.key()), settings, papers)
+            Addition strip = design.next(mat, new Host.OnFace(each.id()), settings, papers)
                     .withName("Hides the tape");
             return new Remedy("add a layer that hides it", design.plus(strip));
         });

@@ -9,6 +9,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Piece;
 import kwibbet.card.Settings;
+import kwibbet.card.Side;
 import kwibbet.card.feature.Mat;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
@@ -36,7 +37,7 @@ record UnevenBorders() implements Rule {
                 Length difference =
                         border(mats.get(i)).minus(border(mats.get(j))).abs();
                 boolean meant = difference.isZero() || difference.isLongerThan(MEANT);
-                boolean compared = side(mats.get(i)).equals(side(mats.get(j)))
+                boolean compared = side(mats.get(i)) == side(mats.get(j))
                         && !mats.get(i).host().equals(mats.get(j).host());
                 if (!meant && compared) {
                     findings.add(finding(card, mats.get(i), mats.get(j)));
@@ -56,9 +57,8 @@ record UnevenBorders() implements Rule {
         return mat.settings().length(Mat.BORDER);
     }
 
-    private static String side(Addition mat) {
-        String face = ((Host.OnFace) mat.host()).face();
-        return face.substring(face.lastIndexOf('-'));
+    private static Side side(Addition mat) {
+        return ((Host.OnFace) mat.host()).face().side();
     }
 
     private Finding finding(Card card, Addition one, Addition other) {

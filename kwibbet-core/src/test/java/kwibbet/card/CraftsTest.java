@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -22,6 +23,7 @@ import static kwibbet.Inches.MATERIALS;
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.make;
+import static kwibbet.Inches.on;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -85,21 +87,21 @@ class CraftsTest {
     @MethodSource("bases")
     void aBaseHangsTogether(Base base) {
         Form form = make(base(base.key(), "5", "7")).orThrow().form();
-        Set<String> seen = new HashSet<>();
+        Set<PanelId> seen = new HashSet<>();
         for (Panel panel : form.panels()) {
             panel.hanging()
                     .on()
-                    .ifPresent(on -> assertThat(seen).as(panel.key()).contains(on));
-            assertThat(seen.add(panel.key())).isTrue();
+                    .ifPresent(on -> assertThat(seen).as(panel.id().value()).contains(on));
+            assertThat(seen.add(panel.id())).isTrue();
         }
         assertThat(form.panels().stream().filter(panel -> panel.hanging() instanceof Panel.Still))
                 .hasSize(1);
-        assertThat(form.faces()).extracting(Face::key).doesNotHaveDuplicates();
+        assertThat(form.faces()).extracting(Face::id).doesNotHaveDuplicates();
         assertThat(form.faces()).extracting(Face::title).doesNotHaveDuplicates();
         assertThat(seen).containsAll(form.faces().stream().map(Face::panel).toList());
-        List<String> scores = form.pieces().stream()
+        List<ScoreId> scores = form.pieces().stream()
                 .flatMap(piece -> piece.scores().stream())
-                .map(Score::key)
+                .map(Score::id)
                 .toList();
         assertThat(scores).doesNotHaveDuplicates().containsAll(form.closing());
         assertThat(form.poses())
@@ -107,7 +109,7 @@ class CraftsTest {
                 .containsExactly(Pose.SHUT, Pose.OPEN, Pose.BEHIND, Pose.STANDING);
         assertThat(form.closing()).allSatisfy(score -> assertThat(
                         form.poses().stream().anyMatch(pose -> pose.angles().containsKey(score)))
-                .as(score)
+                .as(score.value())
                 .isTrue());
     }
 
@@ -121,6 +123,19 @@ class CraftsTest {
         assertThat(round.panels()).isEqualTo(form.panels());
         assertThat(round.finished()).isEqualTo(form.finished());
         assertThat(form.turned().finished()).isEqualTo(form.finished().turned());
+    }
+
+    /** How a card that lies a quarter turned stands is the base's to say, like how one stands whose folds are upright. */
+    @Test
+    void aBaseSaysHowItsCardStandsTurned() {
+        Form form = make(base("zigzag", "5", "7")).orThrow().form();
+        Pose.View upright = new Pose.View(0, 0, 40, 10);
+        Pose.View lying = new Pose.View(0, 3, 5, 7);
+        List<Pose> poses = Pose.all(Map.of(), Map.of(), upright, lying);
+        Form standing = Form.of(form.finished(), form.base(), form.panels(), form.faces(), poses, form.closing());
+        assertThat(standing.pose(Pose.STANDING).view()).isEqualTo(upright);
+        assertThat(standing.turned().pose(Pose.STANDING).view()).isEqualTo(lying);
+        assertThat(standing.turned().pose(Pose.SHUT).view()).isEqualTo(Pose.View.ABOVE);
     }
 
     /** Everyday sizes, ISO ones among them: a card of just that size, or a reason that names a parameter. */
@@ -159,7 +174,7 @@ class CraftsTest {
         for (Base base : Bases.ALL) {
             Card card = make(base(base.key(), "5", "7")).orThrow();
             for (Face face : card.faces()) {
-                Host host = new Host.OnFace(face.key());
+                Host host = new Host.OnFace(face.id());
                 PieceId id = new PieceId(feature.key() + "-1");
                 Settings settings = Beginnings.of(feature, card, host);
                 Addition addition = new Addition(id, "Thing", feature, host, settings, Map.of());
@@ -183,7 +198,7 @@ class CraftsTest {
     @MethodSource("features")
     void whatAFeatureAddsBearsItsNameAndHangsOnWhatIsThere(Feature feature) {
         Card card = make(base("folded", "8", "10")).orThrow();
-        Host host = new Host.OnFace("front-outside");
+        Host host = on("front-outside");
         PieceId id = new PieceId(feature.key() + "-1");
         Addition addition = new Addition(id, "Thing", feature, host, Beginnings.of(feature, card, host), Map.of());
         Card more = make(card.design().plus(addition)).orThrow();

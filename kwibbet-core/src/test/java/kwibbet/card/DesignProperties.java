@@ -45,7 +45,7 @@ class DesignProperties {
                 "Random", system, base, random.nextInt(3) == 0 ? wild(base, settings, random) : settings, STOCK);
         List<Face> faces = CardMaker.make(design, MATERIALS) instanceof Outcome.Made<Card> made
                 ? made.value().faces()
-                : List.of(Face.of("front", Side.UNDER, "front"));
+                : List.of(Face.of(new PanelId("front"), Side.UNDER, "front"));
         int count = random.nextInt(6);
         for (int i = 0; i < count; i++) {
             Feature feature = Features.ALL.get(random.nextInt(Features.ALL.size()));
@@ -53,7 +53,7 @@ class DesignProperties {
                     ? new Host.OnPiece(design.additions()
                             .get(random.nextInt(design.additions().size()))
                             .id())
-                    : new Host.OnFace(faces.get(random.nextInt(faces.size())).key());
+                    : new Host.OnFace(faces.get(random.nextInt(faces.size())).id());
             Addition addition = new Addition(
                     design.nextId(feature),
                     "Thing " + i,

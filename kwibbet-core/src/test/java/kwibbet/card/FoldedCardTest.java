@@ -24,6 +24,7 @@ import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
+import static kwibbet.Inches.on;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -125,8 +126,7 @@ class FoldedCardTest {
                 mat("mat-2", new Host.OnPiece(lower), border("1/8")));
         Card card = make(design.without(lower)).orThrow();
         assertThat(card.pieces().get(1).size()).isEqualTo(size("4 3/4", "6 3/4"));
-        assertThat(design.without(lower).topOf(new Host.OnFace("front-outside")))
-                .isEqualTo(new Host.OnPiece(new PieceId("mat-2")));
+        assertThat(design.without(lower).topOf(on("front-outside"))).isEqualTo(new Host.OnPiece(new PieceId("mat-2")));
     }
 
     @Property

@@ -60,7 +60,7 @@ class PresetsTest {
                     CardSize.find("a5").orElseThrow().size());
             odd.addAll(odd(base.key(), card.design().settings(), HALVES));
             for (Feature feature : Features.ALL) {
-                Host host = new Host.OnFace(card.faces().get(0).key());
+                Host host = new Host.OnFace(card.faces().get(0).id());
                 odd.addAll(odd(base.key() + ", " + feature.key(), Beginnings.of(feature, card, host), HALVES));
             }
             QuickWays.matEveryPanel(card).additions().forEach(mat -> odd.addAll(odd("mats", mat.settings(), HALVES)));
@@ -90,7 +90,7 @@ class PresetsTest {
     }
 
     private static List<String> added(Card card, Feature feature) {
-        Host host = new Host.OnFace(card.faces().get(0).key());
+        Host host = new Host.OnFace(card.faces().get(0).id());
         Addition addition = card.design().next(feature, host, Beginnings.of(feature, card, host), Map.of());
         return CardMaker.make(card.design().plus(addition), card.materials()).reasons().stream()
                 .map(reason -> reason.field() + " " + reason.message())

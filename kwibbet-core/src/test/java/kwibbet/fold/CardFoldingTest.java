@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.PanelId;
 import kwibbet.card.base.Bases;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
@@ -45,7 +46,7 @@ class CardFoldingTest {
     }
 
     private static int facet(CardFolding folding, String panel) {
-        return Objects.requireNonNull(folding.pattern().carriers().get(panel));
+        return Objects.requireNonNull(folding.pattern().carriers().get(new PanelId(panel)));
     }
 
     /**

@@ -35,7 +35,7 @@ class FoldedViewTest {
     void shutTheFrontLiesOverTheBackWithItsOutsideUp(String edge) {
         Card card = folding(edge, "0");
         List<SeenPanel> panels = view(card, "shut").panels();
-        assertThat(panels).extracting(seen -> seen.panel().key()).containsExactly("back", "front");
+        assertThat(panels).extracting(seen -> seen.panel().id().value()).containsExactly("back", "front");
         assertThat(panels).extracting(SeenPanel::side).containsExactly(Side.UP, Side.UNDER);
         assertThat(outline(panels.get(1))).containsExactlyInAnyOrderElementsOf(outline(panels.get(0)));
     }
@@ -63,7 +63,7 @@ class FoldedViewTest {
     void fromBehindTheBackIsSeenFirstAndMirrored() {
         Card card = folding(FoldedBase.AT_SIDE, "0");
         SeenPanel nearest = view(card, "behind").panels().get(1);
-        assertThat(nearest.panel().key()).isEqualTo("back");
+        assertThat(nearest.panel().id().value()).isEqualTo("back");
         assertThat(nearest.side()).isEqualTo(Side.UNDER);
         assertThat(outline(nearest)).extracting(Point::x).containsOnly(in("-5"), in("-10"));
     }
@@ -73,7 +73,7 @@ class FoldedViewTest {
     void standingBothPanelsKeepTheirCommonCrease(String edge) {
         Card card = folding(edge, "0");
         List<SeenPanel> panels = view(card, "standing").panels();
-        assertThat(panels.get(1).panel().key()).isEqualTo("front");
+        assertThat(panels.get(1).panel().id().value()).isEqualTo("front");
         long shared = outline(panels.get(0)).stream()
                 .filter(outline(panels.get(1))::contains)
                 .count();

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 
 import kwibbet.card.Card;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.ShutFold;
@@ -34,7 +35,7 @@ class RingTest {
     }
 
     private static int at(List<SeenPanel> panels, String key) {
-        return panels.stream().map(each -> each.panel().key()).toList().indexOf(key);
+        return panels.stream().map(each -> each.panel().id().value()).toList().indexOf(key);
     }
 
     /** Each flap over the one before and the first over the last: no order of drawing has all four right. */
@@ -46,12 +47,12 @@ class RingTest {
             String upper = "flap-" + (flap % 4 + 1);
             SeenPanel under = panels.get(at(panels, lower));
             boolean drawnLater = at(panels, upper) > at(panels, lower);
-            boolean hidden =
-                    under.hiddenBy().stream().anyMatch(panel -> panel.key().equals(upper));
+            boolean hidden = under.hiddenBy().stream()
+                    .anyMatch(panel -> panel.id().value().equals(upper));
             assertThat(drawnLater || hidden).as(upper + " over " + lower).isTrue();
         }
         assertThat(panels.stream().filter(each -> !each.hiddenBy().isEmpty())).isNotEmpty();
-        assertThat(panels.get(0).panel().key()).isEqualTo("middle");
+        assertThat(panels.get(0).panel().id().value()).isEqualTo("middle");
     }
 
     /** Both ways of folding, by reflections and by turning in space, agree where everything lies. */
@@ -73,12 +74,12 @@ class RingTest {
             ShutFold flat = card.shut();
             var space = FoldedView.standing(card, card.form().pose(Pose.SHUT));
             for (Panel panel : card.panels()) {
-                Outline folded = panel.outline().in(flat.of(panel.key()));
+                Outline folded = panel.outline().in(flat.of(panel.id()));
                 for (int i = 0; i < folded.corners().size(); i++) {
-                    Vector turned = Objects.requireNonNull(space.get(panel.key()))
+                    Vector turned = Objects.requireNonNull(space.get(panel.id()))
                             .at(panel.outline().corners().get(i));
                     assertThat(folded.corners().get(i).x().toInches())
-                            .as(key + " " + panel.key())
+                            .as(key + " " + panel.id().value())
                             .isCloseTo(turned.x(), offset(1e-4));
                     assertThat(folded.corners().get(i).y().toInches()).isCloseTo(turned.y(), offset(1e-4));
                 }
@@ -106,8 +107,8 @@ class RingTest {
                 card.pieces(),
                 card.form().pose(pose),
                 card.form().closing());
-        Outline blade = card.panel("left-shutter").orElseThrow().outline();
-        return blade.in(fold.of("left-shutter")).bounds().right();
+        Outline blade = card.panel(new PanelId("left-shutter")).orElseThrow().outline();
+        return blade.in(fold.of(new PanelId("left-shutter"))).bounds().right();
     }
 
     /** The share of an opening of the sleeve that the shutters leave free. */
@@ -117,9 +118,9 @@ class RingTest {
                 card.pieces(),
                 card.form().pose(pose),
                 card.form().closing());
-        Region there = Region.of(opening.in(fold.of("sleeve")));
-        List<Region> shutters = Stream.of("left-shutter", "right-shutter")
-                .map(key -> Region.of(card.panel(key).orElseThrow().outline().in(fold.of(key))))
+        Region there = Region.of(opening.in(fold.of(new PanelId("sleeve"))));
+        List<Region> shutters = Stream.of(new PanelId("left-shutter"), new PanelId("right-shutter"))
+                .map(id -> Region.of(card.panel(id).orElseThrow().outline().in(fold.of(id))))
                 .toList();
         double free = Overlay.without(there, shutters).stream()
                 .mapToDouble(Region::area)
@@ -131,9 +132,11 @@ class RingTest {
     void theInnerFlapOfARollLiesBetweenFrontAndBackAndEndsShortOfTheFold() {
         Card card = make(base("roll", "4", "6")).orThrow();
         List<SeenPanel> panels = seen(card, Pose.SHUT);
-        assertThat(panels).extracting(each -> each.panel().key()).containsExactly("back", "flap-1", "front");
-        Outline flap =
-                card.panel("flap-1").orElseThrow().outline().in(card.shut().of("flap-1"));
+        assertThat(panels).extracting(each -> each.panel().id().value()).containsExactly("back", "flap-1", "front");
+        Outline flap = card.panel(new PanelId("flap-1"))
+                .orElseThrow()
+                .outline()
+                .in(card.shut().of(new PanelId("flap-1")));
         assertThat(flap.bounds().left()).isEqualTo(in("4 1/16"));
         assertThat(panels.get(2).side()).isEqualTo(Side.UNDER);
     }

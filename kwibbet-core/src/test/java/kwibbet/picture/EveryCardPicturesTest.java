@@ -13,6 +13,7 @@ import kwibbet.bench.RunPlan;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.Host;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -50,8 +51,8 @@ class EveryCardPicturesTest {
 
     private static Card card(Base base) {
         Card plain = make(base(base.key(), "5", "7")).orThrow();
-        Design matted =
-                plain.design().plus(add("mat", "mat-1", on(plain.faces().get(0).key()), "border", "1/8"));
+        Design matted = plain.design()
+                .plus(add("mat", "mat-1", new Host.OnFace(plain.faces().get(0).id()), "border", "1/8"));
         return make(matted).orThrow();
     }
 
@@ -117,7 +118,7 @@ class EveryCardPicturesTest {
         Mark.Group lying = (Mark.Group) flat.marks().get(0);
         assertThat(lying.marks().stream().filter(Mark.Group.class::isInstance).map(mark -> ((Mark.Group) mark).piece()))
                 .containsExactlyElementsOf(card.base().scores().stream()
-                        .map(score -> "score:" + score.key())
+                        .map(score -> "score:" + score.id().value())
                         .toList());
     }
 

@@ -235,7 +235,7 @@ class PressPlanTest {
         PressList press = plan.bench().press();
         assertThat(press.plan().passes()).isEqualTo(48);
         assertThat(sentence(press.settings().get(0).steps().get(0)))
-                .endsWith("Let the plate end 1/4 in short of the die’s far cut.");
+                .endsWith("Let the plate end 1/4 in above the die’s bottom cut.");
         assertThat(sentence(press.settings().get(1).steps().get(0)))
                 .contains("That is 1 in further on, 4 repeats: lay it into its own cut. Let the plate begin 1/4 in");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();

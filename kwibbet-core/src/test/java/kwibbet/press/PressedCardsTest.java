@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -24,9 +25,11 @@ import kwibbet.outcome.Outcome;
 import kwibbet.paper.SheetSizes;
 import kwibbet.press.PressPlan.ByHand;
 import kwibbet.press.PressPlan.Reason;
+import kwibbet.shape.CutShape;
 import kwibbet.tool.Die;
 import kwibbet.tool.Press;
 import kwibbet.tool.Toolbox;
+import kwibbet.tool.Trimmer;
 import kwibbet.trial.TrialRun;
 
 import static kwibbet.Inches.TOOLS;
@@ -39,6 +42,7 @@ import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
+import static kwibbet.Inches.trimmer;
 import static kwibbet.Inches.withPress;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -68,9 +72,30 @@ class PressedCardsTest {
         assertThat(pressed).as(each.key()).isPositive();
     }
 
+    /** What is not said of a die taped into another, or of a slit, cannot be done either. */
+    @Test
+    void aTurnedDieInTheMiddleOfAnotherAndSlitsAreSaid() {
+        Design design = base("folded", "5", "7")
+                .withAdditions(List.of(
+                        add("ornament", "star", on("front-outside"), "shape", "octagon", "width", "3", "height", "3"),
+                        add("opening", "hole", on("star"), "shape", "oval", "width", "1", "height", "1/2"),
+                        add("collar", "collar", on("front-outside"))));
+        List<Die> dies = List.of(die(CutShape.Kind.OCTAGON, "3", "3"), die(CutShape.Kind.OVAL, "1/2", "1"));
+        for (Trimmer.Slits slits : Trimmer.Slits.values()) {
+            RunPlan plan = RunPlan.of(
+                    line(design, 2),
+                    shelf(paper(SheetSizes.TWELVE_SQUARE)),
+                    Thrift.FEWEST_SHEETS,
+                    new Toolbox(trimmer(2, in("1/8"), slits), TOOLS.board(), WIDE, dies, TOOLS.hand()));
+            assertThat(plan.bench().press().plan().passes()).isEqualTo(2);
+            assertThat(plan.bench().trim().slits()).hasSize(2);
+            PressRead.everyDieLiesWhereTheWordsSay(plan);
+        }
+    }
+
     private static List<Host> hosts(Design plain) {
         return make(plain).orThrow().faces().stream()
-                .map(face -> on(face.key()))
+                .<Host>map(face -> new Host.OnFace(face.id()))
                 .toList();
     }
 
@@ -114,6 +139,7 @@ class PressedCardsTest {
                 .as(made.piece().name())
                 .isEqualTo(made.dieCuts().asked()));
         everythingIsDoneOnce(card, plan);
+        PressRead.everyDieLiesWhereTheWordsSay(plan);
         return trial.pieces().stream().mapToInt(made -> made.dieCuts().asked()).sum();
     }
 

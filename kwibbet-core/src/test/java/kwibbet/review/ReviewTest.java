@@ -280,7 +280,7 @@ class ReviewTest {
             Card card = card(design);
             Addition mat = mat(
                     "mat-1",
-                    card.faces().get(base.key().equals("bridged") ? 1 : 0).key());
+                    card.faces().get(base.key().equals("bridged") ? 1 : 0).id().value());
             List<Finding> findings = Review.of(card(with(design, mat)));
             if (base.key().equals("bridged")) {
                 assertThat(findings).extracting(Finding::rule).contains("nothing-bridges");
@@ -294,7 +294,7 @@ class ReviewTest {
     void aFlatOrnamentBackedWithItsOwnFoamShowsNone() {
         Design design = with(
                 base("folded", "5", "7"),
-                add("ornament", "ornament-1", new Host.OnFace("front-outside"), "backing", "die")
+                add("ornament", "ornament-1", on("front-outside"), "backing", "die")
                         .withPapers(Map.of("paper", STOCK, Ornament.FOAM.key(), FOAM)));
         assertThat(review(design)).isEmpty();
         assertThat(card(design).piece(new PieceId("ornament-1-foam"))).isPresent();
@@ -305,7 +305,7 @@ class ReviewTest {
     void aLayerThatLiesOnSeveralIsToldOfTheTopmost() {
         List<Addition> mats = new ArrayList<>();
         for (int i = 1; i <= 12; i++) {
-            mats.add(add("mat", "mat-" + i, new Host.OnFace("front-outside"), "border", i + "/16"));
+            mats.add(add("mat", "mat-" + i, on("front-outside"), "border", i + "/16"));
         }
         Card card = CardMaker.make(base("folded", "5", "7").withAdditions(mats), MATERIALS)
                 .orThrow();

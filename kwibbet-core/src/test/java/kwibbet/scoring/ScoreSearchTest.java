@@ -18,6 +18,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Score.Fold;
+import kwibbet.card.ScoreId;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.scoring.ScorePlan.Scored;
@@ -51,7 +52,7 @@ class ScoreSearchTest {
     }
 
     private static Score valley(String at) {
-        return Score.upright("s" + at, in(at), PIECE, Fold.VALLEY);
+        return Score.upright(new ScoreId("s" + in(at).toTicks()), in(at), PIECE, Fold.VALLEY);
     }
 
     private static ScorePlan plan(ScoringBoard board, Score... scores) {
@@ -75,7 +76,7 @@ class ScoreSearchTest {
     void theLastGrooveIsStillOnTheBoard() {
         kwibbet.shape.Size wide = size("11", "7");
         ScoringBoard board = board("1, 5 1/2");
-        Score middle = Score.upright("middle", in("5 1/2"), wide, Fold.VALLEY);
+        Score middle = Score.upright(new ScoreId("middle"), in("5 1/2"), wide, Fold.VALLEY);
         ScorePlan plan = ScoreSearch.plan(List.of(middle), wide, board, Hand.RIGHT);
         assertThat(plan.unreachable()).isEmpty();
         assertThat(plan.settings()).singleElement().satisfies(setting -> {
@@ -115,8 +116,8 @@ class ScoreSearchTest {
 
     @Test
     void mountainsAreScoredFromTheOtherFaceAndLevelScoresTurned() {
-        Score mountain = Score.upright("m", in("4"), PIECE, Fold.MOUNTAIN);
-        Score level = Score.level("l", in("3"), PIECE, Fold.VALLEY);
+        Score mountain = Score.upright(new ScoreId("m"), in("4"), PIECE, Fold.MOUNTAIN);
+        Score level = Score.level(new ScoreId("l"), in("3"), PIECE, Fold.VALLEY);
         ScorePlan plan = plan(EIGHTHS, valley("2"), mountain, level);
         assertThat(plan.settings()).hasSize(3);
         assertThat(plan.settings())
@@ -132,9 +133,9 @@ class ScoreSearchTest {
         kwibbet.shape.Size wide = size("26", "4");
         ScorePlan plan = ScoreSearch.plan(
                 List.of(
-                        Score.upright("far", in("12 1/2"), wide, Fold.VALLEY),
+                        Score.upright(new ScoreId("far"), in("12 1/2"), wide, Fold.VALLEY),
                         new Score(
-                                "slanted",
+                                new ScoreId("slanted"),
                                 new Segment(new Point(in("1"), in("0")), new Point(in("2"), in("4"))),
                                 Fold.VALLEY)),
                 wide,
@@ -159,9 +160,10 @@ class ScoreSearchTest {
             Fold fold = at % 3 == 0 ? Fold.MOUNTAIN : Fold.VALLEY;
             if (at % 5 == 0) {
                 Length legs = Length.ofInches(at, 64);
-                scores.add(new Score("d" + at, new Segment(new Point(legs, in("0")), new Point(in("0"), legs)), fold));
+                scores.add(new Score(
+                        new ScoreId("d" + at), new Segment(new Point(legs, in("0")), new Point(in("0"), legs)), fold));
             } else {
-                scores.add(Score.upright("s" + at, Length.ofInches(at * 2L + odd % 2, 64), PIECE, fold));
+                scores.add(Score.upright(new ScoreId("s" + at), Length.ofInches(at * 2L + odd % 2, 64), PIECE, fold));
             }
         }
         ScorePlan plan = ScoreSearch.plan(scores, PIECE, board, left ? Hand.LEFT : Hand.RIGHT);
@@ -194,7 +196,7 @@ class ScoreSearchTest {
     void noFewerSettingsWouldDo(@ForAll @Size(min = 2, max = 6) Set<@IntRange(min = 4, max = 76) Integer> eighths) {
         ScoringBoard board = board("1, 1 1/2, 2 3/8, 4, 5 1/8, 6, 8 7/8, 10");
         List<Score> scores = eighths.stream()
-                .map(at -> Score.upright("s" + at, Length.ofInches(at, 8), PIECE, Fold.VALLEY))
+                .map(at -> Score.upright(new ScoreId("s" + at), Length.ofInches(at, 8), PIECE, Fold.VALLEY))
                 .toList();
         Map<String, Set<Score>> ways = new HashMap<>();
         for (Score score : scores) {

@@ -21,6 +21,8 @@ import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
+import kwibbet.card.Host;
 import kwibbet.card.RunLine;
 import kwibbet.card.base.Bases;
 import kwibbet.layout.CutPart;
@@ -53,7 +55,6 @@ import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
-import static kwibbet.Inches.on;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -272,8 +273,9 @@ class ListsReadTest {
         List<Addition> mats = new ArrayList<>();
         Optional<Card> plain = made(design);
         for (int mat = 0; plain.isPresent() && mat < random.nextInt(4); mat++) {
-            String face = any(random, plain.get().faces()).key();
-            mats.add(add("mat", "mat-" + mat, on(face), "border", any(random, List.of("1/8", "1/4", "3/16"))));
+            FaceId face = any(random, plain.get().faces()).id();
+            mats.add(add(
+                    "mat", "mat-" + mat, new Host.OnFace(face), "border", any(random, List.of("1/8", "1/4", "3/16"))));
         }
         return made(design.withAdditions(mats)).or(() -> plain).map(card -> new RunLine(card, copies));
     }

@@ -19,6 +19,7 @@ import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.Host;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
@@ -52,7 +53,6 @@ import static kwibbet.Inches.in;
 import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
-import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
@@ -168,8 +168,10 @@ class TrialRunTest {
                 String width = 4 + random.nextInt(2) + " " + (1 + 2 * random.nextInt(4)) + "/8";
                 Design design = base(base.key(), width, "6");
                 Copies copies = new Copies(1 + random.nextInt(9), 1);
-                Addition mat =
-                        mat("mat", on(make(design).orThrow().faces().get(0).key()), border("1/4"));
+                Addition mat = mat(
+                        "mat",
+                        new Host.OnFace(make(design).orThrow().faces().get(0).id()),
+                        border("1/4"));
                 lines.add(new RunLine(make(design.withAdditions(List.of(mat))).orThrow(), copies));
             }
             RunPlan run = JointPlan.of(

@@ -9,11 +9,14 @@ import kwibbet.card.Addition;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
+import kwibbet.card.PanelId;
 import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
 import kwibbet.card.Settings;
+import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
 import kwibbet.layout.Thrift;
@@ -49,7 +52,7 @@ public final class Samples {
         Addition lower = mat(
                 "mat-1",
                 "Lower mat",
-                new Host.OnFace("front-outside"),
+                new Host.OnFace(new FaceId(new PanelId("front"), Side.UNDER)),
                 Settings.PRESET.with(Mat.BORDER, Length.ofInches(1, 8)));
         Addition upper = mat(
                 "mat-2",

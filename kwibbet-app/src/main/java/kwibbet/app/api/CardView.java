@@ -69,7 +69,7 @@ record CardView(
         static ScoreView of(Score score, Piece piece) {
             Optional<Score.Measured> measured = score.measured(piece.size());
             return new ScoreView(
-                    score.key(),
+                    score.id().value(),
                     score.fold().word(),
                     PointView.of(score.line().start()),
                     PointView.of(score.line().end()),
@@ -137,7 +137,7 @@ record CardView(
             return new JoinView(
                     join.upper().value(),
                     join.lower().value(),
-                    join.panel(),
+                    join.panel().value(),
                     join.side().name().toLowerCase(Locale.ROOT),
                     join.adhesion().kind().words(),
                     join.adhesion().height().toString(),

@@ -91,6 +91,6 @@ class CuttingRoomController {
         }
         ScoreRequest request = made.value();
         return ResponseEntity.ok(ScorePlanView.of(
-                ScoreSearch.plan(request.scores(), request.piece(), request.board(), request.hand()), request.hand()));
+                ScoreSearch.plan(request.scores(), request.piece(), request.board(), request.hand()), request));
     }
 }

@@ -4,9 +4,9 @@ import java.util.List;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 
+import kwibbet.formats.cutting.ScoreRequest;
 import kwibbet.scoring.Lying;
 import kwibbet.scoring.ScorePlan;
-import kwibbet.tool.Hand;
 
 /**
  * How a piece is scored. Lengths are texts with their unit, exact.
@@ -22,13 +22,15 @@ record ScorePlanView(List<SettingView> settings, int atLeast, boolean proven, Li
     /** The edge or corner at the fence; how far it is slid off; degrees clockwise after it was turned over, if it was. */
     @Schema(name = "ScoreSetting")
     record SettingView(String edge, String shift, int turned, boolean flipped, List<ScoredView> scores) {
-        static SettingView of(ScorePlan.Setting setting, Hand hand) {
+        static SettingView of(ScorePlan.Setting setting, ScoreRequest request) {
             return new SettingView(
                     edge(setting.lying()),
                     setting.shift().toString(),
-                    setting.lying().turned(hand),
+                    setting.lying().turned(request.hand()),
                     setting.lying().flipped(),
-                    setting.scores().stream().map(ScoredView::of).toList());
+                    setting.scores().stream()
+                            .map(scored -> ScoredView.of(scored, request))
+                            .toList());
         }
 
         private static String edge(Lying lying) {
@@ -42,9 +44,9 @@ record ScorePlanView(List<SettingView> settings, int atLeast, boolean proven, Li
     /** The place of the score in the request, its groove, and where from the edge at the fence that creases the piece. */
     @Schema(name = "Scored")
     record ScoredView(int score, String groove, String at) {
-        static ScoredView of(ScorePlan.Scored scored) {
+        static ScoredView of(ScorePlan.Scored scored, ScoreRequest request) {
             return new ScoredView(
-                    Integer.parseInt(scored.score().key()),
+                    request.placeOf(scored.score()),
                     scored.groove().toString(),
                     scored.at().shown().toString());
         }
@@ -53,22 +55,24 @@ record ScorePlanView(List<SettingView> settings, int atLeast, boolean proven, Li
     /** Why not, the nearest place the board can score and how far that is off; both empty where there is none. */
     @Schema(name = "ScoreUnreachable")
     record UnreachableView(int score, String reason, String nearest, String error) {
-        static UnreachableView of(ScorePlan.Unreachable unreachable) {
+        static UnreachableView of(ScorePlan.Unreachable unreachable, ScoreRequest request) {
             return new UnreachableView(
-                    Integer.parseInt(unreachable.score().key()),
+                    request.placeOf(unreachable.score()),
                     unreachable.why().name(),
                     unreachable.nearest().map(near -> near.shown().toString()).orElse(""),
                     unreachable.nearest().map(near -> near.error().toString()).orElse(""));
         }
     }
 
-    static ScorePlanView of(ScorePlan plan, Hand hand) {
+    static ScorePlanView of(ScorePlan plan, ScoreRequest request) {
         return new ScorePlanView(
                 plan.settings().stream()
-                        .map(setting -> SettingView.of(setting, hand))
+                        .map(setting -> SettingView.of(setting, request))
                         .toList(),
                 plan.atLeast(),
                 plan.isProven(),
-                plan.unreachable().stream().map(UnreachableView::of).toList());
+                plan.unreachable().stream()
+                        .map(each -> UnreachableView.of(each, request))
+                        .toList());
     }
 }

@@ -17,12 +17,14 @@ import kwibbet.card.Card;
 import kwibbet.card.Copies;
 import kwibbet.card.Craft;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
+import kwibbet.card.Score;
 import kwibbet.card.Settings;
 import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Features;
@@ -99,8 +101,9 @@ class CardEdits {
 
     private static Optional<Host> host(Card card, Entries entries) {
         String on = entries.words("on");
-        if (card.face(on).isPresent()) {
-            return Optional.of(new Host.OnFace(on));
+        Optional<FaceId> face = FaceId.parse(on).filter(id -> card.face(id).isPresent());
+        if (face.isPresent()) {
+            return Optional.of(new Host.OnFace(face.get()));
         }
         return PieceId.isOne(on) && card.piece(new PieceId(on)).isPresent()
                 ? Optional.of(new Host.OnPiece(new PieceId(on)))
@@ -182,7 +185,11 @@ class CardEdits {
         Length down = entries.millimetres("down");
         String what = entries.words("what");
         if (what.startsWith(SCORE)) {
-            return Moves.scoreMoved(card, what.substring(SCORE.length()), right, down, marks);
+            return card.base().scores().stream()
+                    .map(Score::id)
+                    .filter(id -> what.equals(SCORE + id.value()))
+                    .findFirst()
+                    .flatMap(id -> Moves.scoreMoved(card, id, right, down, marks));
         }
         if (!PieceId.isOne(what)) {
             return Optional.empty();

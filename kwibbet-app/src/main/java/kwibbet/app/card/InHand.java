@@ -179,7 +179,7 @@ public record InHand(String asked, Card card, List<Paper> papers, String form, E
     public List<Place> places() {
         List<Place> places = new ArrayList<>();
         for (Face face : card.faces()) {
-            places.add(new Place(face.key(), face.title()));
+            places.add(new Place(face.id().value(), face.title()));
         }
         for (Join join : card.joins()) {
             if (card.design().addition(join.upper()).isPresent()) {
@@ -193,7 +193,7 @@ public record InHand(String asked, Card card, List<Paper> papers, String form, E
     public String place() {
         Host host = addition().host();
         return host instanceof Host.OnFace face
-                ? face.face()
+                ? face.face().value()
                 : ((Host.OnPiece) host).piece().value();
     }
 
@@ -206,9 +206,9 @@ public record InHand(String asked, Card card, List<Paper> papers, String form, E
         if (!isOfBase() && card.design().addition(piece().id()).isPresent()) {
             return piece().id().value();
         }
-        Host top = card.design().topOf(new Host.OnFace(card.faces().get(0).key()));
+        Host top = card.design().topOf(new Host.OnFace(card.faces().get(0).id()));
         return top instanceof Host.OnFace face
-                ? face.face()
+                ? face.face().value()
                 : ((Host.OnPiece) top).piece().value();
     }
 

@@ -18,11 +18,14 @@ import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
+import kwibbet.card.PanelId;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
+import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Mat;
@@ -79,9 +82,9 @@ class CardEditsTest {
         assertThat(design.additions())
                 .extracting(Addition::host)
                 .containsExactly(
-                        new Host.OnFace("front-outside"),
+                        new Host.OnFace(new FaceId(new PanelId("front"), Side.UNDER)),
                         new Host.OnPiece(new PieceId("mat-1")),
-                        new Host.OnFace("back-inside"));
+                        new Host.OnFace(new FaceId(new PanelId("back"), Side.UP)));
     }
 
     @Test
@@ -118,7 +121,7 @@ class CardEditsTest {
         Design changed =
                 edits.addition(card(design), design.additions().get(0), entries).orElseThrow();
         assertThat(changed.additions()).singleElement().satisfies(mat -> {
-            assertThat(mat.host()).isEqualTo(new Host.OnFace("front-outside"));
+            assertThat(mat.host()).isEqualTo(new Host.OnFace(new FaceId(new PanelId("front"), Side.UNDER)));
             assertThat(mat.settings().length(Mat.HEIGHT)).isEqualTo(Length.ofMillimetres(100));
             assertThat(mat.settings().length(Mat.BORDER)).isEqualTo(Length.ofInches(1, 8));
             assertThat(mat.name()).isEqualTo("Panel");

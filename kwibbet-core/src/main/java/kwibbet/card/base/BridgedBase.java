@@ -9,11 +9,13 @@ import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
@@ -55,17 +57,16 @@ public record BridgedBase() implements ParallelFoldBase {
     public static final Parameter.OfChoice FOLD = CardSides.FOLD_AT_TOP;
 
     private static final Length NARROWEST_GAP = Length.ofInches(1, 2);
-    private static final String FRONT = "front";
-    private static final String BACK = "back";
+    private static final ScoreId CREASE = new ScoreId("fold");
     private static final PieceId FILM = new PieceId("film");
     private static final PieceId LOOSE = new PieceId("loose-strip");
     private static final List<Face> FACES = List.of(
-            Face.of(FILM.value(), Side.UNDER, "clear front"),
+            Face.of(PanelId.of(FILM), Side.UNDER, "clear front"),
             Face.of(FRONT, Side.UNDER, "left strip").lyingCalled("top strip"),
-            Face.of(LOOSE.value(), Side.UP, "right strip").lyingCalled("bottom strip"),
+            Face.of(PanelId.of(LOOSE), Side.UP, "right strip").lyingCalled("bottom strip"),
             Face.inside(BACK, Side.UP, "inside back"),
             Face.inside(FRONT, Side.UP, "inside left strip").lyingCalled("inside top strip"),
-            Face.inside(FILM.value(), Side.UP, "inside clear front"),
+            Face.inside(PanelId.of(FILM), Side.UP, "inside clear front"),
             Face.back(BACK, Side.UNDER, "back"));
 
     @Override
@@ -105,7 +106,7 @@ public record BridgedBase() implements ParallelFoldBase {
 
     /** The score lies at the depth of the strip. */
     @Override
-    public Optional<Settings> moved(Settings settings, String score, Length at) {
+    public Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
         return Optional.of(settings.with(STRIP, at));
     }
 
@@ -127,7 +128,7 @@ public record BridgedBase() implements ParallelFoldBase {
         Length depth = finished.width();
         Strip base = new Strip(
                 List.of(new Leaf(FRONT, strip), new Leaf(BACK, depth)),
-                List.of(Crease.valley("fold")),
+                List.of(Crease.valley(CREASE)),
                 1,
                 finished.height());
         Size filmSize = new Size(depth.minus(brief.length(SHORTER_BY)), finished.height());
@@ -136,16 +137,16 @@ public record BridgedBase() implements ParallelFoldBase {
         Placement filmOnBase = Placement.at(new Point(strip.minus(depth), Length.ZERO));
         Placement looseOnFilm = new Placement(new Point(strip, Length.ZERO), 0, true);
         List<Panel> panels = new ArrayList<>(base.panels());
-        panels.add(Panel.stuck(FILM.value(), FILM, film.outline(), FRONT, Side.UP, filmOnBase));
-        panels.add(Panel.stuck(LOOSE.value(), LOOSE, loose.outline(), FILM.value(), Side.UNDER, looseOnFilm));
-        List<Pose> poses = base.poses(Map.of("fold", 146), new Pose.View(0, 0, 10, 12));
+        panels.add(Panel.stuck(PanelId.of(FILM), FILM, film.outline(), FRONT, Side.UP, filmOnBase));
+        panels.add(Panel.stuck(PanelId.of(LOOSE), LOOSE, loose.outline(), PanelId.of(FILM), Side.UNDER, looseOnFilm));
+        List<Pose> poses = base.poses(Map.of(CREASE, 146), new Pose.View(0, 0, 10, 12));
         return new Form(
                 finished,
                 List.of(base.piece(brief), film, loose),
                 panels,
                 FACES,
                 poses,
-                List.of("fold"),
+                List.of(CREASE),
                 List.of(),
                 List.of());
     }

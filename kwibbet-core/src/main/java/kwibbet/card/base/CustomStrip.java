@@ -6,15 +6,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
+import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
@@ -105,8 +108,8 @@ public record CustomStrip() implements ParallelFoldBase {
     }
 
     @Override
-    public Optional<WayOut> withShorterPanel(Settings settings, String panel, Length by) {
-        int number = Integer.parseInt(panel.substring(panel.lastIndexOf('-') + 1));
+    public Optional<WayOut> withShorterPanel(Settings settings, PanelId panel, Length by) {
+        int number = numberOf(panel, CustomStrip::panel);
         Length entered = settings.length(WIDTHS.get(number - 1));
         Length width = entered.isZero() ? settings.length(CardSides.WIDTH) : entered;
         return Optional.of(
@@ -127,13 +130,28 @@ public record CustomStrip() implements ParallelFoldBase {
 
     /** The panel before the score changes; those after it keep their widths. */
     @Override
-    public Optional<Settings> moved(Settings settings, String score, Length at) {
-        int number = Integer.parseInt(score.substring(score.lastIndexOf('-') + 1));
+    public Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
+        int number = numberOf(score, CustomStrip::score);
         Length before = Length.ZERO;
         for (int i = 0; i < number - 1; i++) {
             before = before.plus(widthOf(settings, i));
         }
         return Optional.of(settings.with(WIDTHS.get(number - 1), at.minus(before)));
+    }
+
+    private static PanelId panel(int number) {
+        return new PanelId("panel-" + number);
+    }
+
+    private static ScoreId score(int number) {
+        return new ScoreId("fold-" + number);
+    }
+
+    private static <T> int numberOf(T id, IntFunction<T> numbered) {
+        return IntStream.rangeClosed(1, MOST)
+                .filter(number -> numbered.apply(number).equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("a strip has no " + id));
     }
 
     private Length widthOf(Settings settings, int panel) {
@@ -159,7 +177,7 @@ public record CustomStrip() implements ParallelFoldBase {
                         WIDTHS.get(i).key(),
                         "Panel " + (i + 1) + " must be 0, or at least " + brief.figure(NARROWEST) + " wide.");
             }
-            leaves.add(new Leaf("panel-" + (i + 1), width));
+            leaves.add(new Leaf(panel(i + 1), width));
         }
         return Outcome.made(form(finished, leaves, brief));
     }
@@ -167,31 +185,27 @@ public record CustomStrip() implements ParallelFoldBase {
     private static Form form(Size finished, List<Leaf> leaves, Brief brief) {
         List<Crease> creases = new ArrayList<>();
         List<Face> faces = new ArrayList<>();
-        Map<String, Integer> standing = new HashMap<>();
-        Map<String, Integer> shut = new HashMap<>();
+        Map<ScoreId, Integer> standing = new HashMap<>();
+        Map<ScoreId, Integer> shut = new HashMap<>();
         for (int i = 0; i < leaves.size(); i++) {
             String title = "panel " + (i + 1);
             boolean isLast = i == leaves.size() - 1;
             faces.add(
                     isLast
-                            ? Face.back(leaves.get(i).key(), Side.UNDER, title)
-                            : Face.of(leaves.get(i).key(), Side.UNDER, title));
-            faces.add(Face.inside(leaves.get(i).key(), Side.UP, "inside panel " + (i + 1)));
+                            ? Face.back(leaves.get(i).id(), Side.UNDER, title)
+                            : Face.of(leaves.get(i).id(), Side.UNDER, title));
+            faces.add(Face.inside(leaves.get(i).id(), Side.UP, "inside panel " + (i + 1)));
             if (i < leaves.size() - 1) {
                 String way = brief.choice(FOLDS.get(i));
-                String key = "fold-" + (i + 1);
-                creases.add(new Crease(key, way.equals("mountain") ? Score.Fold.MOUNTAIN : Score.Fold.VALLEY));
-                shut.put(key, way.equals("flat") ? 0 : 180);
-                standing.put(key, way.equals("flat") ? 0 : 100);
+                ScoreId score = score(i + 1);
+                creases.add(new Crease(score, way.equals("mountain") ? Score.Fold.MOUNTAIN : Score.Fold.VALLEY));
+                shut.put(score, way.equals("flat") ? 0 : 180);
+                standing.put(score, way.equals("flat") ? 0 : 100);
             }
         }
         Strip strip = new Strip(leaves, creases, leaves.size() - 1, finished.height());
-        List<Pose> poses = List.of(
-                new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
-                new Pose(Pose.OPEN, "open", Map.of(), Pose.View.ABOVE),
-                new Pose(Pose.BEHIND, "behind", shut, new Pose.View(0, 0, 180, 0)),
-                new Pose(Pose.STANDING, "standing", standing, new Pose.View(0, 0, -28, 16)));
-        List<String> closing = creases.stream().map(Crease::key).toList();
+        List<Pose> poses = Pose.all(shut, standing, new Pose.View(0, 0, -28, 16), Pose.View.TENT);
+        List<ScoreId> closing = creases.stream().map(Crease::id).toList();
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing);
         return form;
     }

@@ -8,6 +8,7 @@ import kwibbet.card.Brief;
 import kwibbet.card.Form;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.base.Strip.Crease;
 import kwibbet.card.base.Strip.Leaf;
@@ -46,9 +47,7 @@ public record FoldedBase() implements ParallelFoldBase {
     public static final String AT_TOP = CardSides.AT_TOP;
 
     private static final Length SHALLOWEST_FRONT = Length.ofInches(1, 2);
-    private static final String FRONT = "front";
-    private static final String BACK = "back";
-    private static final String CREASE = "fold";
+    private static final ScoreId CREASE = new ScoreId("fold");
 
     @Override
     public String key() {
@@ -77,7 +76,7 @@ public record FoldedBase() implements ParallelFoldBase {
 
     /** The front ends at its free edge: the farther the score, the deeper the front. */
     @Override
-    public Optional<Settings> moved(Settings settings, String score, Length at) {
+    public Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
         Length depth = upright(settings).width();
         return Optional.of(settings.with(SHORT_BY, Length.max(depth.minus(at), Length.ZERO)));
     }

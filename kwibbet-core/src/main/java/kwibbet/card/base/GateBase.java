@@ -8,8 +8,10 @@ import java.util.Optional;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
+import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
@@ -50,13 +52,15 @@ public record GateBase() implements ParallelFoldBase {
     /** Doors of their own widths that may overlap, the right one on top. */
     public static final String OVERLAP = "overlap";
 
-    static final String MIDDLE = "middle";
+    static final PanelId LEFT_DOOR = new PanelId("left");
+    static final PanelId RIGHT_DOOR = new PanelId("right");
+    static final PanelId MIDDLE = new PanelId("middle");
     static final List<Face> FACES = List.of(
-            Face.of("left", Side.UNDER, "left door").lyingCalled("top door"),
-            Face.of("right", Side.UNDER, "right door").lyingCalled("bottom door"),
-            Face.inside("left", Side.UP, "inside left door").lyingCalled("inside top door"),
+            Face.of(LEFT_DOOR, Side.UNDER, "left door").lyingCalled("top door"),
+            Face.of(RIGHT_DOOR, Side.UNDER, "right door").lyingCalled("bottom door"),
+            Face.inside(LEFT_DOOR, Side.UP, "inside left door").lyingCalled("inside top door"),
             Face.of(MIDDLE, Side.UP, "middle"),
-            Face.inside("right", Side.UP, "inside right door").lyingCalled("inside bottom door"),
+            Face.inside(RIGHT_DOOR, Side.UP, "inside right door").lyingCalled("inside bottom door"),
             Face.back(MIDDLE, Side.UNDER, "back"));
 
     private static Parameter.OfLength door(String key, String label) {
@@ -104,7 +108,7 @@ public record GateBase() implements ParallelFoldBase {
 
     /** The middle keeps its width; the door that hangs on the score takes what there is. */
     @Override
-    public Optional<Settings> moved(Settings settings, String score, Length at) {
+    public Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
         Length width = upright(settings).width();
         Length half = width.half();
         boolean alike = settings.is(DOORS, MEET);
@@ -112,7 +116,7 @@ public record GateBase() implements ParallelFoldBase {
         Length right = alike ? half : settings.length(RIGHT);
         Settings own = settings.with(DOORS, OVERLAP).with(LEFT, left).with(RIGHT, right);
         return Optional.of(
-                score.equals("left")
+                score.equals(LEFT_DOOR.hinge())
                         ? own.with(LEFT, at)
                         : own.with(RIGHT, left.plus(width).plus(right).minus(at)));
     }
@@ -148,16 +152,23 @@ public record GateBase() implements ParallelFoldBase {
 
     static Strip strip(Length left, Length middle, Length right, Length height) {
         return new Strip(
-                List.of(new Leaf("left", left), new Leaf(MIDDLE, middle), new Leaf("right", right)),
-                List.of(Crease.valley("left"), Crease.valley("right")),
+                List.of(new Leaf(LEFT_DOOR, left), new Leaf(MIDDLE, middle), new Leaf(RIGHT_DOOR, right)),
+                List.of(Crease.valley(LEFT_DOOR.hinge()), Crease.valley(RIGHT_DOOR.hinge())),
                 1,
                 height);
     }
 
     private static Form gate(Size finished, Length left, Length right, Brief brief) {
         Strip strip = strip(left, finished.width(), right, finished.height());
-        List<Pose> poses = strip.poses(Map.of("left", 118, "right", 118), new Pose.View(0, 0, 8, 12));
-        Form form = Form.of(finished, strip.piece(brief), strip.panels(), FACES, poses, List.of("left", "right"));
+        List<Pose> poses =
+                strip.poses(Map.of(LEFT_DOOR.hinge(), 118, RIGHT_DOOR.hinge(), 118), new Pose.View(0, 0, 8, 12));
+        Form form = Form.of(
+                finished,
+                strip.piece(brief),
+                strip.panels(),
+                FACES,
+                poses,
+                List.of(LEFT_DOOR.hinge(), RIGHT_DOOR.hinge()));
         return form;
     }
 }

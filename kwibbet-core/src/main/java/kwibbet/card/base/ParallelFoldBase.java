@@ -6,6 +6,7 @@ import kwibbet.card.Base;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
+import kwibbet.card.PanelId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.measure.Length;
@@ -18,12 +19,18 @@ import kwibbet.shape.Size;
  */
 interface ParallelFoldBase extends Base {
 
+    /** The panel that lies uppermost. */
+    PanelId FRONT = new PanelId("front");
+
+    /** The panel that lies still. */
+    PanelId BACK = new PanelId("back");
+
     /** The four faces of a front that hangs on a back. */
     List<Face> FRONT_AND_BACK = List.of(
-            Face.of("front", Side.UNDER, "front"),
-            Face.inside("front", Side.UP, "inside front"),
-            Face.inside("back", Side.UP, "inside back"),
-            Face.back("back", Side.UNDER, "back"));
+            Face.of(FRONT, Side.UNDER, "front"),
+            Face.inside(FRONT, Side.UP, "inside front"),
+            Face.inside(BACK, Side.UP, "inside back"),
+            Face.back(BACK, Side.UNDER, "back"));
 
     @Override
     default Size finished(Settings settings) {

@@ -16,6 +16,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
@@ -75,6 +76,9 @@ public record PastFoldBase() implements ParallelFoldBase {
             .following(Parameter.Follows.BOTH);
 
     private static final Length SHORTEST_HINGE = Length.ofInches(1, 4);
+
+    private static final ScoreId CREASE = new ScoreId("fold");
+    private static final ScoreId LOWER_CREASE = new ScoreId("fold-2");
 
     @Override
     public String key() {
@@ -137,8 +141,8 @@ public record PastFoldBase() implements ParallelFoldBase {
         Outline frontPanel = Overlay.joined(front, Region.of(part)).get(0).outline();
         Outline backPanel = Overlay.without(back, Region.of(part)).get(0).outline();
         List<Score> scores = List.of(
-                new Score("fold", Lines.upright(depth, Length.ZERO, bounds.top()), Score.Fold.VALLEY),
-                new Score("fold-2", Lines.upright(depth, bounds.bottom(), flat.height()), Score.Fold.VALLEY));
+                new Score(CREASE, Lines.upright(depth, Length.ZERO, bounds.top()), Score.Fold.VALLEY),
+                new Score(LOWER_CREASE, Lines.upright(depth, bounds.bottom(), flat.height()), Score.Fold.VALLEY));
         Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), flat)
                 .scored(scores);
         List<Segment> cuts = part.edges().stream()
@@ -152,10 +156,10 @@ public record PastFoldBase() implements ParallelFoldBase {
                 Rect.of(depth, box.top(), box.right().minus(depth), box.size().height());
         base = base.partlyCut(new PartCut.UnderPlate(shape, whole, beyond, cuts));
         List<Panel> panels = List.of(
-                Panel.still("back", PieceId.BASE, backPanel),
-                Panel.folding("front", PieceId.BASE, frontPanel, "back", "fold"));
-        List<String> folds = List.of("fold", "fold-2");
-        List<Pose> poses = Strip.poses(folds, Map.of("fold", 146, "fold-2", 146), new Pose.View(0, 0, 10, 12));
+                Panel.still(BACK, PieceId.BASE, backPanel),
+                Panel.folding(FRONT, PieceId.BASE, frontPanel, BACK, CREASE));
+        List<ScoreId> folds = List.of(CREASE, LOWER_CREASE);
+        List<Pose> poses = Strip.poses(folds, Map.of(CREASE, 146, LOWER_CREASE, 146), new Pose.View(0, 0, 10, 12));
         return Form.of(finished, base, panels, FRONT_AND_BACK, poses, folds);
     }
 

@@ -10,12 +10,14 @@ import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.measure.Length;
@@ -65,7 +67,7 @@ public record PinwheelBase() implements Base {
     public static final Parameter.OfChoice HAND = Parameter.OfChoice.of(
             "hand", "Turns", "Which way the flaps follow each other.", "right", "to the right", "left", "to the left");
 
-    private static final String MIDDLE = "middle";
+    private static final PanelId MIDDLE = new PanelId("middle");
 
     @Override
     public String key() {
@@ -158,65 +160,78 @@ public record PinwheelBase() implements Base {
                         List.of(at(corner, zero, zero), at(corner, mark, zero), crossing, at(corner + 1, zero, mark)));
                 middle.add(crossing);
                 int number = corner + 1;
-                flaps.add(valley("flap-" + number, crossing, before));
-                pleats.add(valley("pleat-" + number, at(corner, zero, pleat), crossing));
-                Outline flap = Outline.of(at(corner, zero, pleat), crossing, before, at(corner, zero, mark));
+                flaps.add(valley(flap(number).hinge(), crossing, before));
+                pleats.add(valley(pleat(number).hinge(), at(corner, zero, pleat), crossing));
+                Outline flapped = Outline.of(at(corner, zero, pleat), crossing, before, at(corner, zero, mark));
                 Outline strip =
                         Outline.of(at(corner, zero, zero), at(corner, mark, zero), crossing, at(corner, zero, pleat));
-                panels.add(Panel.folding("flap-" + number, PieceId.BASE, flap, MIDDLE, "flap-" + number));
-                panels.add(Panel.folding("pleat-" + number, PieceId.BASE, strip, "flap-" + number, "pleat-" + number));
+                panels.add(Panel.folding(
+                        flap(number),
+                        PieceId.BASE,
+                        flapped,
+                        MIDDLE,
+                        flap(number).hinge()));
+                panels.add(Panel.folding(
+                        pleat(number),
+                        PieceId.BASE,
+                        strip,
+                        flap(number),
+                        pleat(number).hinge()));
             }
             panels.add(0, Panel.still(MIDDLE, PieceId.BASE, new Outline(middle)));
             List<Score> scores = new ArrayList<>(flaps);
             scores.addAll(pleats);
             Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), new Outline(edge))
                     .scored(scores);
-            List<String> closing =
-                    new ArrayList<>(pleats.stream().map(Score::key).toList());
-            closing.addAll(flaps.stream().map(Score::key).toList());
+            List<ScoreId> closing =
+                    new ArrayList<>(pleats.stream().map(Score::id).toList());
+            closing.addAll(flaps.stream().map(Score::id).toList());
             Size finished = new Size(side(mark), side(mark));
             return new Form(finished, List.of(base), panels, faces(), poses(closing), closing, ring(), List.of());
         }
 
-        private static Score valley(String key, Point start, Point end) {
-            return new Score(key, new Segment(start, end), Score.Fold.VALLEY);
+        private static PanelId flap(int number) {
+            return new PanelId("flap-" + number);
+        }
+
+        private static PanelId pleat(int number) {
+            return new PanelId("pleat-" + number);
+        }
+
+        private static Score valley(ScoreId id, Point start, Point end) {
+            return new Score(id, new Segment(start, end), Score.Fold.VALLEY);
         }
 
         private static List<Face> faces() {
             List<Face> faces = new ArrayList<>();
             for (int number = 1; number <= 4; number++) {
-                faces.add(Face.of("flap-" + number, Side.UNDER, "flap " + number));
+                faces.add(Face.of(flap(number), Side.UNDER, "flap " + number));
             }
-            faces.add(Face.of(MIDDLE, Side.UP, MIDDLE));
+            faces.add(Face.of(MIDDLE, Side.UP, "middle"));
             faces.add(Face.back(MIDDLE, Side.UNDER, "back"));
             return faces;
         }
 
-        private static List<Pose> poses(List<String> scores) {
-            Map<String, Integer> ajar = new HashMap<>();
-            for (int number = 1; number <= 4; number++) {
-                ajar.put("flap-" + number, 152);
-                ajar.put("pleat-" + number, 176);
-            }
-            return Strip.poses(scores, ajar, Pose.View.ABOVE).stream()
-                    .map(pose -> new Pose(pose.key(), pose.title(), pose.angles(), view(pose)))
-                    .toList();
-        }
-
         /** The middle lies on its corner in the sheet; looked at, it stands on its edge. */
-        private static Pose.View view(Pose pose) {
-            Pose.View view = pose.key().equals(Pose.STANDING) ? new Pose.View(0, 0, 12, 12) : pose.view();
-            return pose.key().equals(Pose.OPEN) ? view : view.rolled(45);
+        private static List<Pose> poses(List<ScoreId> scores) {
+            Map<ScoreId, Integer> ajar = new HashMap<>();
+            for (int number = 1; number <= 4; number++) {
+                ajar.put(flap(number).hinge(), 152);
+                ajar.put(pleat(number).hinge(), 176);
+            }
+            return Strip.poses(scores, ajar, new Pose.View(0, 0, 12, 12)).stream()
+                    .map(pose -> pose.key().equals(Pose.OPEN) ? pose : pose.rolled(45))
+                    .toList();
         }
 
         /** Each flap goes over the one before and the last under the first, pleat and all. */
         private static List<Form.Above> ring() {
             List<Form.Above> above = new ArrayList<>();
-            for (int flap = 1; flap <= 4; flap++) {
-                int next = flap % 4 + 1;
-                for (String lower : List.of("flap-" + flap, "pleat-" + flap)) {
-                    above.add(new Form.Above("flap-" + next, lower));
-                    above.add(new Form.Above("pleat-" + next, lower));
+            for (int number = 1; number <= 4; number++) {
+                int next = number % 4 + 1;
+                for (PanelId lower : List.of(flap(number), pleat(number))) {
+                    above.add(new Form.Above(flap(next), lower));
+                    above.add(new Form.Above(pleat(next), lower));
                 }
             }
             return above;

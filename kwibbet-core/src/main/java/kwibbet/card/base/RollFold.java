@@ -9,9 +9,11 @@ import java.util.Optional;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
@@ -57,9 +59,6 @@ public record RollFold() implements ParallelFoldBase {
     /** Set by the maker. */
     public static final String OWN = "own";
 
-    private static final String FRONT = "front";
-    private static final String BACK = "back";
-
     @Override
     public String key() {
         return "roll";
@@ -76,7 +75,7 @@ public record RollFold() implements ParallelFoldBase {
     }
 
     @Override
-    public Optional<WayOut> withShorterPanel(Settings settings, String panel, Length by) {
+    public Optional<WayOut> withShorterPanel(Settings settings, PanelId panel, Length by) {
         return Optional.of(new WayOut("take the relief from the paper", settings.with(RELIEF, FROM_PAPER)));
     }
 
@@ -110,7 +109,7 @@ public record RollFold() implements ParallelFoldBase {
         int flaps = brief.count(PANELS) - 2;
         List<Leaf> leaves =
                 new ArrayList<>(List.of(new Leaf(FRONT, finished.width()), new Leaf(BACK, finished.width())));
-        List<Crease> creases = new ArrayList<>(List.of(Crease.valley(FRONT)));
+        List<Crease> creases = new ArrayList<>(List.of(Crease.valley(FRONT.hinge())));
         Length width = finished.width();
         for (int flap = 1; flap <= flaps; flap++) {
             width = width.minus(relief(flaps - flap + 1, brief));
@@ -119,23 +118,27 @@ public record RollFold() implements ParallelFoldBase {
                         brief.is(RELIEF, OWN) ? SHORTER_BY.key() : PANELS.key(),
                         "Hardly anything would be left of flap " + flap + ": fewer panels, or less relief.");
             }
-            leaves.add(new Leaf("flap-" + flap, width));
-            creases.add(Crease.valley("flap-" + flap));
+            leaves.add(new Leaf(flap(flap), width));
+            creases.add(Crease.valley(flap(flap).hinge()));
         }
         return Outcome.made(form(finished, new Strip(leaves, creases, 1, finished.height()), flaps, brief));
     }
 
     private static Form form(Size finished, Strip strip, int flaps, Brief brief) {
-        List<String> closing = new ArrayList<>();
-        Map<String, Integer> standing = new HashMap<>(Map.of(FRONT, 128));
+        List<ScoreId> closing = new ArrayList<>();
+        Map<ScoreId, Integer> standing = new HashMap<>(Map.of(FRONT.hinge(), 128));
         for (int flap = flaps; flap >= 1; flap--) {
-            closing.add("flap-" + flap);
-            standing.put("flap-" + flap, 158);
+            closing.add(flap(flap).hinge());
+            standing.put(flap(flap).hinge(), 158);
         }
-        closing.add(FRONT);
+        closing.add(FRONT.hinge());
         List<Pose> poses = strip.poses(standing, new Pose.View(0, 0, 12, 14));
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces(flaps), poses, closing);
         return form;
+    }
+
+    private static PanelId flap(int number) {
+        return new PanelId("flap-" + number);
     }
 
     private static List<Face> faces(int flaps) {
@@ -145,8 +148,8 @@ public record RollFold() implements ParallelFoldBase {
                 Face.inside(BACK, Side.UP, "inside back"),
                 Face.back(BACK, Side.UNDER, "back")));
         for (int flap = 1; flap <= flaps; flap++) {
-            faces.add(Face.of("flap-" + flap, Side.UNDER, "flap " + flap));
-            faces.add(Face.inside("flap-" + flap, Side.UP, "inside flap " + flap));
+            faces.add(Face.of(flap(flap), Side.UNDER, "flap " + flap));
+            faces.add(Face.inside(flap(flap), Side.UP, "inside flap " + flap));
         }
         return faces;
     }

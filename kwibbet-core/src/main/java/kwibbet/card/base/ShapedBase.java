@@ -17,6 +17,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
@@ -64,7 +65,7 @@ public record ShapedBase() implements ParallelFoldBase {
             Length.ofInches(1, 4));
 
     private static final Length SHORTEST_HINGE = Length.ofInches(1, 2);
-    private static final String CREASE = "fold";
+    private static final ScoreId CREASE = new ScoreId("fold");
 
     @Override
     public String key() {
@@ -160,8 +161,8 @@ public record ShapedBase() implements ParallelFoldBase {
                 .scored(List.of(new Score(CREASE, fold, Score.Fold.VALLEY)))
                 .partlyCut(new PartCut.Folded(shape, whole.in(flat), within, fold));
         List<Panel> panels = List.of(
-                Panel.still("back", PieceId.BASE, backPanel),
-                Panel.folding("front", PieceId.BASE, frontPanel, "back", CREASE));
+                Panel.still(BACK, PieceId.BASE, backPanel),
+                Panel.folding(FRONT, PieceId.BASE, frontPanel, BACK, CREASE));
         List<Pose> poses = Strip.poses(List.of(CREASE), Map.of(CREASE, 138), new Pose.View(0, 0, 10, 12));
         return Form.of(finished, base, panels, FRONT_AND_BACK, poses, List.of(CREASE));
     }

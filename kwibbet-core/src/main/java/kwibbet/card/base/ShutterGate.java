@@ -11,12 +11,14 @@ import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Side;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
@@ -80,6 +82,15 @@ public record ShutterGate() implements ParallelFoldBase {
     private static final PaperSlot SLEEVE_PAPER = new PaperSlot("sleeve", "Sleeve", PaperKind.CARD_STOCK);
     private static final PaperSlot SHUTTER_PAPER = new PaperSlot("shutters", "Shutters", PaperKind.CARD_STOCK);
     private static final PieceId SLEEVE_PIECE = new PieceId("sleeve");
+    private static final PanelId SLEEVE_PANEL = PanelId.of(SLEEVE_PIECE);
+    private static final PanelId SLEEVE_START = new PanelId("sleeve-start");
+    private static final PanelId SLEEVE_END = new PanelId("sleeve-end");
+    private static final PieceId LEFT_SHUTTER = new PieceId("left-shutter");
+    private static final PieceId RIGHT_SHUTTER = new PieceId("right-shutter");
+    private static final PanelId LEFT_BLADE = PanelId.of(LEFT_SHUTTER);
+    private static final PanelId RIGHT_BLADE = PanelId.of(RIGHT_SHUTTER);
+    private static final List<ScoreId> CLOSING =
+            List.of(LEFT_BLADE.hinge(), RIGHT_BLADE.hinge(), GateBase.LEFT_DOOR.hinge(), GateBase.RIGHT_DOOR.hinge());
 
     private static Parameter.OfLength size(String key, String label, String sentence, Length preset) {
         return CardSides.length(key, label, sentence, Length.ofInches(1, 2), CardSides.WIDEST, preset);
@@ -183,8 +194,8 @@ public record ShutterGate() implements ParallelFoldBase {
             Length door = finished.width().half();
             Strip strip = GateBase.strip(door, finished.width(), door, finished.height());
             Piece sleeve = sleeve();
-            Piece left = shutter("left");
-            Piece right = shutter("right");
+            Piece left = shutter(LEFT_SHUTTER, "Left shutter");
+            Piece right = shutter(RIGHT_SHUTTER, "Right shutter");
             List<Panel> panels = new ArrayList<>(strip.panels());
             panels.addAll(sleevePanels(sleeve, door));
             Length start = brief.length(START);
@@ -193,17 +204,17 @@ public record ShutterGate() implements ParallelFoldBase {
             Point leftCorner = new Point(door.minus(tabEnd), below);
             Point rightCorner =
                     new Point(door.plus(finished.width()).plus(tabEnd), below.plus(brief.length(SHUTTER_HEIGHT)));
-            panels.addAll(shutterPanels("left", left, Placement.at(leftCorner)));
-            panels.addAll(shutterPanels("right", right, new Placement(rightCorner, 180, false)));
+            panels.addAll(shutterPanels(GateBase.LEFT_DOOR, left, Placement.at(leftCorner)));
+            panels.addAll(shutterPanels(GateBase.RIGHT_DOOR, right, new Placement(rightCorner, 180, false)));
             List<Face> faces = new ArrayList<>(GateBase.FACES);
-            faces.add(2, Face.of(SLEEVE_PIECE.value(), Side.UP, "sleeve"));
+            faces.add(2, Face.of(SLEEVE_PANEL, Side.UP, "sleeve"));
             return new Form(
                     finished,
                     List.of(strip.piece(brief), sleeve, left, right),
                     panels,
                     faces,
                     poses(),
-                    List.of("left-shutter", "right-shutter", "left", "right"),
+                    CLOSING,
                     above(),
                     List.of(new Work.Holding(SLEEVE_PIECE, Adhesion.NONE)));
         }
@@ -233,8 +244,8 @@ public record ShutterGate() implements ParallelFoldBase {
                     Placement.at(face.centred(round).corner()));
             return Piece.of(SLEEVE_PIECE, "Sleeve", brief.paper(SLEEVE_PAPER), outline)
                     .scored(List.of(
-                            Score.level("sleeve-start", tab, size, Score.Fold.MOUNTAIN),
-                            Score.level("sleeve-end", fold, size, Score.Fold.MOUNTAIN)))
+                            Score.level(SLEEVE_START.hinge(), tab, size, Score.Fold.MOUNTAIN),
+                            Score.level(SLEEVE_END.hinge(), fold, size, Score.Fold.MOUNTAIN)))
                     .opened(opening);
         }
 
@@ -246,14 +257,15 @@ public record ShutterGate() implements ParallelFoldBase {
             Rect start = Rect.of(Length.ZERO, Length.ZERO, size.width(), tab);
             Placement placement = Placement.at(new Point(door.plus(margin), tab.negated()));
             return List.of(
-                    Panel.stuck("sleeve", SLEEVE_PIECE, Outline.of(face), GateBase.MIDDLE, Side.UP, placement),
-                    Panel.folded("sleeve-start", SLEEVE_PIECE, mitred(start, true), "sleeve", "sleeve-start", 180),
+                    Panel.stuck(SLEEVE_PANEL, SLEEVE_PIECE, Outline.of(face), GateBase.MIDDLE, Side.UP, placement),
                     Panel.folded(
-                            "sleeve-end",
+                            SLEEVE_START, SLEEVE_PIECE, mitred(start, true), SLEEVE_PANEL, SLEEVE_START.hinge(), 180),
+                    Panel.folded(
+                            SLEEVE_END,
                             SLEEVE_PIECE,
                             mitred(start.plus(Length.ZERO, tab.plus(finished.height())), false),
-                            "sleeve",
-                            "sleeve-end",
+                            SLEEVE_PANEL,
+                            SLEEVE_END.hinge(),
                             180));
         }
 
@@ -285,51 +297,44 @@ public record ShutterGate() implements ParallelFoldBase {
                     new Point(Length.ZERO, size.height().minus(mitre)));
         }
 
-        private Piece shutter(String side) {
+        private Piece shutter(PieceId id, String name) {
             Outline outline = new Outline(shutterCorners());
             Size size = outline.bounds().size();
             Length tab = brief.length(TAB);
-            PieceId id = new PieceId(side + "-shutter");
-            String name = (side.equals("left") ? "Left" : "Right") + " shutter";
             return Piece.of(id, name, brief.paper(SHUTTER_PAPER), outline)
-                    .scored(List.of(Score.upright(id.value(), tab, size, Score.Fold.VALLEY)));
+                    .scored(List.of(Score.upright(ScoreId.of(id), tab, size, Score.Fold.VALLEY)));
         }
 
-        private List<Panel> shutterPanels(String side, Piece shutter, Placement placement) {
+        private List<Panel> shutterPanels(PanelId door, Piece shutter, Placement placement) {
             List<Point> corners = shutterCorners();
-            Outline tab = new Outline(List.of(corners.get(0), corners.get(1), corners.get(5), corners.get(6)));
-            Outline blade = new Outline(corners.subList(1, 6));
-            String key = shutter.id().value();
+            Outline tabOutline = new Outline(List.of(corners.get(0), corners.get(1), corners.get(5), corners.get(6)));
+            Outline bladeOutline = new Outline(corners.subList(1, 6));
+            PanelId blade = PanelId.of(shutter.id());
+            PanelId tab = new PanelId(blade.value() + "-tab");
             return List.of(
-                    Panel.stuck(key + "-tab", shutter.id(), tab, side, Side.UP, placement),
-                    Panel.folding(key, shutter.id(), blade, key + "-tab", key));
+                    Panel.stuck(tab, shutter.id(), tabOutline, door, Side.UP, placement),
+                    Panel.folding(blade, shutter.id(), bladeOutline, tab, blade.hinge()));
         }
 
         /** A shutter stays parallel to the middle: as far as the door is closed, its score is folded. */
         private static List<Pose> poses() {
-            List<String> scores = List.of("left", "right", "left-shutter", "right-shutter");
-            Map<String, Integer> shut = new HashMap<>();
-            Map<String, Integer> ajar = new HashMap<>();
-            scores.forEach(score -> shut.put(score, 180));
-            scores.forEach(score -> ajar.put(score, 100));
-            Map<String, Integer> open = Map.of();
-            return List.of(
-                    new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
-                    new Pose(Pose.OPEN, "open", open, Pose.View.ABOVE),
-                    new Pose(Pose.BEHIND, "behind", shut, new Pose.View(0, 0, 180, 0)),
-                    new Pose(Pose.STANDING, "standing", ajar, new Pose.View(0, 0, 8, 12)));
+            Map<ScoreId, Integer> shut = new HashMap<>();
+            Map<ScoreId, Integer> ajar = new HashMap<>();
+            CLOSING.forEach(score -> shut.put(score, 180));
+            CLOSING.forEach(score -> ajar.put(score, 100));
+            return Pose.all(shut, ajar, new Pose.View(0, 0, 8, 12), Pose.View.TENT);
         }
 
         /** Behind the sleeve, a shutter is behind the other side's door too, though that closes first. */
         private static List<Form.Above> above() {
             List<Form.Above> above = new ArrayList<>();
-            for (String shutter : List.of("left-shutter", "right-shutter")) {
-                above.add(new Form.Above("sleeve", shutter));
+            for (PanelId shutter : List.of(LEFT_BLADE, RIGHT_BLADE)) {
+                above.add(new Form.Above(SLEEVE_PANEL, shutter));
                 above.add(new Form.Above(shutter, GateBase.MIDDLE));
             }
-            above.add(new Form.Above("right-shutter", "left-shutter"));
-            above.add(new Form.Above("left", "right-shutter"));
-            above.add(new Form.Above("right", "left-shutter"));
+            above.add(new Form.Above(RIGHT_BLADE, LEFT_BLADE));
+            above.add(new Form.Above(GateBase.LEFT_DOOR, RIGHT_BLADE));
+            above.add(new Form.Above(GateBase.RIGHT_DOOR, LEFT_BLADE));
             return above;
         }
     }

@@ -7,11 +7,13 @@ import java.util.Map;
 
 import kwibbet.card.Brief;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Rect;
@@ -30,20 +32,20 @@ record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) 
     /**
      * A panel.
      *
-     * @param key names it
+     * @param id names it
      * @param width its width
      */
-    record Leaf(String key, Length width) {}
+    record Leaf(PanelId id, Length width) {}
 
     /**
      * A score.
      *
-     * @param key names it
+     * @param id names it
      * @param fold which way it folds
      */
-    record Crease(String key, Score.Fold fold) {
-        static Crease valley(String key) {
-            return new Crease(key, Score.Fold.VALLEY);
+    record Crease(ScoreId id, Score.Fold fold) {
+        static Crease valley(ScoreId id) {
+            return new Crease(id, Score.Fold.VALLEY);
         }
     }
 
@@ -74,7 +76,7 @@ record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) 
         List<Score> scores = new ArrayList<>();
         for (int i = 0; i < creases.size(); i++) {
             scores.add(Score.upright(
-                    creases.get(i).key(), left(i + 1), size(), creases.get(i).fold()));
+                    creases.get(i).id(), left(i + 1), size(), creases.get(i).fold()));
         }
         return Piece.of(id, name, brief.paper(PaperSlot.PAPER), size()).scored(scores);
     }
@@ -82,7 +84,7 @@ record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) 
     /** Its panels, the still one first, then outwards to the left and to the right. */
     List<Panel> panels() {
         List<Panel> panels = new ArrayList<>();
-        panels.add(Panel.still(leaves.get(still).key(), PieceId.BASE, outline(still)));
+        panels.add(Panel.still(leaves.get(still).id(), PieceId.BASE, outline(still)));
         for (int i = still - 1; i >= 0; i--) {
             panels.add(hanging(i, i + 1, i));
         }
@@ -94,11 +96,11 @@ record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) 
 
     private Panel hanging(int leaf, int on, int crease) {
         return Panel.folding(
-                leaves.get(leaf).key(),
+                leaves.get(leaf).id(),
                 PieceId.BASE,
                 outline(leaf),
-                leaves.get(on).key(),
-                creases.get(crease).key());
+                leaves.get(on).id(),
+                creases.get(crease).id());
     }
 
     private Outline outline(int leaf) {
@@ -106,17 +108,13 @@ record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) 
     }
 
     /** All its scores closed, open, closed from behind, and as it stands. */
-    List<Pose> poses(Map<String, Integer> standing, Pose.View view) {
-        return poses(creases.stream().map(Crease::key).toList(), standing, view);
+    List<Pose> poses(Map<ScoreId, Integer> standing, Pose.View view) {
+        return poses(creases.stream().map(Crease::id).toList(), standing, view);
     }
 
-    static List<Pose> poses(List<String> scores, Map<String, Integer> standing, Pose.View view) {
-        Map<String, Integer> shut = new HashMap<>();
+    static List<Pose> poses(List<ScoreId> scores, Map<ScoreId, Integer> standing, Pose.View view) {
+        Map<ScoreId, Integer> shut = new HashMap<>();
         scores.forEach(score -> shut.put(score, 180));
-        return List.of(
-                new Pose(Pose.SHUT, "shut", shut, Pose.View.ABOVE),
-                new Pose(Pose.OPEN, "open", Map.of(), Pose.View.ABOVE),
-                new Pose(Pose.BEHIND, "behind", shut, new Pose.View(0, 0, 180, 0)),
-                new Pose(Pose.STANDING, "standing", standing, view));
+        return Pose.all(shut, standing, view, Pose.View.TENT);
     }
 }

@@ -7,8 +7,10 @@ import java.util.Optional;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
+import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
@@ -35,9 +37,7 @@ public record WrapOverBase() implements ParallelFoldBase {
                     Length.ofInches(3, 2))
             .following(Parameter.Follows.WIDTH);
 
-    private static final String FRONT = "front";
-    private static final String BACK = "back";
-    private static final String WRAP = "flap";
+    private static final PanelId WRAP = new PanelId("flap");
     private static final List<Face> FACES = List.of(
             Face.of(FRONT, Side.UNDER, "front"),
             Face.of(WRAP, Side.UNDER, "flap"),
@@ -68,10 +68,10 @@ public record WrapOverBase() implements ParallelFoldBase {
 
     /** The flap takes what lies beyond its score; the fold between front and back lies where it must. */
     @Override
-    public Optional<Settings> moved(Settings settings, String score, Length at) {
+    public Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
         Length width = upright(settings).width();
         Length flat = width.multipliedBy(2).plus(settings.length(FLAP));
-        return score.equals(WRAP) ? Optional.of(settings.with(FLAP, flat.minus(at))) : Optional.empty();
+        return score.equals(WRAP.hinge()) ? Optional.of(settings.with(FLAP, flat.minus(at))) : Optional.empty();
     }
 
     @Override
@@ -86,11 +86,12 @@ public record WrapOverBase() implements ParallelFoldBase {
         }
         Strip strip = new Strip(
                 List.of(new Leaf(FRONT, width), new Leaf(BACK, width), new Leaf(WRAP, flap)),
-                List.of(Crease.valley(FRONT), Crease.valley(WRAP)),
+                List.of(Crease.valley(FRONT.hinge()), Crease.valley(WRAP.hinge())),
                 1,
                 finished.height());
-        List<Pose> poses = strip.poses(Map.of(FRONT, 150, WRAP, 112), new Pose.View(0, 0, 8, 12));
-        Form form = Form.of(finished, strip.piece(brief), strip.panels(), FACES, poses, List.of(FRONT, WRAP));
+        List<Pose> poses = strip.poses(Map.of(FRONT.hinge(), 150, WRAP.hinge(), 112), new Pose.View(0, 0, 8, 12));
+        Form form = Form.of(
+                finished, strip.piece(brief), strip.panels(), FACES, poses, List.of(FRONT.hinge(), WRAP.hinge()));
         return Outcome.made(form);
     }
 }

@@ -8,9 +8,11 @@ import java.util.Map;
 import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
+import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
 import kwibbet.card.base.Strip.Leaf;
@@ -55,25 +57,26 @@ public record ZigzagBase() implements ParallelFoldBase {
         List<Leaf> leaves = new ArrayList<>();
         List<Crease> creases = new ArrayList<>();
         List<Face> faces = new ArrayList<>();
-        Map<String, Integer> standing = new HashMap<>();
+        Map<ScoreId, Integer> standing = new HashMap<>();
         for (int i = 1; i <= count; i++) {
             leaves.add(new Leaf(panel(i), finished.width()));
             faces.addAll(facesOf(i, count));
             if (i < count) {
                 boolean valley = (count - i) % 2 == 1;
-                creases.add(new Crease("fold-" + i, valley ? Score.Fold.VALLEY : Score.Fold.MOUNTAIN));
-                standing.put("fold-" + i, 82);
+                ScoreId fold = new ScoreId("fold-" + i);
+                creases.add(new Crease(fold, valley ? Score.Fold.VALLEY : Score.Fold.MOUNTAIN));
+                standing.put(fold, 82);
             }
         }
         Strip strip = new Strip(leaves, creases, count - 1, finished.height());
-        List<String> closing = creases.stream().map(Crease::key).toList();
+        List<ScoreId> closing = creases.stream().map(Crease::id).toList();
         List<Pose> poses = strip.poses(standing, new Pose.View(0, 0, -40, 14));
         Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing);
         return Outcome.made(form);
     }
 
-    private static String panel(int number) {
-        return "panel-" + number;
+    private static PanelId panel(int number) {
+        return new PanelId("panel-" + number);
     }
 
     private static List<Face> facesOf(int number, int count) {

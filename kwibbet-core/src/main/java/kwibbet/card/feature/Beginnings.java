@@ -38,7 +38,10 @@ public final class Beginnings {
         Graduation marks = system == MeasureSystem.INCH ? Graduation.EIGHTHS : Graduation.MILLIMETRES;
         Settings settings = feature.start(system);
         for (Parameter parameter : feature.parameters()) {
-            if (parameter instanceof Parameter.OfLength length && isSize(length)) {
+            if (parameter instanceof Parameter.OfLength length
+                    && length.follows() != Parameter.Follows.NOTHING
+                    && !Placing.ALL.contains(length)
+                    && !feature.distances().contains(length)) {
                 Length side = length.follows() == Parameter.Follows.WIDTH ? room.width() : room.height();
                 Length most = part(side).roundedDownTo(marks).shown();
                 Length least = system.leastSaid(length.least());
@@ -71,10 +74,6 @@ public final class Beginnings {
     /** Settings of something cut to a shape, at a size. */
     public static Settings sized(Settings settings, Size size) {
         return settings.with(Shapes.WIDTH, size.width()).with(Shapes.HEIGHT, size.height());
-    }
-
-    private static boolean isSize(Parameter.OfLength length) {
-        return length.follows() != Parameter.Follows.NOTHING && !length.key().startsWith("from");
     }
 
     private static Length part(Length side) {

@@ -6,6 +6,7 @@ import java.util.List;
 import kwibbet.card.Adhesion;
 import kwibbet.card.Feature;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
@@ -102,12 +103,13 @@ public record BellyBand() implements Feature {
         Length left = tails.half();
         Length right = tails.minus(left);
         Size size = new Size(front.plus(tails), height);
-        String one = site.id().value() + "-left";
-        String other = site.id().value() + "-right";
+        PanelId whole = PanelId.of(site.id());
+        PanelId one = site.panelPart("left");
+        PanelId other = site.panelPart("right");
         Piece band = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), size)
                 .scored(List.of(
-                        Score.upright(one, left, size, Score.Fold.MOUNTAIN),
-                        Score.upright(other, left.plus(front), size, Score.Fold.MOUNTAIN)));
+                        Score.upright(one.hinge(), left, size, Score.Fold.MOUNTAIN),
+                        Score.upright(other.hinge(), left.plus(front), size, Score.Fold.MOUNTAIN)));
         Outline face = Outline.of(Rect.of(left, Length.ZERO, front, height));
         Outline leftTail = Outline.of(Rect.of(Length.ZERO, Length.ZERO, left, height));
         Outline rightTail = Outline.of(Rect.of(left.plus(front), Length.ZERO, right, height));
@@ -117,12 +119,12 @@ public record BellyBand() implements Feature {
         work.piece(
                 band,
                 Adhesion.NONE,
-                Panel.stuck(site.id().value(), site.id(), face, site.panel(), site.side(), site.at(corner)),
-                Panel.folded(one, site.id(), leftTail, site.id().value(), one, 180),
-                Panel.folded(other, site.id(), rightTail, site.id().value(), other, 180));
-        for (String tail : List.of(one, other)) {
+                Panel.stuck(whole, site.id(), face, site.panel(), site.side(), site.at(corner)),
+                Panel.folded(one, site.id(), leftTail, whole, one.hinge(), 180),
+                Panel.folded(other, site.id(), rightTail, whole, other.hinge(), 180));
+        for (PanelId tail : List.of(one, other)) {
             work.above(site.panel(), tail);
-            site.behind().forEach(deeper -> work.above(deeper.panel().key(), tail));
+            site.behind().forEach(deeper -> work.above(deeper.panel().id(), tail));
         }
         work.above(other, one);
         work.direction(

@@ -8,11 +8,13 @@ import kwibbet.card.Feature;
 import kwibbet.card.Lines;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Supply;
@@ -184,7 +186,7 @@ public record Blind() implements Feature {
             List<Score> scores = new ArrayList<>();
             for (int i = 1; i < count(); i++) {
                 Score.Fold fold = i % 2 == 1 ? Score.Fold.VALLEY : Score.Fold.MOUNTAIN;
-                scores.add(Score.level(key(i), pleat().multipliedBy(i), size, fold));
+                scores.add(Score.level(pleatFold(i), pleat().multipliedBy(i), size, fold));
             }
             Piece strip = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), size)
                     .scored(scores);
@@ -198,8 +200,8 @@ public record Blind() implements Feature {
             return strip;
         }
 
-        private String key(int score) {
-            return site.id().value() + "-pleat-" + score;
+        private ScoreId pleatFold(int number) {
+            return site.scorePart("pleat-" + number);
         }
 
         private Opening hole(Point at) {
@@ -213,32 +215,39 @@ public record Blind() implements Feature {
             Length width = strip.size().width();
             for (int i = 0; i < count(); i++) {
                 Outline outline = Outline.of(Rect.of(Length.ZERO, pleat().multipliedBy(i), width, pleat()));
-                String name = i == 0 ? site.id().value() : site.id().value() + "-" + i;
-                String before = i == 1 ? site.id().value() : site.id().value() + "-" + (i - 1);
                 Placement behind = site.at(corner.plus(lap().negated(), lap().negated()));
                 panels.add(
                         i == 0
                                 ? Panel.stuck(
-                                        name,
+                                        panel(i),
                                         site.id(),
                                         outline,
                                         site.panel(),
                                         site.side().opposite(),
                                         behind)
                                 : Panel.folded(
-                                        name, site.id(), outline, before, key(i), i == 1 ? OFF_PANEL : 2 * OFF_PANEL));
+                                        panel(i),
+                                        site.id(),
+                                        outline,
+                                        panel(i - 1),
+                                        pleatFold(i),
+                                        i == 1 ? OFF_PANEL : 2 * OFF_PANEL));
             }
             return panels;
+        }
+
+        private PanelId panel(int pleat) {
+            return pleat == 0 ? PanelId.of(site.id()) : site.panelPart(String.valueOf(pleat));
         }
 
         private void valance(Work.Collector work) {
             PieceId id = site.part("valance");
             Length width = opening.width().plus(lap().multipliedBy(2));
             Size size = new Size(width, site.brief().length(VALANCE).plus(FOLDED_EDGE));
-            String score = id.value() + "-edge";
+            PanelId turned = site.panelPart("valance-edge");
             Piece valance = Piece.of(id, site.name() + ", valance", site.brief().paper(PaperSlot.PAPER), size)
                     .scored(List.of(new Score(
-                            score,
+                            turned.hinge(),
                             Lines.level(site.brief().length(VALANCE), Length.ZERO, width),
                             Score.Fold.MOUNTAIN)));
             Outline face = Outline.of(
@@ -247,8 +256,8 @@ public record Blind() implements Feature {
             Point at = corner.plus(lap().negated(), lap().negated());
             work.piece(
                     valance,
-                    Panel.stuck(id.value(), id, face, site.panel(), site.side(), site.at(at)),
-                    Panel.folded(id.value() + "-edge", id, edge, id.value(), score, 180));
+                    Panel.stuck(PanelId.of(id), id, face, site.panel(), site.side(), site.at(at)),
+                    Panel.folded(turned, id, edge, PanelId.of(id), turned.hinge(), 180));
         }
     }
 }

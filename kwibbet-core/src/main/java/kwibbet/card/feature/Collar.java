@@ -5,9 +5,11 @@ import java.util.List;
 import kwibbet.card.Feature;
 import kwibbet.card.Lines;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Work;
@@ -51,6 +53,11 @@ public record Collar() implements Feature {
     @Override
     public String key() {
         return "collar";
+    }
+
+    @Override
+    public List<Parameter.OfLength> distances() {
+        return List.of(FROM_TOP);
     }
 
     @Override
@@ -116,11 +123,11 @@ public record Collar() implements Feature {
         Score.Fold back = at.mirrored() ? Score.Fold.MOUNTAIN : Score.Fold.VALLEY;
         int number = 1;
         for (Point corner : List.of(new Point(middle.minus(reach), top), new Point(middle.plus(reach), top))) {
-            String key = site.id().value() + "-fold-" + number;
-            work.score(site.piece(), new Score(key, at.apply(new Segment(corner, bottom)), back));
+            ScoreId fold = site.scorePart("fold-" + number);
+            work.score(site.piece(), new Score(fold, at.apply(new Segment(corner, bottom)), back));
             Outline flap = Outline.of(corner, centre, bottom).in(at);
-            String panel = site.id().value() + "-flap-" + number;
-            work.freed(site.panel(), Panel.folded(panel, site.piece(), flap, site.panel(), key, 180));
+            PanelId panel = site.panelPart("flap-" + number);
+            work.freed(site.panel(), Panel.folded(panel, site.piece(), flap, site.panel(), fold, 180));
             number++;
         }
         work.direction(

@@ -14,6 +14,7 @@ import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Zone;
@@ -290,12 +291,12 @@ public final class Moves {
      * Moves a score of the base.
      *
      * @param card the card
-     * @param score the key of the score
+     * @param score the score
      * @param right how far to the right on the flat base
      * @param down how far down
      * @param marks what it snaps to
      */
-    public static Optional<Design> scoreMoved(Card card, String score, Length right, Length down, Graduation marks) {
+    public static Optional<Design> scoreMoved(Card card, ScoreId score, Length right, Length down, Graduation marks) {
         return card.base()
                 .score(score)
                 .flatMap(each -> each.measured(card.base().size()))

@@ -6,6 +6,7 @@ import java.util.List;
 import kwibbet.card.Adhesion;
 import kwibbet.card.Feature;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
@@ -100,10 +101,10 @@ public record Ornament() implements Feature {
             work.piece(
                     ornament,
                     Panel.stuck(
-                            site.id().value(),
+                            PanelId.of(site.id()),
                             site.id(),
                             ornament.outline(),
-                            foam.id().value(),
+                            PanelId.of(foam.id()),
                             Side.UP,
                             Placement.SAME));
             work.direction(

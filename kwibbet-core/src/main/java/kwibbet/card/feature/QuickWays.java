@@ -37,7 +37,7 @@ public final class QuickWays {
                     .filter(panel -> card.isClear(panel.piece()))
                     .isPresent();
             if (outer && !clear) {
-                Host top = design.topOf(new Host.OnFace(face.key()));
+                Host top = design.topOf(new Host.OnFace(face.id()));
                 Settings settings = new Mat().start(design.system()).with(Mat.BORDER, usualBorder(design));
                 design = tried(card, design, mat(design, top, settings, Beginnings.paper(card, top)));
             }
@@ -84,7 +84,7 @@ public final class QuickWays {
                 .flatMap(face -> card.faces().stream()
                         .filter(other -> other.panel().equals(face.panel()) && other.side() != face.side())
                         .findFirst())
-                .map(face -> new Host.OnFace(face.key()));
+                .map(face -> new Host.OnFace(face.id()));
     }
 
     /**

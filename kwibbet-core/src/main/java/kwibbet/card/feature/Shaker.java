@@ -8,6 +8,7 @@ import kwibbet.card.Adhesion;
 import kwibbet.card.Feature;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
@@ -195,17 +196,17 @@ public record Shaker() implements Feature {
         private void onTop(Work.Collector work) {
             boolean clear = site.brief().is(BACK, "clear");
             Piece frame = Window.ring(site.id(), site.name(), site, shape, length(BORDER));
-            Piece film = film("film");
-            String wall = wall(work, site.panel(), site.side(), site::at);
+            Piece film = film("film", "film");
+            PanelId wall = wall(work, site.panel(), site.side(), site::at);
             Panel lying = wall.equals(site.panel())
                     ? site.on(frame, out(length(BORDER)))
-                    : Panel.stuck(frame.id().value(), frame.id(), frame.outline(), wall, Side.UP, Placement.SAME);
+                    : Panel.stuck(PanelId.of(frame.id()), frame.id(), frame.outline(), wall, Side.UP, Placement.SAME);
             Adhesion held = wall.equals(site.panel()) ? Adhesion.foam(length(DEPTH)) : Adhesion.FLAT;
             work.piece(frame, held, lying);
             work.piece(film, stuckTo(frame, Side.UNDER, film));
             if (clear) {
                 work.opening(site.piece(), site.opening("opening", shape, corner));
-                Piece second = film("back-film");
+                Piece second = film("back-film", "second film");
                 work.piece(second, site.behind(second, out(length(LAP))));
             }
         }
@@ -214,10 +215,10 @@ public record Shaker() implements Feature {
         private Panel stuckTo(Piece frame, Side side, Piece film) {
             Length in = length(BORDER).minus(length(LAP));
             return Panel.stuck(
-                    film.id().value(),
+                    PanelId.of(film.id()),
                     film.id(),
                     film.outline(),
-                    frame.id().value(),
+                    PanelId.of(frame.id()),
                     side,
                     Placement.at(new Point(in, in)));
         }
@@ -226,7 +227,7 @@ public record Shaker() implements Feature {
         private void through(Work.Collector work) {
             boolean clear = site.brief().is(BACK, "clear");
             work.opening(site.piece(), site.opening("opening", shape, corner));
-            Piece film = film("film");
+            Piece film = film("film", "film");
             work.piece(film, site.behind(film, out(length(LAP))));
             Piece back = clear
                     ? Window.ring(site.id(), site.name(), site, shape, length(BORDER))
@@ -235,23 +236,23 @@ public record Shaker() implements Feature {
                             site.name(),
                             site.brief().paper(PaperSlot.PAPER),
                             shape.grown(length(BORDER)).outline());
-            String wall = wall(work, site.panel(), site.side().opposite(), site::at);
+            PanelId wall = wall(work, site.panel(), site.side().opposite(), site::at);
             boolean foam = wall.equals(site.panel());
             Panel lying = foam
                     ? site.behind(back, out(length(BORDER)))
-                    : Panel.stuck(back.id().value(), back.id(), back.outline(), wall, Side.UNDER, Placement.SAME);
+                    : Panel.stuck(PanelId.of(back.id()), back.id(), back.outline(), wall, Side.UNDER, Placement.SAME);
             work.piece(back, foam ? Adhesion.foam(length(DEPTH)) : Adhesion.FLAT, lying);
             if (clear) {
-                Piece second = film("back-film");
+                Piece second = film("back-film", "second film");
                 work.piece(second, stuckTo(back, Side.UP, second));
             }
         }
 
         /** Of the opening's own shape, so that it laps it alike all round and stays within the wall. */
-        private Piece film(String suffix) {
+        private Piece film(String suffix, String called) {
             Outline outline = shape.grown(length(LAP)).outline();
-            String name = suffix.equals("film") ? site.name() + ", film" : site.name() + ", second film";
-            return Piece.of(site.part(suffix), name, site.brief().paper(PaperSlot.FILM), outline);
+            return Piece.of(
+                    site.part(suffix), site.name() + ", " + called, site.brief().paper(PaperSlot.FILM), outline);
         }
 
         /**
@@ -259,7 +260,7 @@ public record Shaker() implements Feature {
          *
          * @return the panel that what follows is stuck to
          */
-        private String wall(Work.Collector work, String on, Side side, Function<Point, Placement> at) {
+        private PanelId wall(Work.Collector work, PanelId on, Side side, Function<Point, Placement> at) {
             if (site.brief().is(WALL, "foam")) {
                 Length half = length(BORDER).half();
                 Length round = Length.nearestInches(shape.grown(half).perimeter());
@@ -267,14 +268,14 @@ public record Shaker() implements Feature {
                 work.supply(Supply.length(site.id(), "foam tape for the wall, " + height + " high", round));
                 return on;
             }
-            String below = on;
+            PanelId below = on;
             Placement placement = at.apply(out(length(BORDER)));
             Side face = side;
             for (int i = 1; i <= frames(site); i++) {
                 PieceId id = site.part("wall-" + i);
                 Piece ring = wallFrame(id, site.name() + ", wall " + i);
-                work.piece(ring, Panel.stuck(id.value(), id, ring.outline(), below, face, placement));
-                below = id.value();
+                work.piece(ring, Panel.stuck(PanelId.of(id), id, ring.outline(), below, face, placement));
+                below = PanelId.of(id);
                 placement = Placement.SAME;
                 face = side == site.side() ? Side.UP : Side.UNDER;
             }

@@ -12,12 +12,14 @@ import kwibbet.card.Feature;
 import kwibbet.card.Form;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.ShutFold;
 import kwibbet.card.Site;
@@ -123,7 +125,7 @@ public record SmallCard() implements Feature {
         Placement looked =
                 new Placement(Point.ORIGIN, form.pose(Pose.SHUT).view().roll(), false);
         return new Outline(form.panels().stream()
-                        .flatMap(panel -> panel.outline().in(fold.of(panel.key())).in(looked).corners().stream())
+                        .flatMap(panel -> panel.outline().in(fold.of(panel.id())).in(looked).corners().stream())
                         .toList())
                 .bounds();
     }
@@ -154,22 +156,26 @@ public record SmallCard() implements Feature {
             }
             form.holdings().forEach(holding -> work.holding(id(holding.piece()), holding.adhesion()));
             form.faces().forEach(face -> work.face(renamed(face)));
-            form.above().forEach(above -> work.above(name(above.upper()), name(above.lower())));
+            form.above().forEach(above -> work.above(id(above.upper()), id(above.lower())));
             return work.end();
         }
 
-        private String name(String key) {
-            return site.id().value() + "-" + key;
+        private PanelId id(PanelId panel) {
+            return site.panelPart(panel.value());
+        }
+
+        private ScoreId id(ScoreId score) {
+            return site.scorePart(score.value());
         }
 
         private PieceId id(PieceId piece) {
-            return piece.equals(PieceId.BASE) ? site.id() : new PieceId(name(piece.value()));
+            return piece.equals(PieceId.BASE) ? site.id() : site.part(piece.value());
         }
 
         private Piece renamed(Piece piece) {
             String name = piece.id().equals(PieceId.BASE) ? site.name() : site.name() + ", " + piece.name();
             List<Score> scores = piece.scores().stream()
-                    .map(score -> new Score(name(score.key()), score.line(), score.fold()))
+                    .map(score -> new Score(id(score.id()), score.line(), score.fold()))
                     .toList();
             List<Opening> openings = piece.openings().stream()
                     .map(opening -> new Opening(id(opening.owner()), opening.name(), opening.shape(), opening.at()))
@@ -190,17 +196,17 @@ public record SmallCard() implements Feature {
             Panel.Hanging hanging = panel.hanging();
             if (hanging instanceof Panel.OnScore hinge) {
                 int degrees = hinge.degrees().orElse(pose.angle(hinge.score()));
-                hanging = new Panel.OnScore(name(hinge.panel()), name(hinge.score()), Optional.of(degrees));
+                hanging = new Panel.OnScore(id(hinge.panel()), id(hinge.score()), Optional.of(degrees));
             } else if (hanging instanceof Panel.Stuck stuck) {
-                hanging = new Panel.Stuck(name(stuck.panel()), stuck.side(), stuck.placement());
+                hanging = new Panel.Stuck(id(stuck.panel()), stuck.side(), stuck.placement());
             } else {
                 hanging = new Panel.Stuck(site.panel(), site.side(), onSite);
             }
-            return new Panel(name(panel.key()), id(panel.piece()), panel.outline(), panel.freed(), hanging);
+            return new Panel(id(panel.id()), id(panel.piece()), panel.outline(), panel.freed(), hanging);
         }
 
         private Face renamed(Face face) {
-            return face.of(name(face.panel()), site.name() + ", " + face.title());
+            return face.of(id(face.panel()), site.name() + ", " + face.title());
         }
     }
 }

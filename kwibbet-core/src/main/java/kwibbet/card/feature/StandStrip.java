@@ -5,10 +5,12 @@ import java.util.List;
 import kwibbet.card.Adhesion;
 import kwibbet.card.Feature;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Work;
@@ -77,7 +79,7 @@ public record StandStrip() implements Feature {
                     "Folded away it would stick out below. It can be at most "
                             + site.brief().figure(most) + " long.");
         }
-        String score = site.id().value() + "-fold";
+        ScoreId score = site.scorePart("fold");
         Piece strip = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), size)
                 .scored(List.of(Score.level(score, tab, size, Score.Fold.VALLEY)));
         Outline stuck = Outline.of(Rect.of(Length.ZERO, Length.ZERO, size.width(), tab));
@@ -89,14 +91,9 @@ public record StandStrip() implements Feature {
                 .piece(
                         strip,
                         Adhesion.FLAT,
-                        Panel.stuck(site.id().value(), site.id(), stuck, site.panel(), site.side(), site.at(corner)),
-                        Panel.folded(
-                                site.id().value() + "-leg",
-                                site.id(),
-                                leg,
-                                site.id().value(),
-                                score,
-                                FOLDED_OUT))
+                        Panel.stuck(
+                                PanelId.of(site.id()), site.id(), stuck, site.panel(), site.side(), site.at(corner)),
+                        Panel.folded(site.panelPart("leg"), site.id(), leg, PanelId.of(site.id()), score, FOLDED_OUT))
                 .end());
     }
 }

@@ -14,6 +14,7 @@ import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Face;
 import kwibbet.card.Materials;
+import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
@@ -116,8 +117,9 @@ class BasesTest {
         assertThat(four.base().scores())
                 .extracting(Score::fold)
                 .containsExactly(Score.Fold.VALLEY, Score.Fold.MOUNTAIN, Score.Fold.VALLEY);
-        assertThat(four.faces().get(0).key()).isEqualTo("panel-1-outside");
-        assertThat(card("zigzag", "3", "5", "panels", "3").faces().get(0).key()).isEqualTo("panel-1-inside");
+        assertThat(four.faces().get(0).id().value()).isEqualTo("panel-1-outside");
+        assertThat(card("zigzag", "3", "5", "panels", "3").faces().get(0).id().value())
+                .isEqualTo("panel-1-inside");
     }
 
     @Test
@@ -178,7 +180,7 @@ class BasesTest {
         assertThat(card.base().size()).isEqualTo(size(sheet, sheet));
         double side = in(mark).toInches() * Math.sqrt(2);
         assertThat(card.form().finished().width().toInches()).isCloseTo(side, offset(1e-5));
-        Outline middle = card.panel("middle").orElseThrow().outline();
+        Outline middle = card.panel(new PanelId("middle")).orElseThrow().outline();
         assertThat(middle.edges()).allSatisfy(edge -> assertThat(edge.inches()).isCloseTo(side, offset(1e-4)));
         if (mark.equals("3")) {
             assertThat(card.form()
@@ -226,8 +228,8 @@ class BasesTest {
                         .mapToDouble(score -> score.line().inches())
                         .sum())
                 .isCloseTo(4.25 - 2, offset(1e-9));
-        double front = card.panel("front").orElseThrow().outline().area();
-        double back = card.panel("back").orElseThrow().outline().area();
+        double front = card.panel(new PanelId("front")).orElseThrow().outline().area();
+        double back = card.panel(new PanelId("back")).orElseThrow().outline().area();
         assertThat(front + back).isCloseTo(base.outline().area(), offset(1e-6));
         assertThat(front).isGreaterThan(back);
         assertThat(fields(base("past-fold", "4", "6", "across", "4"))).containsExactly("across");

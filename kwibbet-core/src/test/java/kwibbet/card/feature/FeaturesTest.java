@@ -13,6 +13,7 @@ import kwibbet.card.Design;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
+import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.ShutFold;
@@ -231,7 +232,7 @@ class FeaturesTest {
         Card card = card(
                 FOLDED, add("collar", "collar-1", on("front-outside"), "reach", "1", "length", "2", "fromTop", "1"));
         assertThat(card.base().slits()).hasSize(2);
-        Panel front = card.panel("front").orElseThrow();
+        Panel front = card.panel(new PanelId("front")).orElseThrow();
         double freed = front.outline().area() - front.material(card.base()).area();
         assertThat(freed).isCloseTo(2 * (1 * 2) / 2.0, offset(1e-6));
         assertThat(card.panelsOf(PieceId.BASE)).hasSize(4);
@@ -351,13 +352,13 @@ class FeaturesTest {
                             "5",
                             "height",
                             "7"));
-            assertThat(card.faces().stream().filter(face -> face.panel().startsWith("small-card-1")))
+            assertThat(card.faces().stream().filter(face -> face.panel().value().startsWith("small-card-1")))
                     .as(small.key())
                     .isNotEmpty();
             ShutFold shut = card.shut();
             List<Point> corners = card.panels().stream()
                     .filter(panel -> panel.piece().value().startsWith("small-card-1"))
-                    .flatMap(panel -> panel.outline().in(shut.of(panel.key())).corners().stream())
+                    .flatMap(panel -> panel.outline().in(shut.of(panel.id())).corners().stream())
                     .toList();
             Size seen = new Outline(corners).bounds().size();
             Size expected = card.form().finished();

@@ -15,6 +15,7 @@ import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -139,17 +140,19 @@ class MovesTest {
     })
     void aDraggedScoreSetsTheParameterItFollowsFrom(String base, String score, String right, String key, String value) {
         Card card = make(base(base, "5", "7")).orThrow();
-        Design moved =
-                Moves.scoreMoved(card, score, in(right), Length.ZERO, MARKS).orElseThrow();
+        Design moved = Moves.scoreMoved(card, new ScoreId(score), in(right), Length.ZERO, MARKS)
+                .orElseThrow();
         assertThat(moved.settings().lengths()).containsEntry(key, in(value));
         assertThat(make(moved).reasons()).isEmpty();
     }
 
     @Test
     void scoresThatLieWhereTheyMustStay() {
-        assertThat(Moves.scoreMoved(make(base("roll", "4", "6")).orThrow(), "front", in("1"), in("1"), MARKS))
+        assertThat(Moves.scoreMoved(
+                        make(base("roll", "4", "6")).orThrow(), new ScoreId("front"), in("1"), in("1"), MARKS))
                 .isEmpty();
-        assertThat(Moves.scoreMoved(make(base("pinwheel", "4", "4")).orThrow(), "flap-1", in("1"), in("1"), MARKS))
+        assertThat(Moves.scoreMoved(
+                        make(base("pinwheel", "4", "4")).orThrow(), new ScoreId("flap-1"), in("1"), in("1"), MARKS))
                 .isEmpty();
     }
 

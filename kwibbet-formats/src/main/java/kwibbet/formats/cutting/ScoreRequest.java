@@ -2,9 +2,11 @@ package kwibbet.formats.cutting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 import kwibbet.card.Score;
 import kwibbet.card.Score.Fold;
+import kwibbet.card.ScoreId;
 import kwibbet.formats.document.ToolsDocument;
 import kwibbet.formats.json.Reading;
 import kwibbet.measure.Length;
@@ -24,7 +26,7 @@ import static kwibbet.formats.json.Misfit.require;
  *
  * @param board the board
  * @param piece the size of the piece
- * @param scores its scores, each with its place in the request as its key
+ * @param scores its scores, in the order of the request
  * @param hand the hand of the maker
  */
 public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, Hand hand) {
@@ -36,6 +38,19 @@ public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, H
     /** Copies the scores. */
     public ScoreRequest {
         scores = List.copyOf(scores);
+    }
+
+    /**
+     * The place of a score in the request, the first 0.
+     *
+     * @throws IllegalArgumentException when it is none of the request
+     */
+    public int placeOf(Score score) {
+        return IntStream.range(0, scores.size())
+                .filter(place -> scores.get(place).id().equals(score.id()))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "the request has no score " + score.id().value()));
     }
 
     /** Reads a request, or says what is wrong with it and where. */
@@ -59,20 +74,20 @@ public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, H
                 piece.at("height").positive(system, LARGEST_SIDE));
         List<Score> scores = new ArrayList<>();
         for (Reading score : document.at("scores").elements(MOST_SCORES)) {
-            scores.add(score(score, String.valueOf(scores.size()), size, system));
+            scores.add(score(score, new ScoreId("score-" + scores.size()), size, system));
         }
         Hand hand = document.at("hand").oneOfOr("right", "right", "left").equals("right") ? Hand.RIGHT : Hand.LEFT;
         return new ScoreRequest(new ScoringBoard("board", width, grooves, plate), size, scores, hand);
     }
 
-    private static Score score(Reading score, String key, Size piece, MeasureSystem system) {
+    private static Score score(Reading score, ScoreId id, Size piece, MeasureSystem system) {
         String from = score.at("from")
                 .oneOf("left", "right", "top", "bottom", "top-left", "top-right", "bottom-left", "bottom-right");
         Fold fold =
                 score.at("fold").oneOfOr("valley", "valley", "mountain").equals("valley") ? Fold.VALLEY : Fold.MOUNTAIN;
         if (from.contains("-")) {
             Length shorter = Length.min(piece.width(), piece.height());
-            return new Score(key, acrossCorner(from, score.at("at").positive(system, shorter), piece), fold);
+            return new Score(id, acrossCorner(from, score.at("at").positive(system, shorter), piece), fold);
         }
         boolean upright = from.equals("left") || from.equals("right");
         Length across = upright ? piece.width() : piece.height();
@@ -86,7 +101,7 @@ public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, H
         Segment line = upright
                 ? new Segment(new Point(place, start), new Point(place, stop))
                 : new Segment(new Point(start, place), new Point(stop, place));
-        return new Score(key, line, fold);
+        return new Score(id, line, fold);
     }
 
     private static Segment acrossCorner(String corner, Length legs, Size piece) {

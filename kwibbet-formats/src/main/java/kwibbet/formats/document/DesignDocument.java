@@ -19,6 +19,7 @@ import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.PaperSlot;
@@ -95,7 +96,7 @@ public final class DesignDocument {
         node.put("name", addition.name());
         node.put("feature", addition.feature().key());
         if (addition.host() instanceof Host.OnFace host) {
-            node.put("face", host.face());
+            node.put("face", host.face().value());
         } else if (addition.host() instanceof Host.OnPiece host) {
             node.put("piece", host.piece().value());
         }
@@ -175,7 +176,7 @@ public final class DesignDocument {
                 .orElseThrow(() -> new Misfit(at + "/feature", "There is no such feature."));
         Host host = document.at(at + "/face").isMissingNode()
                 ? new Host.OnPiece(pieceId(document, at + "/piece"))
-                : new Host.OnFace(string(document, at + "/face"));
+                : new Host.OnFace(faceId(document, at + "/face"));
         return new Addition(
                 pieceId(document, at + "/id"),
                 string(document, at + "/name"),
@@ -240,6 +241,12 @@ public final class DesignDocument {
         } catch (IllegalArgumentException misnamed) {
             throw new Misfit(pointer, "A piece is named by a lower-case letter and letters, digits and hyphens.");
         }
+    }
+
+    static FaceId faceId(JsonNode document, String pointer) {
+        return FaceId.parse(string(document, pointer))
+                .orElseThrow(
+                        () -> new Misfit(pointer, "A face is named by its panel and its side, as “front-outside”."));
     }
 
     static Length length(JsonNode document, String pointer) {

@@ -29,7 +29,7 @@ final class FirstVersion {
     private static Addition layer(JsonNode document, String at) {
         Host host = document.at(at + "/face").isMissingNode()
                 ? new Host.OnPiece(DesignDocument.pieceId(document, at + "/layer"))
-                : new Host.OnFace(DesignDocument.string(document, at + "/face"));
+                : new Host.OnFace(DesignDocument.faceId(document, at + "/face"));
         return new Addition(
                 DesignDocument.pieceId(document, at + "/id"),
                 DesignDocument.string(document, at + "/name"),

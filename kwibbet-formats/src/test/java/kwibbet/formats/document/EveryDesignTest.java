@@ -48,7 +48,7 @@ class EveryDesignTest {
         Design design = Design.of("Full “house”", MeasureSystem.INCH, base, settings, new PaperId("stock"));
         for (Feature feature : Features.ALL) {
             Card card = CardMaker.make(design, Samples.MATERIALS).orThrow();
-            Host host = new Host.OnFace(card.faces().get(0).key());
+            Host host = new Host.OnFace(card.faces().get(0).id());
             PieceId id = design.nextId(feature);
             Settings entered = everything(feature, Beginnings.of(feature, card, host));
             Addition addition =

@@ -1,0 +1,282 @@
+package kwibbet.press;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+import kwibbet.bench.PressStep;
+import kwibbet.bench.RunPlan;
+import kwibbet.bench.SlitStep;
+import kwibbet.card.PieceId;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
+import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DiePass;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** Press and slit lists, followed by somebody who has the dies, the papers and nothing but the printed words. */
+final class PressRead {
+
+    private static final String LENGTH = "((?:≈ )?[\\d /.]+ (?:in|mm))";
+    private static final String TURNED = "(, its top to the right,|, upside down,|, its top to the left,|)";
+    private static final Pattern PAPER = Pattern.compile("(.+) × (\\d+), paper " + size() + "(?:, folded to " + size()
+            + ")?(?:, (inside up|as drawn))?(, turned a quarter, its top to the right)?");
+    private static final Pattern ALONG =
+            Pattern.compile("Lay (.+?)" + TURNED + " on it, metal along the edges of the paper\\.(.*)");
+    private static final Pattern MIDDLE =
+            Pattern.compile("Tape (.+?)" + TURNED + " into the middle of (.+): " + LENGTH + " from cut to cut\\.(.*)");
+    private static final String MARGIN = "(?:" + LENGTH + " (from|past) |along )the (left|right|top|folded) edge";
+    private static final Pattern MARGINS =
+            Pattern.compile("Lay (.+?)" + TURNED + " with its metal " + MARGIN + " and " + MARGIN + "\\.(.*)");
+    private static final Pattern BEGINS =
+            Pattern.compile("Let the plate begin " + LENGTH + " (right of the die’s left|below the die’s top) cut");
+    private static final Pattern ENDS =
+            Pattern.compile("Let the plate end " + LENGTH + " (left of the die’s right|above the die’s bottom) cut");
+    private static final Pattern SLIT = Pattern.compile("(.+), (inside up|as drawn)(?:, when it is cut out)?: "
+            + "(?:(left|top) edge at the fence, fence at " + LENGTH + "\\. Lower the blade " + LENGTH
+            + " from the (top|left) edge and lift it at " + LENGTH + "\\..*|cut with a knife along a ruler, from "
+            + LENGTH
+            + " from the left, " + LENGTH + " from the top to " + LENGTH + " from the left, " + LENGTH
+            + " from the top\\.)");
+    /** What the marks of tools and the roundings of what is printed add up to. */
+    private static final double NEAR = 1 / 32.0;
+
+    private final RunPlan plan;
+    private final MeasureSystem system;
+
+    private PressRead(RunPlan plan) {
+        this.plan = plan;
+        this.system = plan.card().design().system();
+    }
+
+    private static String size() {
+        return "([\\d /.≈]+) × ([\\d /.≈]+ (?:in|mm))";
+    }
+
+    /** Follows all lists of a plan: each die comes to lie where its shape is wanted, turned as it is drawn, under as much of the plate. */
+    static void everyDieLiesWhereTheWordsSay(RunPlan plan) {
+        PressRead read = new PressRead(plan);
+        plan.bench().press().settings().stream()
+                .flatMap(setting -> setting.steps().stream())
+                .forEach(read::follow);
+        plan.bench().trim().slits().forEach(read::follow);
+    }
+
+    private void follow(PressStep step) {
+        Layup layup = step.onBed().layup();
+        Matcher paper = matched(PAPER, step.what(system).text());
+        assertThat(size(paper, 3))
+                .as(paper.group())
+                .satisfies(said -> isAt(said, layup.flatPaper().size()));
+        boolean folded = layup.lying().fold() instanceof Lying.Through;
+        assertThat(paper.group(5) != null).as(paper.group()).isEqualTo(folded);
+        Size lying = folded ? size(paper, 5) : layup.paper().size();
+        assertThat(lying).satisfies(said -> isAt(said, layup.paper().size()));
+        if (!folded) {
+            boolean base = layup.piece().id().equals(PieceId.BASE);
+            assertThat(paper.group(7)).isEqualTo(base ? "inside up" : "as drawn");
+        }
+        assertThat(paper.group(8) != null).isEqualTo(step.onBed().turned());
+        List<String> lines = step.sentences(system).stream()
+                .map(phrase -> phrase.text())
+                .filter(text -> Stream.of(ALONG, MIDDLE, MARGINS)
+                        .anyMatch(each -> each.matcher(text).matches()))
+                .toList();
+        assertThat(lines).as(paper.group()).hasSameSizeAs(layup.uses());
+        List<Laid> laid = laid(lines, layup);
+        for (int i = 0; i < laid.size(); i++) {
+            laid.get(i).isOf(layup.uses().get(i), layup);
+        }
+    }
+
+    /** What is laid on the paper; what is taped into another die has its place from that. */
+    private static List<Laid> laid(List<String> lines, Layup layup) {
+        List<Laid> laid = new ArrayList<>();
+        for (String line : lines) {
+            laid.add(MIDDLE.matcher(line).matches() ? inMiddle(line, lines, layup) : onPaper(line, layup));
+        }
+        return laid;
+    }
+
+    private static Laid inMiddle(String line, List<String> lines, Layup layup) {
+        Matcher read = matched(MIDDLE, line);
+        Laid around = lines.stream()
+                .filter(other -> !other.equals(line) && other.startsWith("Lay " + read.group(3)))
+                .map(other -> onPaper(other, layup))
+                .findFirst()
+                .orElseThrow();
+        Laid own = Laid.of(named(read.group(1), layup), read.group(2), Point.ORIGIN, read.group(5));
+        Rect cut = around.cut().bounds().centred(own.cut().bounds().size());
+        assertThat(cut.left().minus(around.cut().bounds().left()).toInches())
+                .isCloseTo(inches(read.group(4)), org.assertj.core.data.Offset.offset(NEAR));
+        return Laid.of(own.die(), read.group(2), cut.corner(), read.group(5));
+    }
+
+    private static Laid onPaper(String line, Layup layup) {
+        Rect paper = Rect.atOrigin(layup.paper().size());
+        Matcher along = ALONG.matcher(line);
+        if (along.matches()) {
+            Die die = named(along.group(1), layup);
+            return Laid.of(die, along.group(2), new Point(die.metal(), die.metal()), along.group(3));
+        }
+        Matcher read = matched(MARGINS, line);
+        Die die = named(read.group(1), layup);
+        Laid own = Laid.of(die, read.group(2), Point.ORIGIN, read.group(9));
+        Length side = margin(read.group(3), read.group(4)).plus(die.metal());
+        Length top = margin(read.group(6), read.group(7)).plus(die.metal());
+        boolean fromRight = read.group(5).equals("right")
+                || (read.group(5).equals("folded")
+                        && isFoldAt(layup, layup.paper().right()));
+        Length left = fromRight
+                ? paper.right().minus(side).minus(own.cut().bounds().size().width())
+                : side;
+        return Laid.of(die, read.group(2), new Point(left, top), read.group(9));
+    }
+
+    /** A folded edge is found by looking at the paper. */
+    private static boolean isFoldAt(Layup layup, Length x) {
+        return layup.lying()
+                .fold()
+                .at()
+                .map(Segment::middle)
+                .filter(at -> at.x().equals(x))
+                .isPresent();
+    }
+
+    private static Die named(String name, Layup layup) {
+        return layup.uses().stream()
+                .map(DieUse::die)
+                .filter(die -> die.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /**
+     * A die on a paper, as it was read.
+     *
+     * @param die the die
+     * @param cut what it cuts, the corner of the paper as it lies at zero
+     * @param words the words about the plate
+     */
+    private record Laid(Die die, Outline cut, String words) {
+
+        static Laid of(Die die, String turned, Point corner, String words) {
+            int degrees = turned.isEmpty() ? 0 : turned.contains("right") ? 90 : turned.contains("upside") ? 180 : 270;
+            return new Laid(die, DieUse.turnedInto(die.shape().outline(), degrees, corner), words);
+        }
+
+        void isOf(DieUse use, Layup layup) {
+            Point corner = layup.paper().corner();
+            DiePass pass = layup.diePass();
+            Outline meant = use.isWhole() ? use.want().outline() : use.cutLine(pass);
+            Outline onPaper = meant.plus(corner.x().negated(), corner.y().negated());
+            assertThat(onPaper.corners())
+                    .as("%s as %s", use.want(), this)
+                    .allSatisfy(wanted -> assertThat(cut.corners()).anyMatch(made -> isAt(made, wanted)));
+            boolean across = use.run() == Axis.HORIZONTAL;
+            Length edge = across ? corner.x() : corner.y();
+            Length start = across ? cut.bounds().left() : cut.bounds().top();
+            Length end = across ? cut.bounds().right() : cut.bounds().bottom();
+            plate(BEGINS, across, pass.from().map(from -> place(use, from, across)
+                    .minus(edge)
+                    .minus(start)));
+            plate(
+                    ENDS,
+                    across,
+                    pass.to().map(to -> end.minus(place(use, to, across).minus(edge))));
+        }
+
+        /** A place along the wanted box, on the piece. */
+        private static Length place(DieUse use, Length along, boolean across) {
+            Rect box = use.want().box();
+            return (across ? box.left() : box.top()).plus(along);
+        }
+
+        private void plate(Pattern pattern, boolean across, java.util.Optional<Length> meant) {
+            Matcher read = pattern.matcher(words);
+            assertThat(read.find()).as(words).isEqualTo(meant.isPresent());
+            meant.ifPresent(length -> {
+                assertThat(inches(read.group(1)))
+                        .isCloseTo(length.toInches(), org.assertj.core.data.Offset.offset(NEAR));
+                assertThat(read.group(2)
+                                .endsWith(
+                                        across
+                                                ? (pattern == BEGINS ? "left" : "right")
+                                                : pattern == BEGINS ? "top" : "bottom"))
+                        .as(words)
+                        .isTrue();
+            });
+        }
+    }
+
+    private void follow(SlitStep step) {
+        Matcher read = matched(SLIT, step.sentence(system).text());
+        assertThat(read.group(1)).isEqualTo(step.piece().name());
+        boolean base = step.piece().id().equals(PieceId.BASE);
+        assertThat(read.group(2)).isEqualTo(base ? "inside up" : "as drawn");
+        List<Point> ends;
+        if (read.group(3) == null) {
+            ends = List.of(point(read.group(8), read.group(9)), point(read.group(10), read.group(11)));
+        } else if (read.group(3).equals("left")) {
+            assertThat(read.group(6)).isEqualTo("top");
+            ends = List.of(point(read.group(4), read.group(5)), point(read.group(4), read.group(7)));
+        } else {
+            assertThat(read.group(6)).isEqualTo("left");
+            ends = List.of(point(read.group(5), read.group(4)), point(read.group(7), read.group(4)));
+        }
+        Segment slit = step.slit();
+        assertThat((isAt(ends.get(0), slit.start()) && isAt(ends.get(1), slit.end()))
+                        || (isAt(ends.get(1), slit.start()) && isAt(ends.get(0), slit.end())))
+                .as("%s: %s", slit, read.group())
+                .isTrue();
+    }
+
+    private static Point point(String x, String y) {
+        return new Point(length(x), length(y));
+    }
+
+    private static boolean isAt(Point one, Point other) {
+        return Math.abs(one.x().minus(other.x()).toInches()) < NEAR
+                && Math.abs(one.y().minus(other.y()).toInches()) < NEAR;
+    }
+
+    private static void isAt(Size said, Size meant) {
+        assertThat(isAt(new Point(said.width(), said.height()), new Point(meant.width(), meant.height())))
+                .as("%s for %s", said, meant)
+                .isTrue();
+    }
+
+    private static Length margin(String said, String way) {
+        return said == null ? Length.ZERO : "past".equals(way) ? length(said).negated() : length(said);
+    }
+
+    private Size size(Matcher read, int group) {
+        String unit = read.group(group + 1).endsWith("in") ? " in" : " mm";
+        return new Size(length(read.group(group) + unit), length(read.group(group + 1)));
+    }
+
+    private static double inches(String text) {
+        return length(text).toInches();
+    }
+
+    private static Length length(String text) {
+        String bare = text.replace("≈", "").strip();
+        MeasureSystem units = bare.endsWith("in") ? MeasureSystem.INCH : MeasureSystem.METRIC;
+        return Length.parse(bare.substring(0, bare.length() - 2).strip(), units);
+    }
+
+    private static Matcher matched(Pattern pattern, String text) {
+        Matcher matcher = pattern.matcher(text);
+        assertThat(matcher.matches()).as(text).isTrue();
+        return matcher;
+    }
+}
