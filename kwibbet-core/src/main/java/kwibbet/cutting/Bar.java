@@ -3,7 +3,6 @@ package kwibbet.cutting;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.stream.IntStream;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
@@ -20,8 +19,6 @@ import kwibbet.shape.Axis;
  * @param waste what is left over of it beyond the pieces
  */
 record Bar(int layout, Axis axis, Length length, List<Kind> kinds, boolean hasEdge, Length waste) {
-
-    private static final int MOST_SUMS = 200;
 
     /**
      * Equal pieces of a bar.
@@ -50,31 +47,5 @@ record Bar(int layout, Axis axis, Length length, List<Kind> kinds, boolean hasEd
     /** What is left of it when the edge is cut off. */
     Bar withoutEdge() {
         return hasEdge ? new Bar(layout, axis, length, kinds.subList(1, kinds.size()), false, waste) : this;
-    }
-
-    /**
-     * Settings of which this bar without an edge needs one before any of its pieces is free, whatever the order. Nothing where they are too many to be of
-     * use, or where there is nothing to cut.
-     */
-    List<Length> oneOf() {
-        boolean isOnePiece = kinds.size() == 1 && kinds.get(0).count == 1 && !waste.isPositive();
-        if (kinds.isEmpty() || kinds.size() > 4 || isOnePiece) {
-            return List.of();
-        }
-        if (kinds.size() == 1) {
-            return List.of(kinds.get(0).width);
-        }
-        List<Length> sums = List.of(Length.ZERO);
-        for (Kind kind : kinds) {
-            sums = sums.stream()
-                    .flatMap(sum -> IntStream.rangeClosed(0, kind.count)
-                            .mapToObj(count -> sum.plus(kind.width.multipliedBy(count))))
-                    .distinct()
-                    .limit(MOST_SUMS)
-                    .toList();
-        }
-        return sums.size() == MOST_SUMS
-                ? List.of()
-                : sums.stream().filter(Length::isPositive).toList();
     }
 }

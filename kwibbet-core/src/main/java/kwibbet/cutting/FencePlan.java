@@ -10,7 +10,7 @@ import kwibbet.measure.Length;
  *
  * @param layouts the layouts, their pieces moved to where they are cut off
  * @param settings what is set, in order, and cut at it
- * @param atLeast no order needs fewer settings
+ * @param atLeast no order needs fewer settings in which pieces are cut off a strip one by one, equal ones at one setting, as is common practice
  */
 public record FencePlan(List<SheetLayout> layouts, List<Setting> settings, int atLeast) {
 

@@ -85,6 +85,8 @@ class ListsReadTest {
         RunPlan plan = anyRun(new Random(seed));
         TrialTrimmer.Result cut = TrialTrimmer.run(TrialTrimmer.Stack.of(plan.sheets()), read(plan), List.of());
         assertThat(cut.faults()).isEmpty();
+        assertThat(plan.bench().trim().fenceSettings())
+                .isGreaterThanOrEqualTo(plan.bench().trim().atLeast());
         for (PaperPlan paper : plan.sheets().papers()) {
             comesOut(plan, paper, cut.table());
         }
