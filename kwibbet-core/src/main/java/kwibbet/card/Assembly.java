@@ -27,6 +27,9 @@ final class Assembly {
     /** Narrower than this, a trimmer's clamp no longer holds the piece; common practice, no source. */
     static final Length NARROWEST = Length.ofInches(1, 8);
 
+    /** Common practice, no source. */
+    private static final Length TAPE_WIDTH = Length.ofInches(1, 4);
+
     private final Design design;
     private final Materials materials;
     private final Form form;
@@ -253,12 +256,19 @@ final class Assembly {
     }
 
     private Optional<Supply> tape(Join join) {
-        double edges = join.adhesive().stream().mapToDouble(Region::perimeter).sum();
-        String kind = join.adhesion().kind() == Adhesion.Kind.FOAM
-                ? "foam tape, " + Figure.of(join.adhesion().height(), design.system()) + " high"
-                : "tape";
+        double lines =
+                join.adhesive().stream().mapToDouble(Assembly::linesOfTape).sum();
+        Tape tape = join.adhesion().kind() == Adhesion.Kind.FOAM
+                ? new Tape.Foam(join.adhesion().height())
+                : new Tape.Flat();
         Length length =
-                Length.nearestInches(edges).roundedUpTo(materials.trim()).shown();
-        return edges > 0 ? Optional.of(Supply.length(join.upper(), kind, length)) : Optional.empty();
+                Length.nearestInches(lines).roundedUpTo(materials.trim()).shown();
+        return lines > 0 ? Optional.of(Supply.tape(join.upper(), tape, length, design.system())) : Optional.empty();
+    }
+
+    /** All round along the edges; where two tapes have no room side by side, one down the middle. Common practice, no source. */
+    private static double linesOfTape(Region region) {
+        boolean isNarrow = Overlay.inset(region, TAPE_WIDTH).isEmpty();
+        return isNarrow ? region.perimeter() / 2 : region.perimeter();
     }
 }

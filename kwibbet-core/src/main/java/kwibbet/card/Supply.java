@@ -1,6 +1,7 @@
 package kwibbet.card;
 
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 
 /**
  * Something used up that is not cut from a sheet.
@@ -22,6 +23,14 @@ public record Supply(PieceId owner, String name, Amount amount) {
     public record OfLength(Length length) implements Amount {}
 
     /**
+     * So much of a tape.
+     *
+     * @param tape which
+     * @param length along the roll
+     */
+    public record OfTape(Tape tape, Length length) implements Amount {}
+
+    /**
      * So many.
      *
      * @param count at least 1
@@ -34,6 +43,11 @@ public record Supply(PieceId owner, String name, Amount amount) {
      * @param cubicInches its volume
      */
     public record OfVolume(double cubicInches) implements Amount {}
+
+    /** A stretch of tape, called as its height is said in {@code system}. */
+    public static Supply tape(PieceId owner, Tape tape, Length length, MeasureSystem system) {
+        return new Supply(owner, tape.words(system), new OfTape(tape, length));
+    }
 
     /** A stretch of something. */
     public static Supply length(PieceId owner, String name, Length length) {

@@ -32,6 +32,9 @@ public record SupplyList(String name, Supply.Amount total) {
         if (one instanceof Supply.OfLength first && other instanceof Supply.OfLength second) {
             return new Supply.OfLength(first.length().plus(second.length()));
         }
+        if (one instanceof Supply.OfTape first && other instanceof Supply.OfTape second) {
+            return new Supply.OfTape(first.tape(), first.length().plus(second.length()));
+        }
         if (one instanceof Supply.OfCount first && other instanceof Supply.OfCount second) {
             return new Supply.OfCount(Math.addExact(first.count(), second.count()));
         }
@@ -41,13 +44,20 @@ public record SupplyList(String name, Supply.Amount total) {
         return one;
     }
 
-    /** The line as it is read; lengths to the next whole inch or centimetre up, since a roll is cut generously. */
+    /** The next whole inch or centimetre up, since a roll is cut generously. */
+    public static Length generously(Length length, MeasureSystem system) {
+        Length unit = system == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(10);
+        return unit.multipliedBy(length.minus(Length.GRAIN).dividedBy(unit) + 1);
+    }
+
+    /** The line as it is read. */
     public Phrase words(MeasureSystem system) {
         Phrase.Writer writer = Phrase.in(system).words(name + ": ");
         if (total instanceof Supply.OfLength length) {
-            Length unit = system == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(10);
-            long units = length.length().minus(Length.GRAIN).dividedBy(unit) + 1;
-            return writer.length(unit.multipliedBy(units)).end();
+            return writer.length(generously(length.length(), system)).end();
+        }
+        if (total instanceof Supply.OfTape tape) {
+            return writer.length(generously(tape.length(), system)).end();
         }
         if (total instanceof Supply.OfCount count) {
             return writer.words(String.valueOf(count.count())).end();

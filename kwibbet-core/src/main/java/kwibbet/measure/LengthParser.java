@@ -39,16 +39,19 @@ final class LengthParser {
             Map.entry('⅞', new long[] {7, 8}));
 
     /** Ticks in one of each unit, by every way it is written. */
-    private static final Map<String, Long> UNITS = Map.of(
-            "in", Length.TICKS_PER_INCH,
-            "inch", Length.TICKS_PER_INCH,
-            "inches", Length.TICKS_PER_INCH,
-            "\"", Length.TICKS_PER_INCH,
-            "″", Length.TICKS_PER_INCH,
-            "”", Length.TICKS_PER_INCH,
-            "''", Length.TICKS_PER_INCH,
-            "mm", Length.TICKS_PER_MILLIMETRE,
-            "cm", 10 * Length.TICKS_PER_MILLIMETRE);
+    private static final Map<String, Long> UNITS = Map.ofEntries(
+            Map.entry("in", Length.TICKS_PER_INCH),
+            Map.entry("inch", Length.TICKS_PER_INCH),
+            Map.entry("inches", Length.TICKS_PER_INCH),
+            Map.entry("\"", Length.TICKS_PER_INCH),
+            Map.entry("″", Length.TICKS_PER_INCH),
+            Map.entry("”", Length.TICKS_PER_INCH),
+            Map.entry("''", Length.TICKS_PER_INCH),
+            Map.entry("ft", 12 * Length.TICKS_PER_INCH),
+            Map.entry("yd", 36 * Length.TICKS_PER_INCH),
+            Map.entry("mm", Length.TICKS_PER_MILLIMETRE),
+            Map.entry("cm", 10 * Length.TICKS_PER_MILLIMETRE),
+            Map.entry("m", 1000 * Length.TICKS_PER_MILLIMETRE));
 
     private record Ratio(BigInteger numerator, BigInteger denominator, boolean isDecimal) {
         Ratio plus(Ratio other) {

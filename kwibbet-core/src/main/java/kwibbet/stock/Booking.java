@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import kwibbet.card.TapeUse;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.PaperId;
 
@@ -27,7 +29,7 @@ public record Booking(BookingKey key, String what, Optional<String> run, List<Mo
     }
 
     /** One movement, for no run; none where nothing moves. */
-    public static Booking of(BookingKey key, String what, StockItem item, int amount, Reason reason) {
+    public static Booking of(BookingKey key, String what, StockItem item, long amount, Reason reason) {
         return new Booking(
                 key, what, Optional.empty(), amount == 0 ? List.of() : List.of(new Movement(item, amount, reason)));
     }
@@ -56,21 +58,49 @@ public record Booking(BookingKey key, String what, Optional<String> run, List<Mo
                     .forEach(each -> move(
                             left,
                             new StockItem.Leftovers(paper, each.size()),
-                            Math.multiplyExact(each.count() / sheet.copies(), cut),
+                            Math.multiplyExact((long) each.count() / sheet.copies(), cut),
                             Reason.PUT_IN));
         }
         gone.addAll(left);
         return new Booking(key, name, Optional.of(run), gone);
     }
 
+    /**
+     * Cards of a run are made, or fewer are than was said: the tape they take is used.
+     *
+     * @param key its name
+     * @param run the run
+     * @param name what the run is called
+     * @param tapes what all its cards take
+     * @param share what of it
+     */
+    public static Booking ofMade(BookingKey key, String run, String name, List<TapeUse> tapes, Share share) {
+        List<Movement> used = new ArrayList<>();
+        for (TapeUse all : tapes) {
+            Length before = all.share(share.before(), share.cards()).length();
+            Length now = all.share(share.now(), share.cards()).length();
+            move(used, new StockItem.Taped(all.tape()), before.minus(now).toTicks(), Reason.STUCK);
+        }
+        return new Booking(key, name, Optional.of(run), used);
+    }
+
+    /**
+     * How many of the cards of a run are made.
+     *
+     * @param before how many had been
+     * @param now how many are
+     * @param cards how many there will be
+     */
+    public record Share(int before, int now, int cards) {}
+
     /** One movement for each thing: they all happen for one reason. */
-    private static void move(List<Movement> movements, StockItem item, int amount, Reason reason) {
+    private static void move(List<Movement> movements, StockItem item, long amount, Reason reason) {
         if (amount == 0) {
             return;
         }
         for (int i = 0; i < movements.size(); i++) {
             if (movements.get(i).item().equals(item)) {
-                int all = Math.addExact(movements.get(i).amount(), amount);
+                long all = Math.addExact(movements.get(i).amount(), amount);
                 movements.set(i, new Movement(item, all, reason));
                 return;
             }

@@ -9,6 +9,7 @@ public record BookingKey(String value) {
 
     private static final int LONGEST = 100;
     private static final String BACK = "back ";
+    private static final String MADE = "made ";
 
     /**
      * Checks the length.
@@ -25,6 +26,16 @@ public record BookingKey(String value) {
     /** The key under which sheets of a layout of a run are cut for the so-manieth time, from 1. */
     public static BookingKey ofCut(String run, String layout, int time) {
         return new BookingKey("cut " + run + " " + layout + " " + time);
+    }
+
+    /** The key under which a run uses what its cards take as they are made, for each state of the run once. */
+    public static BookingKey ofMade(String run, long version) {
+        return new BookingKey(MADE + run + " " + version);
+    }
+
+    /** Whether it is the key of what was used as cards were made. */
+    public boolean isOfMade() {
+        return value.startsWith(MADE);
     }
 
     /** The key of what takes the booking of this key back. */

@@ -4,10 +4,10 @@ package kwibbet.stock;
  * So many more of something, or fewer.
  *
  * @param item of what
- * @param amount how many more; below zero how many fewer; never zero
+ * @param amount how much more, as the item is counted; below zero how much less; never zero
  * @param reason why
  */
-public record Movement(StockItem item, int amount, Reason reason) {
+public record Movement(StockItem item, long amount, Reason reason) {
 
     /**
      * Checks the amount.

@@ -5,6 +5,7 @@ public enum Reason {
     BOUGHT("bought"),
     COUNTED("counted"),
     CUT("cut"),
+    STUCK("stuck"),
     FOUND("found on the shelf"),
     SPOILT("spoilt"),
     PUT_IN("put into the drawer"),

@@ -4,13 +4,13 @@ package kwibbet.stock;
  * There is less of something than a booking takes.
  *
  * @param item of what
- * @param wanted how many are taken
- * @param onHand how many there are
+ * @param wanted how much is taken
+ * @param onHand how much there is
  */
-public record Shortage(StockItem item, int wanted, int onHand) {
+public record Shortage(StockItem item, long wanted, long onHand) {
 
-    /** How many are missing; more than zero. */
-    public int missing() {
+    /** How much is missing; more than zero. */
+    public long missing() {
         return wanted - onHand;
     }
 }

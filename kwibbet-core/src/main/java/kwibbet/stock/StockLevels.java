@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.stream.Collectors;
 
 /**
- * How many there are of each thing: the sum of its movements. What is not named there is none of.
+ * How much there is of each thing: the sum of its movements. What is not named there is none of.
  *
  * @param levels by thing
  */
-public record StockLevels(Map<StockItem, Integer> levels) {
+public record StockLevels(Map<StockItem, Long> levels) {
 
     /** Copies the map. */
     public StockLevels {
@@ -24,14 +24,14 @@ public record StockLevels(Map<StockItem, Integer> levels) {
                 movements.stream().collect(Collectors.toMap(Movement::item, Movement::amount, Math::addExact)));
     }
 
-    /** How many there are. */
-    public int of(StockItem item) {
-        return levels.getOrDefault(item, 0);
+    /** How much there is, as the item is counted. */
+    public long of(StockItem item) {
+        return levels.getOrDefault(item, 0L);
     }
 
     /** What there would be too little of for a booking; nothing where it can be booked. */
     public List<Shortage> shortages(Booking booking) {
-        Map<StockItem, Integer> change = new LinkedHashMap<>();
+        Map<StockItem, Long> change = new LinkedHashMap<>();
         booking.movements().forEach(each -> change.merge(each.item(), each.amount(), Math::addExact));
         List<Shortage> shortages = new ArrayList<>();
         change.forEach((item, amount) -> {

@@ -44,6 +44,9 @@ class SupplyListTest {
     }
 
     private static double amount(Supply.Amount amount) {
+        if (amount instanceof Supply.OfTape tape) {
+            return tape.length().toInches();
+        }
         return amount instanceof Supply.OfLength length
                 ? length.length().toInches()
                 : amount instanceof Supply.OfCount count ? count.count() : ((Supply.OfVolume) amount).cubicInches();
@@ -53,7 +56,7 @@ class SupplyListTest {
     @Test
     void lengthsAreRoundedUpToTheNextUnit() {
         for (Length used : List.of(in("1/64"), in("1"), in("7 63/64"), in("8"), Length.ofMillimetres(81))) {
-            SupplyList line = new SupplyList("tape", new Supply.OfLength(used));
+            SupplyList line = new SupplyList("tape", new Supply.OfTape(new Tape.Flat(), used));
             Length inches = said(line, MeasureSystem.INCH);
             assertThat(inches).isGreaterThanOrEqualTo(used).isLessThan(used.plus(in("1")));
             Length centimetres = said(line, MeasureSystem.METRIC);

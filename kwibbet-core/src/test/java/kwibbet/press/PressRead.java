@@ -50,12 +50,10 @@ final class PressRead {
     /** What the marks of tools and the roundings of what is printed add up to. */
     private static final double NEAR = 1 / 32.0;
 
-    private final RunPlan plan;
     private final MeasureSystem system;
 
-    private PressRead(RunPlan plan) {
-        this.plan = plan;
-        this.system = plan.card().design().system();
+    private PressRead(MeasureSystem system) {
+        this.system = system;
     }
 
     private static String size() {
@@ -64,7 +62,7 @@ final class PressRead {
 
     /** Follows all lists of a plan: each die comes to lie where its shape is wanted, turned as it is drawn, under as much of the plate. */
     static void everyDieLiesWhereTheWordsSay(RunPlan plan) {
-        PressRead read = new PressRead(plan);
+        PressRead read = new PressRead(plan.card().design().system());
         plan.bench().press().settings().stream()
                 .flatMap(setting -> setting.steps().stream())
                 .forEach(read::follow);

@@ -8,7 +8,11 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
+import kwibbet.card.RunLine;
+import kwibbet.card.TapeUse;
 import kwibbet.layout.Thrift;
+import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.PaperId;
@@ -54,9 +58,9 @@ class BookingTest {
         assertThat(cut.movements())
                 .extracting(Movement::item, Movement::amount, Movement::reason)
                 .contains(
-                        tuple(SHEETS, -1, Reason.CUT),
-                        tuple(new StockItem.Leftovers(STOCK, size("11", "8")), -2, Reason.CUT),
-                        tuple(STRIPS, 1, Reason.PUT_IN));
+                        tuple(SHEETS, -1L, Reason.CUT),
+                        tuple(new StockItem.Leftovers(STOCK, size("11", "8")), -2L, Reason.CUT),
+                        tuple(STRIPS, 1L, Reason.PUT_IN));
         assertThat(cut.movements())
                 .filteredOn(each -> each.amount() < 0)
                 .extracting(Movement::reason)
@@ -87,13 +91,40 @@ class BookingTest {
                 .isEmpty();
     }
 
+    /** Made in whatever steps, forwards and back, cards use what all of them take, to the tick; of two designs each takes its share. */
+    @Test
+    void tapeIsUsedByShares() {
+        Addition mat = add("mat", "mat-1", on("front-outside"), "border", "1/8");
+        RunLine seven = line(folded("5", "7"), 7, mat);
+        RunLine three = line(folded("4", "6"), 3, mat, add("shaker", "shaker-1", on("mat-1"), "wall", "foam"));
+        List<TapeUse> uses = TapeUse.of(List.of(seven, three));
+        assertThat(uses).hasSize(2);
+        List<Movement> used = new ArrayList<>();
+        int made = 0;
+        for (int now : List.of(1, 4, 3, 9, 9, 10)) {
+            used.addAll(Booking.ofMade(KEY, "run", "Run", uses, new Booking.Share(made, now, 10))
+                    .movements());
+            made = now;
+        }
+        for (TapeUse use : uses) {
+            assertThat(StockLevels.of(used).of(new StockItem.Taped(use.tape())))
+                    .isEqualTo(-use.length().toTicks());
+        }
+        Length alone = TapeUse.of(List.of(seven)).get(0).length();
+        assertThat(TapeUse.of(List.of(seven)).get(0).share(3, 7).length().multipliedBy(7))
+                .isEqualTo(alone.multipliedBy(3));
+        assertThat(new TapeNeed(uses.get(0), Optional.of(alone)).missing())
+                .isEqualTo(uses.get(0).length().minus(alone));
+        assertThat(new TapeNeed(uses.get(0), Optional.empty()).missing()).isEqualTo(Length.ZERO);
+    }
+
     /** The same movements the other way: nothing is left of it. */
     @Test
     void takenBackItIsAsIfItNeverWas() {
         Booking cut = booking(move(SHEETS, -3), move(STRIPS, 3), move(SHEETS, 1));
         List<Movement> both = new ArrayList<>(cut.movements());
         both.addAll(cut.takenBack().movements());
-        assertThat(StockLevels.of(both).levels()).isEqualTo(Map.of(SHEETS, 0, STRIPS, 0));
+        assertThat(StockLevels.of(both).levels()).isEqualTo(Map.of(SHEETS, 0L, STRIPS, 0L));
         assertThat(cut.takenBack().movements()).extracting(Movement::reason).containsOnly(Reason.TAKEN_BACK);
         assertThat(cut.takenBack().key()).isEqualTo(KEY.back()).matches(BookingKey::isBack);
         assertThat(KEY.isBack()).isFalse();

@@ -152,6 +152,9 @@ record CardView(
             if (supply.amount() instanceof Supply.OfLength length) {
                 return new SupplyView(supply.name(), "length", length.length().toString());
             }
+            if (supply.amount() instanceof Supply.OfTape tape) {
+                return new SupplyView(supply.name(), "length", tape.length().toString());
+            }
             if (supply.amount() instanceof Supply.OfCount count) {
                 return new SupplyView(supply.name(), "count", String.valueOf(count.count()));
             }

@@ -9,6 +9,12 @@ import org.springframework.stereotype.Component;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Stockroom;
+import kwibbet.card.Tape;
+import kwibbet.measure.Length;
+import kwibbet.stock.Booking;
+import kwibbet.stock.Reason;
+import kwibbet.stock.StockItem;
 import kwibbet.tool.Toolbox;
 
 /**
@@ -25,7 +31,10 @@ class DemoData implements ApplicationRunner {
     private final DesignStore designs;
     private final Inventory inventory;
 
-    DemoData(DemoDesigns made, DesignStore designs, Inventory inventory) {
+    private final Stockroom stockroom;
+
+    DemoData(DemoDesigns made, DesignStore designs, Inventory inventory, Stockroom stockroom) {
+        this.stockroom = stockroom;
         this.made = made;
         this.designs = designs;
         this.inventory = inventory;
@@ -37,7 +46,14 @@ class DemoData implements ApplicationRunner {
             inventory.savePapers(DemoPapers.ALL);
             inventory.save(Toolbox.GENERIC);
             inventory.saveDies(DemoDies.ALL);
+            layIn(new Tape.Flat(), Length.ofInches(1_800));
+            layIn(new Tape.Foam(Length.ofInches(1, 8)), Length.ofInches(180));
             made.all().forEach(designs::create);
         }
+    }
+
+    private void layIn(Tape tape, Length length) {
+        stockroom.book(
+                Booking.of(Stockroom.newKey(), "laid in", new StockItem.Taped(tape), length.toTicks(), Reason.BOUGHT));
     }
 }

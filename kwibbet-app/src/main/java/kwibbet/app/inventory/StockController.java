@@ -1,13 +1,8 @@
 package kwibbet.app.inventory;
 
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
@@ -22,7 +17,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.Inventory;
-import kwibbet.app.store.Runs;
 import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.web.CsvDownload;
@@ -33,7 +27,6 @@ import kwibbet.paper.PaperId;
 import kwibbet.stock.Booking;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.Reason;
-import kwibbet.stock.StockEntry;
 import kwibbet.stock.StockItem;
 
 /** What came and went of a paper, and booking what comes and goes. */
@@ -42,29 +35,16 @@ import kwibbet.stock.StockItem;
 class StockController {
 
     private static final int MOST = 100_000;
-    private static final DateTimeFormatter WHEN =
-            DateTimeFormatter.ofPattern("d MMM uuuu, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
     private final Inventory inventory;
     private final Stockroom stockroom;
-    private final Runs runs;
+    private final MovementLines lines;
 
-    StockController(Inventory inventory, Stockroom stockroom, Runs runs) {
-        this.runs = runs;
+    StockController(Inventory inventory, Stockroom stockroom, MovementLines lines) {
+        this.lines = lines;
         this.inventory = inventory;
         this.stockroom = stockroom;
     }
-
-    /**
-     * A movement as it is shown.
-     *
-     * @param entry the movement
-     * @param at when, by the clock on the wall
-     * @param change how many more or fewer, with its sign
-     * @param run where the run it was done for is shown, if it was for one
-     * @param offersBack whether its booking can be taken back here: in the first line of it
-     */
-    record Line(StockEntry entry, String at, String change, Optional<String> run, boolean offersBack) {}
 
     @GetMapping("/movements")
     String show(@PathVariable PaperId id, Model model) {
@@ -80,28 +60,8 @@ class StockController {
         model.addAttribute("entries", entries);
         model.addAttribute("newKey", Stockroom.newKey().value());
         model.addAttribute("reasons", List.of(Reason.BOUGHT, Reason.COUNTED, Reason.SPOILT));
-        Set<BookingKey> seen = new HashSet<>();
-        model.addAttribute(
-                "lines",
-                stockroom.entries(id).stream()
-                        .map(entry -> line(entry, seen.add(entry.booking())))
-                        .toList());
+        model.addAttribute("lines", lines.of(stockroom.entries(id), paper.get().system()));
         return "inventory/movements";
-    }
-
-    private Line line(StockEntry entry, boolean isFirst) {
-        int amount = entry.movement().amount();
-        return new Line(
-                entry,
-                entry.isOpening() ? "at the start" : WHEN.format(entry.at()),
-                (amount > 0 ? "+" : "−") + Math.abs(amount),
-                entry.run().map(this::address),
-                isFirst && entry.canBeTakenBack());
-    }
-
-    /** Before runs were kept, what was cut was booked for a card. */
-    private String address(String run) {
-        return runs.isKept(run) ? "/runs/" + run : "/cards/" + run + "/sheets";
     }
 
     /** Sheets were bought, counted or spoilt. */
@@ -134,7 +94,7 @@ class StockController {
 
     private Booked booked(BookingKey key, PaperId id, Reason reason, int sheets) {
         if (reason == Reason.COUNTED) {
-            return stockroom.count(key, id, sheets);
+            return stockroom.count(key, new StockItem.Sheets(id), sheets);
         }
         int more = reason == Reason.SPOILT ? -sheets : sheets;
         return stockroom.book(Booking.of(key, reason.words(), new StockItem.Sheets(id), more, reason));

@@ -15,17 +15,23 @@ import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.Runs;
+import kwibbet.app.store.Stockroom;
+import kwibbet.app.store.Stockroom.TapeOnHand;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Tape;
+import kwibbet.card.TapeUse;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.PressPicture;
 import kwibbet.picture.SheetPicture;
 import kwibbet.run.RunState;
+import kwibbet.stock.TapeNeed;
 
 /** What the pages of runs show. */
 @Component
@@ -33,8 +39,10 @@ class RunPages {
 
     private final Runs runs;
     private final DesignStore designs;
+    private final Stockroom stockroom;
 
-    RunPages(Runs runs, DesignStore designs) {
+    RunPages(Runs runs, DesignStore designs, Stockroom stockroom) {
+        this.stockroom = stockroom;
         this.runs = runs;
         this.designs = designs;
     }
@@ -112,6 +120,7 @@ class RunPages {
             JointPlan joint = runs.joint(run);
             model.addAttribute("joint", joint);
             lists(joint.run(), model);
+            tapes(run, joint.run(), model);
         }
     }
 
@@ -129,6 +138,19 @@ class RunPages {
         model.addAttribute("cuts", runs.cuts(run));
         model.addAttribute("allCut", run.progress().isAllCut(plan));
         lists(plan, model);
+        tapes(run, plan, model);
+    }
+
+    /** What tape is still to be used, beside what there is of it. */
+    private void tapes(KeptRun run, RunPlan plan, Model model) {
+        Map<Tape, Length> onHand =
+                stockroom.tapes().stream().collect(Collectors.toMap(TapeOnHand::tape, TapeOnHand::onHand));
+        model.addAttribute(
+                "tapes",
+                TapeUse.of(plan.lines()).stream()
+                        .map(all -> all.rest(run.progress().made(), run.cards()))
+                        .map(use -> new TapeNeed(use, Optional.ofNullable(onHand.get(use.tape()))))
+                        .toList());
     }
 
     /** The sheets and lists of a plan, drawn. */

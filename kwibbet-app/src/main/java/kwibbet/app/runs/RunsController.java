@@ -31,11 +31,14 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Copies;
 import kwibbet.layout.Thrift;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
 import kwibbet.run.RunState;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.Shortage;
+import kwibbet.stock.StockItem;
+import kwibbet.wording.Phrase;
 
 /** Runs: a list of them, a new cutting day, and each with its lists and how far it is. */
 @Controller
@@ -224,7 +227,6 @@ class RunsController {
             model.addAttribute("sheets", entries.words("sheets-" + layout));
             model.addAttribute("key", once.value());
             model.addAttribute("shortages", said(few.shortages()));
-            model.addAttribute("system", inventory.studio().system());
             return "runs/short";
         }
         if (booked instanceof Stockroom.Unknown) {
@@ -243,17 +245,32 @@ class RunsController {
     /**
      * A shortage as it is said.
      *
-     * @param shortage what there is too little of
-     * @param paper what the paper is called
+     * @param name what there is too little of
+     * @param words how much is taken, how much there is, and by how much it is short
      */
-    record Said(Shortage shortage, String paper) {}
+    record Said(Phrase name, Phrase words) {
+
+        static Said of(Shortage shortage, PaperShelf shelf, MeasureSystem system) {
+            StockItem item = shortage.item();
+            Phrase.Writer name = Phrase.in(system);
+            if (item instanceof StockItem.OfPaper ofPaper) {
+                name.words(shelf.find(ofPaper.paper()).map(Paper::name).orElse("A paper that is gone") + ", ");
+            }
+            return new Said(
+                    name.phrase(item.words(system)).end(),
+                    Phrase.in(system)
+                            .phrase(item.amount("", shortage.wanted(), system))
+                            .phrase(item.amount(" taken, ", shortage.onHand(), system))
+                            .phrase(item.amount(" on hand, short by ", shortage.missing(), system))
+                            .words(".")
+                            .end());
+        }
+    }
 
     private List<Said> said(List<Shortage> shortages) {
         PaperShelf shelf = inventory.shelf();
-        return shortages.stream()
-                .map(each -> new Said(
-                        each, shelf.find(each.item().paper()).map(Paper::name).orElse("a paper that is gone")))
-                .toList();
+        MeasureSystem system = inventory.studio().system();
+        return shortages.stream().map(each -> Said.of(each, shelf, system)).toList();
     }
 
     /** What was cut is taken back, once. */

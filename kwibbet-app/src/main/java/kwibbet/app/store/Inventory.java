@@ -75,7 +75,7 @@ public class Inventory {
     private AtHand read() {
         StockLevels levels = book.levels();
         List<Paper> shelf = papers.findAllByOrderByPlaceAsc().stream()
-                .map(row -> row.paper(levels.of(new StockItem.Sheets(new PaperId(row.getId())))))
+                .map(row -> row.paper(Math.toIntExact(levels.of(new StockItem.Sheets(new PaperId(row.getId()))))))
                 .toList();
         List<Die> laidIn =
                 dies.findAllByOrderByPlaceAsc().stream().map(DieRow::die).toList();
@@ -156,7 +156,8 @@ public class Inventory {
         change(() -> {
             check(papers.findById(paper.id().value()).map(KeptRow::version), seen);
             boolean isCounted = paper.onHand() != onHandSeen;
-            keep(isCounted ? paper : paper.withOnHand(book.levels().of(new StockItem.Sheets(paper.id()))));
+            long onHand = book.levels().of(new StockItem.Sheets(paper.id()));
+            keep(isCounted ? paper : paper.withOnHand(Math.toIntExact(onHand)));
         });
     }
 
@@ -167,7 +168,7 @@ public class Inventory {
         row.set(paper);
         papers.saveAndFlush(row);
         StockItem sheets = new StockItem.Sheets(paper.id());
-        int more = paper.onHand() - book.levels().of(sheets);
+        long more = paper.onHand() - book.levels().of(sheets);
         if (more != 0) {
             Reason reason = isNew ? Reason.BOUGHT : Reason.COUNTED;
             book.add(Booking.of(Stockroom.newKey(), isNew ? "laid in" : "counted", sheets, more, reason));
@@ -215,7 +216,7 @@ public class Inventory {
         change(() -> {
             List<Movement> gone = new ArrayList<>();
             book.levels().levels().forEach((item, count) -> {
-                if (item.paper().equals(paper) && count != 0) {
+                if (item instanceof StockItem.OfPaper ofPaper && ofPaper.paper().equals(paper) && count != 0) {
                     gone.add(new Movement(item, -count, Reason.TAKEN_OUT));
                 }
             });

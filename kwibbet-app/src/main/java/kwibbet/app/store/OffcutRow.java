@@ -37,6 +37,6 @@ class OffcutRow extends KeptRow {
         PaperId of = new PaperId(paper);
         return Optional.of(levels.of(new StockItem.Leftovers(of, size)))
                 .filter(count -> count > 0)
-                .map(count -> new Offcut(new OffcutId(getId()), of, size, count));
+                .map(count -> new Offcut(new OffcutId(getId()), of, size, Math.toIntExact(count)));
     }
 }

@@ -20,6 +20,7 @@ import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Design;
 import kwibbet.card.RunLine;
+import kwibbet.card.TapeUse;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.document.RunDocument;
 import kwibbet.layout.KnownPlans;
@@ -438,13 +439,25 @@ public class Runs {
     }
 
     /**
-     * Keeps how many cards are scored, pressed and made.
+     * Keeps how many cards are scored, pressed and made. The tape that cards take is used as they are made.
      *
      * @throws StaleItemException when {@code seen} is not the present version
      */
     public KeptRun work(String id, long seen, int scored, int pressed, int made) {
         KeptRun run = current(id, seen);
-        return changed(run.with(run.progress().worked(scored, pressed, made)), Optional.empty());
+        Booking.Share share = new Booking.Share(run.progress().made(), made, run.cards());
+        Booking tape = Booking.ofMade(
+                BookingKey.ofMade(id, seen),
+                id,
+                run.name(),
+                TapeUse.of(plan(run).lines()),
+                share);
+        inventory.replaced(() -> {
+            book.change(run.with(run.progress().worked(scored, pressed, made)), Optional.empty());
+            stockroom.made(tape);
+            return run;
+        });
+        return get(id);
     }
 
     /**

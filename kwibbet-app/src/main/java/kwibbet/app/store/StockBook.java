@@ -15,6 +15,7 @@ import java.util.Optional;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
+import kwibbet.card.Tape;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
@@ -38,24 +39,57 @@ class StockBook {
         this.clock = clock;
     }
 
-    /** How many there are of everything. */
+    private static final String THING =
+            "thing, width, height," + " (select tape.height from tape where tape.id = stock_movement.thing) as tape";
+
+    /** How much there is of everything. */
     StockLevels levels() {
-        Map<StockItem, Integer> levels = new HashMap<>();
+        Map<StockItem, Long> levels = new HashMap<>();
         jdbc.query(
-                "select paper, width, height, sum(amount) as amount from stock_movement group by paper, width, height",
+                "select " + THING + ", sum(amount) as amount from stock_movement group by thing, width, height",
                 row -> {
-                    levels.put(item(row), row.getInt("amount"));
+                    levels.put(item(row), row.getLong("amount"));
                 });
         return new StockLevels(levels);
     }
 
     private static StockItem item(ResultSet row) throws SQLException {
-        PaperId paper = new PaperId(row.getString("paper"));
+        Optional<Long> height = Optional.ofNullable(row.getObject("tape", Long.class));
+        if (height.isPresent()) {
+            return new StockItem.Taped(tape(height.get()));
+        }
+        PaperId paper = new PaperId(row.getString("thing"));
         long width = row.getLong("width");
         return width == 0
                 ? new StockItem.Sheets(paper)
                 : new StockItem.Leftovers(
                         paper, new Size(Length.ofTicks(width), Length.ofTicks(row.getLong("height"))));
+    }
+
+    private static Tape tape(long height) {
+        return height == 0 ? new Tape.Flat() : new Tape.Foam(Length.ofTicks(height));
+    }
+
+    /** What a tape is called in the data. */
+    static String idOf(Tape tape) {
+        return tape instanceof Tape.Foam foam ? "foam-" + foam.height().toTicks() : "tape";
+    }
+
+    /** All tapes anything was ever booked of, flat tape first, then by height. */
+    List<Tape> tapes() {
+        return jdbc.query("select height from tape order by height", (row, at) -> tape(row.getLong("height")));
+    }
+
+    private String thingOf(StockItem item) {
+        if (item instanceof StockItem.OfPaper ofPaper) {
+            return ofPaper.paper().value();
+        }
+        Tape tape = ((StockItem.Taped) item).tape();
+        if (!tapes().contains(tape)) {
+            long height = tape instanceof Tape.Foam foam ? foam.height().toTicks() : 0;
+            jdbc.update("insert into tape (id, height, version) values (?, ?, 0)", idOf(tape), height);
+        }
+        return idOf(tape);
     }
 
     /** Whether there is a booking of that key. */
@@ -79,13 +113,14 @@ class StockBook {
                 OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
         int place = 0;
         for (Movement each : booking.movements()) {
-            Optional<Size> size = each.item().leftoverSize();
+            Optional<Size> size =
+                    each.item() instanceof StockItem.OfPaper ofPaper ? ofPaper.leftoverSize() : Optional.empty();
             jdbc.update(
-                    "insert into stock_movement (id, booking, paper, width, height, amount, reason, version)"
+                    "insert into stock_movement (id, booking, thing, width, height, amount, reason, version)"
                             + " values (?, ?, ?, ?, ?, ?, ?, 0)",
                     String.format(Locale.ROOT, "%s %03d", booking.key().value(), ++place),
                     booking.key().value(),
-                    each.item().paper().value(),
+                    thingOf(each.item()),
                     size.map(Size::width).map(Length::toTicks).orElse(0L),
                     size.map(Size::height).map(Length::toTicks).orElse(0L),
                     each.amount(),
@@ -107,23 +142,33 @@ class StockBook {
 
     private List<Movement> movements(BookingKey key) {
         return jdbc.query(
-                "select paper, width, height, amount, reason from stock_movement where booking = ? order by id",
-                (row, at) -> new Movement(item(row), row.getInt("amount"), Reason.valueOf(row.getString("reason"))),
+                "select " + THING + ", amount, reason from stock_movement where booking = ? order by id",
+                (row, at) -> new Movement(item(row), row.getLong("amount"), Reason.valueOf(row.getString("reason"))),
                 key.value());
     }
 
     /** The movements of one paper with its leftovers, the last first. */
     List<StockEntry> entries(PaperId paper) {
+        return entries(paper.value());
+    }
+
+    /** The movements of one tape, the last first. */
+    List<StockEntry> entries(Tape tape) {
+        return entries(idOf(tape));
+    }
+
+    private List<StockEntry> entries(String thing) {
         List<StockEntry> entries = new ArrayList<>();
-        Map<StockItem, Integer> levels = new HashMap<>();
+        Map<StockItem, Long> levels = new HashMap<>();
         jdbc.query(
-                "select b.id, b.what, b.run, b.booked_at, m.paper, m.width, m.height, m.amount, m.reason,"
+                "select b.id, b.what, b.run, b.booked_at, m.thing, m.width, m.height, m.amount, m.reason,"
+                        + " (select tape.height from tape where tape.id = m.thing) as tape,"
                         + " exists (select 1 from booking other where other.id = 'back ' || b.id) as is_back"
-                        + " from stock_movement m join booking b on b.id = m.booking where m.paper = ?"
+                        + " from stock_movement m join booking b on b.id = m.booking where m.thing = ?"
                         + " order by b.booked_at, b.number, m.id",
                 row -> {
                     StockItem item = item(row);
-                    int amount = row.getInt("amount");
+                    long amount = row.getLong("amount");
                     entries.add(new StockEntry(
                             new BookingKey(row.getString("id")),
                             row.getObject("booked_at", OffsetDateTime.class).toInstant(),
@@ -133,7 +178,7 @@ class StockBook {
                             levels.merge(item, amount, Math::addExact),
                             row.getBoolean("is_back")));
                 },
-                paper.value());
+                thing);
         return entries.stream()
                 .collect(ArrayList::new, (list, each) -> list.add(0, each), (one, other) -> one.addAll(0, other));
     }

@@ -7,15 +7,19 @@ import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import kwibbet.card.Tape;
+import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.PaperId;
 import kwibbet.stock.Booking;
 import kwibbet.stock.BookingKey;
+import kwibbet.stock.Movement;
 import kwibbet.stock.Reason;
 import kwibbet.stock.Shortage;
 import kwibbet.stock.StockEntry;
 import kwibbet.stock.StockItem;
+import kwibbet.stock.StockLevels;
 
 /** Books what comes and goes. Each booking is in the data, whole, when its method returns, or nothing of it is. */
 @Service
@@ -113,16 +117,52 @@ public class Stockroom {
     }
 
     /**
-     * There are just so many sheets of a paper.
+     * There is just so much of something.
      *
-     * @param counted how many; not negative
+     * @param counted how much, as it is counted; not negative
      */
-    public Booked count(BookingKey key, PaperId paper, int counted) {
+    public Booked count(BookingKey key, StockItem item, long counted) {
         return inventory.replaced(() -> {
-            StockItem sheets = new StockItem.Sheets(paper);
-            int more = counted - book.levels().of(sheets);
-            return book(Booking.of(key, "counted", sheets, more, Reason.COUNTED));
+            long more = counted - book.levels().of(item);
+            return book(Booking.of(key, "counted", item, more, Reason.COUNTED));
         });
+    }
+
+    /**
+     * Cards of a run are made, or fewer are than was said. Only of tape that is kept, of which anything was ever booked, is anything used; what there was too
+     * little of was there all the same.
+     */
+    void made(Booking booking) {
+        List<Tape> kept = book.tapes();
+        List<Movement> used = booking.movements().stream()
+                .filter(each -> each.item() instanceof StockItem.Taped taped && kept.contains(taped.tape()))
+                .toList();
+        if (!used.isEmpty()) {
+            once(new Booking(booking.key(), booking.what(), booking.run(), used), true, () -> {});
+        }
+    }
+
+    /**
+     * How much there is of a tape.
+     *
+     * @param tape which
+     * @param onHand how much
+     */
+    public record TapeOnHand(Tape tape, Length onHand) {}
+
+    /** All tapes that are kept. */
+    @Transactional(readOnly = true)
+    public List<TapeOnHand> tapes() {
+        StockLevels levels = book.levels();
+        return book.tapes().stream()
+                .map(tape -> new TapeOnHand(tape, Length.ofTicks(levels.of(new StockItem.Taped(tape)))))
+                .toList();
+    }
+
+    /** The movements of one tape, the last first. */
+    @Transactional(readOnly = true)
+    public List<StockEntry> entries(Tape tape) {
+        return book.entries(tape);
     }
 
     /** Puts leftovers into the drawer; those of a size that are there already are counted together. */

@@ -31,7 +31,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -42,7 +42,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-@WebMvcTest(StockController.class)
+@WebMvcTest({StockController.class, MovementLines.class})
 class StockControllerTest {
 
     private static final PaperId STOCK = new PaperId("stock");
@@ -91,7 +91,8 @@ class StockControllerTest {
         String page = mvc.perform(get(MOVEMENTS))
                 .andExpect(status().isOk())
                 .andExpect(content()
-                        .string(allOf(containsString("−3"), containsString("+10"), containsString("at the start"))))
+                        .string(allOf(
+                                containsString("&minus;3"), containsString("+10"), containsString("at the start"))))
                 .andExpect(content().string(containsString("href=\"/cards/7/sheets\"")))
                 .andReturn()
                 .getResponse()
@@ -122,7 +123,7 @@ class StockControllerTest {
     void sheetsAreBoughtSpoiltAndCounted() throws Exception {
         BookingKey key = new BookingKey("key");
         when(stockroom.book(any())).thenReturn(new Stockroom.Done(key));
-        when(stockroom.count(any(), any(), anyInt())).thenReturn(new Stockroom.Done(key));
+        when(stockroom.count(any(), any(), anyLong())).thenReturn(new Stockroom.Done(key));
         mvc.perform(post(MOVEMENTS)
                         .param("key", "key")
                         .param("reason", "BOUGHT")
@@ -140,7 +141,7 @@ class StockControllerTest {
                         .param("reason", "COUNTED")
                         .param("sheets", "0"))
                 .andExpect(redirectedUrl(MOVEMENTS));
-        verify(stockroom).count(key, STOCK, 0);
+        verify(stockroom).count(key, SHEETS, 0);
     }
 
     @Test

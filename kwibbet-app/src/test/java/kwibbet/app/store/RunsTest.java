@@ -31,16 +31,30 @@ import kwibbet.app.store.KeptRun.Line;
 import kwibbet.app.store.Stockroom.Already;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.store.Stockroom.Done;
+import kwibbet.app.store.Stockroom.TapeOnHand;
 import kwibbet.app.store.Stockroom.TooFew;
 import kwibbet.app.store.Stockroom.Unknown;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Addition;
 import kwibbet.card.Copies;
+import kwibbet.card.Design;
+import kwibbet.card.FaceId;
+import kwibbet.card.Host;
+import kwibbet.card.PanelId;
+import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
+import kwibbet.card.Side;
+import kwibbet.card.Tape;
+import kwibbet.card.TapeUse;
+import kwibbet.card.feature.Mat;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
 import kwibbet.run.RunChange;
 import kwibbet.run.RunState;
 import kwibbet.stock.BookingKey;
+import kwibbet.stock.StockEntry;
+import kwibbet.stock.StockItem;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -95,7 +109,7 @@ class RunsTest {
     void tenSheets() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
         inventory.replaced(() -> {
-            List.of("run_cut", "run_line", "run", "booking", "stock_movement", "offcut", "paper", "sheet_plan")
+            List.of("run_cut", "run_line", "run", "booking", "stock_movement", "offcut", "paper", "tape", "sheet_plan")
                     .forEach(table -> jdbc.update("delete from " + table));
             return true;
         });
@@ -198,6 +212,36 @@ class RunsTest {
                 .isTrue());
     }
 
+    private static Design matted(String name) {
+        Host front = new Host.OnFace(new FaceId(new PanelId("front"), Side.UNDER));
+        return Samples.design(name)
+                .plus(new Addition(
+                        new PieceId("mat-1"), "Mat", new Mat(), front, Settings.PRESET, Map.of("paper", STOCK)));
+    }
+
+    /** What is not kept is not used; a form sent again uses nothing twice; fewer made than was said bring the tape back. */
+    @Test
+    void cardsUseTapeAsTheyAreMade() {
+        KeptRun run = runs.settle(designs.create(Samples.run(matted("Kite")).with(new Copies(8, 0))));
+        Length each = TapeUse.of(runs.plan(run).lines()).get(0).share(1, 8).length();
+        KeptRun untaped = runs.work(run.id(), run.version(), 0, 0, 2);
+        assertThat(stockroom.tapes()).isEmpty();
+        StockItem tape = new StockItem.Taped(new Tape.Flat());
+        stockroom.count(Stockroom.newKey(), tape, each.multipliedBy(4).toTicks());
+        KeptRun five = runs.work(run.id(), untaped.version(), 0, 0, 5);
+        assertThatThrownBy(() -> runs.work(run.id(), untaped.version(), 0, 0, 5))
+                .isInstanceOf(StaleItemException.class);
+        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each);
+        KeptRun four = runs.work(run.id(), five.version(), 8, 0, 4);
+        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(2));
+        startedAnew().work(run.id(), four.version(), 8, 0, 8);
+        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(Length.ZERO);
+        assertThat(stockroom.entries(new Tape.Flat()))
+                .hasSize(5)
+                .filteredOn(StockEntry::canBeTakenBack)
+                .hasSize(1);
+    }
+
     @Test
     void cuttingMoreThanThereIsIsBookedOnlyAsFound() {
         KeptRun run = runs.settle(card("Kite", 14));
@@ -237,7 +281,7 @@ class RunsTest {
     void whateverIsDoneTheSheetsAddUp() {
         for (int seed = 0; seed < 6; seed++) {
             tenSheets();
-            stockroom.count(Stockroom.newKey(), STOCK, 60);
+            stockroom.count(Stockroom.newKey(), new StockItem.Sheets(STOCK), 60);
             Random random = new Random(seed);
             StoredDesign card = card("Kite", 20);
             KeptRun run = runs.settle(card);

@@ -44,6 +44,7 @@ import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
 import kwibbet.card.Materials;
 import kwibbet.card.RunLine;
+import kwibbet.card.Tape;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
@@ -90,7 +91,7 @@ class StockroomTest {
     void tenSheets() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
         inventory.replaced(() -> {
-            List.of("booking", "stock_movement", "offcut", "paper")
+            List.of("booking", "stock_movement", "offcut", "paper", "tape")
                     .forEach(table -> jdbc.update("delete from " + table));
             return true;
         });
@@ -175,10 +176,40 @@ class StockroomTest {
         assertThat(onHand()).isEqualTo(10);
     }
 
+    /** Tape adds up like sheets, to the tick: each height for itself, flat tape for itself, and never below nothing. */
+    @Test
+    void tapeIsKeptByItsLength() {
+        StockItem flat = new StockItem.Taped(new Tape.Flat());
+        StockItem low = new StockItem.Taped(new Tape.Foam(Length.ofMillimetres(1)));
+        StockItem high = new StockItem.Taped(new Tape.Foam(Length.ofInches(1, 8)));
+        Length roll = Length.ofInches(360);
+        Length odd = Length.ofTicks(7);
+        stockroom.book(Booking.of(new BookingKey("roll"), "bought", flat, roll.toTicks(), Reason.BOUGHT));
+        stockroom.book(Booking.of(new BookingKey("foam"), "bought", high, roll.toTicks(), Reason.BOUGHT));
+        stockroom.book(Booking.of(new BookingKey("bit"), "spoilt", flat, -odd.toTicks(), Reason.SPOILT));
+        assertThat(stockroom.book(Booking.of(new BookingKey("low"), "spoilt", low, -1, Reason.SPOILT)))
+                .isInstanceOf(TooFew.class);
+        assertThat(stockroom.tapes())
+                .containsExactly(
+                        new Stockroom.TapeOnHand(new Tape.Flat(), roll.minus(odd)),
+                        new Stockroom.TapeOnHand(new Tape.Foam(Length.ofInches(1, 8)), roll));
+        assertThat(stockroom.takeBack(new BookingKey("roll"))).isInstanceOf(TooFew.class);
+        stockroom.takeBack(new BookingKey("bit"));
+        stockroom.count(Stockroom.newKey(), high, 0);
+        assertThat(stockroom.tapes()).extracting(Stockroom.TapeOnHand::onHand).containsExactly(roll, Length.ZERO);
+        assertThat(stockroom.entries(new Tape.Flat())).hasSize(3);
+        assertThat(stockroom
+                        .entries(new Tape.Foam(Length.ofInches(1, 8)))
+                        .get(0)
+                        .movement())
+                .isEqualTo(new Movement(high, -roll.toTicks(), Reason.COUNTED));
+        assertThat(stockroom.entries(STOCK)).hasSize(1);
+    }
+
     @Test
     void whatIsUsedSinceIsNotTakenBack() {
         bought("pack", 25);
-        stockroom.count(Stockroom.newKey(), STOCK, 5);
+        stockroom.count(Stockroom.newKey(), SHEETS, 5);
         assertThat(stockroom.takeBack(new BookingKey("pack"))).isInstanceOf(TooFew.class);
         assertThat(onHand()).isEqualTo(5);
         assertThat(stockroom.takeBack(new BookingKey("nothing"))).isInstanceOf(Unknown.class);
@@ -273,7 +304,7 @@ class StockroomTest {
             List<StockEntry> entries = stockroom.entries(STOCK);
             assertThat(entries.get(0).onHand()).isEqualTo(sum);
             assertThat(entries.stream()
-                            .mapToInt(entry -> entry.movement().amount())
+                            .mapToLong(entry -> entry.movement().amount())
                             .sum())
                     .isEqualTo(sum);
             assertThat(entries.stream().filter(StockEntry::isTakenBack)).hasSameSizeAs(back);
@@ -307,7 +338,7 @@ class StockroomTest {
                 .allMatch(StockEntry::isOpening)
                 .noneMatch(StockEntry::canBeTakenBack)
                 .extracting(StockEntry::onHand)
-                .containsExactlyInAnyOrder(37, 4);
+                .containsExactlyInAnyOrder(37L, 4L);
         assertThat(before.queryForList("select id from offcut", String.class)).containsExactly("strip");
         assertThat(before.queryForMap("select sheet_width, sheet_height, caliper from paper where id = 'dusk'"))
                 .containsValues(800L, 1600L, 24L);

@@ -262,10 +262,7 @@ public record Shaker() implements Feature {
          */
         private PanelId wall(Work.Collector work, PanelId on, Side side, Function<Point, Placement> at) {
             if (site.brief().is(WALL, "foam")) {
-                Length half = length(BORDER).half();
-                Length round = Length.nearestInches(shape.grown(half).perimeter());
-                String height = site.brief().figure(length(DEPTH)).toString();
-                work.supply(Supply.length(site.id(), "foam tape for the wall, " + height + " high", round));
+                // What holds the frame is the wall: the tape of its join.
                 return on;
             }
             PanelId below = on;

@@ -19,6 +19,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.ShutFold;
 import kwibbet.card.Supply;
 import kwibbet.card.SupplyList;
+import kwibbet.card.Tape;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.Outline;
@@ -63,6 +64,9 @@ class FeaturesTest {
                 .amount();
         if (amount instanceof Supply.OfLength length) {
             return length.length().toInches();
+        }
+        if (amount instanceof Supply.OfTape tape) {
+            return tape.length().toInches();
         }
         return amount instanceof Supply.OfCount count ? count.count() : ((Supply.OfVolume) amount).cubicInches();
     }
@@ -149,8 +153,12 @@ class FeaturesTest {
                         "1/8"));
         assertThat(piece(card, "shaker-1").size()).isEqualTo(size("3", "3"));
         assertThat(piece(card, "shaker-1-film").size()).isEqualTo(size("2 1/2", "2 1/2"));
-        // The wall runs round in the middle of a frame half an inch wide: a circle 2 1/2 across.
-        assertThat(amount(card, "foam tape for the wall")).isCloseTo(Math.PI * 2.5, offset(1e-3));
+        // The wall runs round once, in the middle of a frame half an inch wide: a circle 2 1/2 across, up to the next
+        // mark.
+        assertThat(amount(card, "foam tape, 1/8 in high")).isBetween(Math.PI * 2.5, Math.PI * 2.5 + 1 / 16.0);
+        assertThat(card.supplies())
+                .filteredOn(supply -> supply.amount() instanceof Supply.OfTape tape && tape.tape() instanceof Tape.Foam)
+                .hasSize(1);
         assertThat(amount(card, "filler")).isCloseTo(Math.PI * 0.125 / 3, offset(1e-3));
         assertThat(card.join(new PieceId("shaker-1")).orElseThrow().adhesion().height())
                 .isEqualTo(in("1/8"));

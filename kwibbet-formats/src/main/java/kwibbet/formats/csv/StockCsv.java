@@ -3,11 +3,12 @@ package kwibbet.formats.csv;
 import java.util.List;
 
 import kwibbet.measure.Figure;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.shape.Size;
 import kwibbet.stock.StockEntry;
+import kwibbet.stock.StockItem;
 
-/** Writes the movements of a paper, one a line. */
+/** Writes the movements of a paper or a tape, one a line. */
 public final class StockCsv {
 
     private static final List<String> TITLES = List.of("time", "of", "change", "on hand", "why", "what", "booking");
@@ -18,7 +19,7 @@ public final class StockCsv {
      * The movements as they are given.
      *
      * @param entries the movements
-     * @param system what sizes of leftovers are said in
+     * @param system what sizes of leftovers and lengths of tape are said in
      */
     public static String write(List<StockEntry> entries, MeasureSystem system) {
         return CsvList.write(
@@ -26,19 +27,23 @@ public final class StockCsv {
                 entries,
                 entry -> List.of(
                         entry.at(),
-                        entry.movement()
-                                .item()
-                                .leftoverSize()
-                                .map(size -> said(size, system))
-                                .orElse("sheets"),
-                        entry.movement().amount(),
-                        entry.onHand(),
+                        of(entry.movement().item(), system),
+                        figure(entry.movement().item(), entry.movement().amount()),
+                        figure(entry.movement().item(), entry.onHand()),
                         entry.movement().reason().words(),
                         entry.what(),
                         entry.booking().value()));
     }
 
-    private static String said(Size size, MeasureSystem system) {
-        return Figure.of(size.width(), system) + " × " + Figure.of(size.height(), system);
+    private static String of(StockItem item, MeasureSystem system) {
+        return item instanceof StockItem.Leftovers left
+                ? Figure.of(left.size().width(), system) + " × "
+                        + Figure.of(left.size().height(), system)
+                : item.words(system).text();
+    }
+
+    /** A number of sheets, or a length with its unit, exact. */
+    private static Object figure(StockItem item, long amount) {
+        return item instanceof StockItem.Taped ? Length.ofTicks(amount) : (Object) amount;
     }
 }

@@ -1,10 +1,12 @@
 package kwibbet.app.store.backup;
 
 import java.time.Clock;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 
@@ -139,12 +141,14 @@ public class Backups {
 
     /** What came and went of papers that were taken off the shelf for good. */
     private void bringWhatIsOfNoPaper(Tables here, Tables backup) {
-        Map<Object, Object> mine = Comparison.things(here, Tables.PAPER);
-        Map<Object, Object> theirs = Comparison.things(backup, Tables.PAPER);
+        Set<Object> kept = new HashSet<>();
+        for (String table : List.of(Tables.PAPER, Tables.TAPE)) {
+            kept.addAll(Comparison.things(here, table).keySet());
+            kept.addAll(Comparison.things(backup, table).keySet());
+        }
         Map<Object, Object> known = Comparison.things(here, Tables.MOVEMENT);
         for (Map<String, Object> row : backup.of(Tables.MOVEMENT)) {
-            Object paper = row.getOrDefault(Tables.MOVEMENT_OF, "");
-            boolean isOfNone = !mine.containsKey(paper) && !theirs.containsKey(paper);
+            boolean isOfNone = !kept.contains(row.getOrDefault(Tables.MOVEMENT_OF, ""));
             if (isOfNone && !known.containsKey(row.getOrDefault(Tables.ID, ""))) {
                 Tables.insert(jdbc, Tables.MOVEMENT, row);
             }
@@ -168,8 +172,8 @@ public class Backups {
             backup.belonging(Tables.REVISION, Tables.REVISION_OF, id)
                     .forEach(revision -> Tables.insert(jdbc, Tables.REVISION, revision));
         }
-        if (table.equals(Tables.PAPER)) {
-            // What came and went of a paper is brought whole or not at all: in part it would add up to what never was.
+        if (table.equals(Tables.PAPER) || table.equals(Tables.TAPE)) {
+            // What came and went of a thing is brought whole or not at all: in part it would add up to what never was.
             jdbc.update("delete from " + Tables.MOVEMENT + " where " + Tables.MOVEMENT_OF + " = ?", id);
             backup.belonging(Tables.MOVEMENT, Tables.MOVEMENT_OF, id)
                     .forEach(movement -> Tables.insert(jdbc, Tables.MOVEMENT, movement));

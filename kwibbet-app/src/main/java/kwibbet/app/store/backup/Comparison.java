@@ -34,9 +34,10 @@ public record Comparison(List<Kind> kinds) {
         Map<String, String> words = new LinkedHashMap<>();
         words.put(Tables.DESIGN, "cards with their history");
         words.put(Tables.PAPER, "papers with what came and went");
+        words.put(Tables.TAPE, "tapes with what came and went");
         words.put("die", "dies");
         words.put("offcut", "offcuts in the drawer");
-        words.put("booking", "bookings of sheets and offcuts");
+        words.put("booking", "bookings of what came and went");
         words.put("sheet_plan", "sheet plans");
         words.put("toolbox", "tools");
         words.put("studio", "studio");
@@ -78,7 +79,8 @@ public record Comparison(List<Kind> kinds) {
                     id,
                     switch (table) {
                         case Tables.DESIGN -> List.of(thing, tables.belonging(Tables.REVISION, Tables.REVISION_OF, id));
-                        case Tables.PAPER -> List.of(thing, tables.belonging(Tables.MOVEMENT, Tables.MOVEMENT_OF, id));
+                        case Tables.PAPER, Tables.TAPE ->
+                            List.of(thing, tables.belonging(Tables.MOVEMENT, Tables.MOVEMENT_OF, id));
                         default -> thing;
                     });
         }

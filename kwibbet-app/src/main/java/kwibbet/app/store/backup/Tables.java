@@ -29,8 +29,9 @@ record Tables(String schema, Map<String, List<Map<String, Object>>> rows) {
     static final String REVISION = "design_revision";
     static final String REVISION_OF = "design_id";
     static final String PAPER = "paper";
+    static final String TAPE = "tape";
     static final String MOVEMENT = "stock_movement";
-    static final String MOVEMENT_OF = "paper";
+    static final String MOVEMENT_OF = "thing";
     static final String DOCUMENT = "document";
     static final String NUMBER = "number";
     static final String ID = "id";

@@ -52,6 +52,7 @@ import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
+import kwibbet.stock.StockItem;
 import kwibbet.tool.Hand;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -241,7 +242,7 @@ class BackupsTest {
     @Test
     void whatIsOnHandIsThatOfOneLedger() {
         byte[] file = backups.make();
-        stockroom.count(Stockroom.newKey(), STOCK, 4);
+        stockroom.count(Stockroom.newKey(), new StockItem.Sheets(STOCK), 4);
         assertThat(backups.restore(file, Differing.KEEP).orThrow().hasDiffering())
                 .isTrue();
         assertThat(onHand()).isEqualTo(4);
