@@ -203,16 +203,10 @@ public final class Inches {
                 id,
                 "Stock",
                 PaperKind.CARD_STOCK,
-                sheet,
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                pattern,
-                grain,
-                270,
-                in("1/64"),
-                100,
-                0,
-                Length.ZERO,
+                new Paper.Format(sheet, MeasureSystem.INCH, Length.ZERO),
+                new Paper.Face(Colour.WHITE, pattern),
+                new Paper.Body(grain, 270, in("1/64")),
+                new Paper.Kept(100, 0),
                 Optional.empty());
     }
 
@@ -222,16 +216,10 @@ public final class Inches {
                 id,
                 other.name(),
                 other.kind(),
-                sheet,
-                other.system(),
-                other.colour(),
-                other.pattern(),
-                other.grain(),
-                other.gramsPerSquareMetre(),
-                other.caliper(),
-                onHand,
-                other.cents(),
-                other.margin(),
+                new Paper.Format(sheet, other.system(), other.margin()),
+                new Paper.Face(other.colour(), other.pattern()),
+                new Paper.Body(other.grain(), other.gramsPerSquareMetre(), other.caliper()),
+                new Paper.Kept(onHand, other.cents()),
                 Optional.of(other.id()));
     }
 

@@ -43,16 +43,10 @@ public final class Samples {
                 new PaperId(id),
                 name,
                 PaperKind.CARD_STOCK,
-                SheetSizes.TWELVE_SQUARE,
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                270,
-                caliper,
-                10,
-                25,
-                Length.ZERO,
+                new Paper.Format(SheetSizes.TWELVE_SQUARE, MeasureSystem.INCH, Length.ZERO),
+                new Paper.Face(Colour.WHITE, Pattern.PLAIN),
+                new Paper.Body(Grain.UNKNOWN, 270, caliper),
+                new Paper.Kept(10, 25),
                 Optional.empty());
     }
 }

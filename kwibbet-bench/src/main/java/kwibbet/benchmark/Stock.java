@@ -22,16 +22,10 @@ final class Stock {
             ID,
             "Stock",
             PaperKind.CARD_STOCK,
-            SheetSizes.TWELVE_SQUARE,
-            MeasureSystem.INCH,
-            Colour.WHITE,
-            Pattern.PLAIN,
-            Grain.UNKNOWN,
-            270,
-            Length.ofMillimetres(3, 10),
-            1_000,
-            0,
-            Length.ZERO,
+            new Paper.Format(SheetSizes.TWELVE_SQUARE, MeasureSystem.INCH, Length.ZERO),
+            new Paper.Face(Colour.WHITE, Pattern.PLAIN),
+            new Paper.Body(Grain.UNKNOWN, 270, Length.ofMillimetres(3, 10)),
+            new Paper.Kept(1_000, 0),
             Optional.empty())));
 
     private Stock() {}

@@ -21,7 +21,10 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 
-/** Puts additions on a base, one after the other. */
+/**
+ * Puts additions on a base, one after the other. An addition finds only what is there before it: what it sits on must stand before it in the design. What is hidden is
+ * known, and joins are made, when all are there.
+ */
 final class Assembly {
 
     /** Narrower than this, a trimmer's clamp no longer holds the piece; common practice, no source. */
@@ -68,18 +71,8 @@ final class Assembly {
         Joining joining = new Joining(parts, faces, places, adhesions);
         List<Join> joins = joining.joins();
         joins.stream().flatMap(join -> tape(join).stream()).forEach(supplies::add);
-        return Outcome.made(new Card(
-                design,
-                materials,
-                form,
-                List.copyOf(pieces.values()),
-                panels,
-                faces,
-                joins,
-                supplies,
-                above,
-                directions,
-                dieCuts));
+        Parts all = new Parts(List.copyOf(pieces.values()), panels, faces, above);
+        return Outcome.made(new Card(design, materials, form, all, joins, new Extras(supplies, directions, dieCuts)));
     }
 
     private void add(Addition addition) {
@@ -145,18 +138,9 @@ final class Assembly {
         Region room = Region.of(panel.outline()).in(frame.inverse());
         OtherPanels others = new OtherPanels(form, panels, List.copyOf(pieces.values()), panel, side, frame);
         return new Site(
-                addition.id(),
-                addition.name(),
-                brief,
-                panel.piece(),
-                panel.id(),
-                side,
-                place,
-                frame,
-                room,
-                below(panel, frame),
-                others.behind(),
-                others.beside());
+                new Site.Asked(addition.id(), addition.name(), brief),
+                new Site.Ground(panel.piece(), panel.id(), side, place, frame, room),
+                new Site.Around(below(panel, frame), others.behind(), others.beside()));
     }
 
     private List<Site.Deeper> below(Panel panel, Placement frame) {
@@ -172,7 +156,7 @@ final class Assembly {
     }
 
     private void take(Addition addition, Work work) {
-        for (Piece piece : work.pieces()) {
+        for (Piece piece : work.parts().pieces()) {
             Size size = piece.size();
             if (Length.min(size.width(), size.height()).isShorterThan(NARROWEST)) {
                 String least = Figure.of(NARROWEST, design.system()).toString();
@@ -180,15 +164,15 @@ final class Assembly {
             }
             pieces.put(piece.id(), piece);
         }
-        panels.addAll(work.panels());
-        faces.addAll(work.faces());
-        supplies.addAll(work.supplies());
+        panels.addAll(work.parts().panels());
+        faces.addAll(work.parts().faces());
+        supplies.addAll(work.extras().supplies());
         hollows.addAll(work.hollows());
         work.holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
-        work.scores().forEach(on -> change(on.piece(), piece -> piece.scored(List.of(on.what()))));
-        work.slits().forEach(on -> change(on.piece(), piece -> piece.slit(on.what())));
-        work.zones().forEach(on -> change(on.piece(), piece -> piece.zoned(on.what())));
-        for (Work.Freed part : work.freed()) {
+        work.changes().scores().forEach(on -> change(on.piece(), piece -> piece.scored(List.of(on.what()))));
+        work.changes().slits().forEach(on -> change(on.piece(), piece -> piece.slit(on.what())));
+        work.changes().zones().forEach(on -> change(on.piece(), piece -> piece.zoned(on.what())));
+        for (Work.Freed part : work.changes().freed()) {
             PieceId cut = parts.panel(part.panel()).piece();
             boolean taken = Stream.concat(parts.piece(cut).openings().stream().map(Opening::outline), freedIn(cut))
                     .anyMatch(other -> Overlay.overlap(part.outline(), other));
@@ -197,10 +181,10 @@ final class Assembly {
             }
             panels.replaceAll(panel -> panel.id().equals(part.panel()) ? panel.freeing(part.outline()) : panel);
         }
-        above.addAll(work.above());
-        directions.addAll(work.directions());
-        dieCuts.addAll(work.dieCuts());
-        work.openings().forEach(on -> open(addition, on));
+        above.addAll(work.parts().above());
+        directions.addAll(work.extras().directions());
+        dieCuts.addAll(work.extras().dieCuts());
+        work.changes().openings().forEach(on -> open(addition, on));
     }
 
     private void open(Addition addition, Work.On<Opening> on) {

@@ -14,38 +14,15 @@ import kwibbet.shape.Placement;
  * @param design what it follows from
  * @param materials what its papers are
  * @param form its base
- * @param pieces those of the base first, then those of the additions in their order
- * @param panels the panels of all pieces, each after the one it hangs on
- * @param faces the faces things can be stuck to, besides the top of each piece
+ * @param parts its pieces, those of the base first, then those of the additions in their order
  * @param joins what is stuck to what, from the bottom up
- * @param supplies what is used up besides paper, for one card
- * @param above which panel lies over which where folding does not tell
- * @param directions what to do besides cutting, folding and sticking
- * @param dieCuts pieces with the edge of a die
+ * @param extras what comes with it besides
  */
-public record Card(
-        Design design,
-        Materials materials,
-        Form form,
-        List<Piece> pieces,
-        List<Panel> panels,
-        List<Face> faces,
-        List<Join> joins,
-        List<Supply> supplies,
-        List<Form.Above> above,
-        List<Direction> directions,
-        List<DieCut> dieCuts) {
+public record Card(Design design, Materials materials, Form form, Parts parts, List<Join> joins, Extras extras) {
 
-    /** Copies the lists. */
+    /** Copies the list. */
     public Card {
-        pieces = List.copyOf(pieces);
-        panels = List.copyOf(panels);
-        faces = List.copyOf(faces);
         joins = List.copyOf(joins);
-        supplies = List.copyOf(supplies);
-        above = List.copyOf(above);
-        directions = List.copyOf(directions);
-        dieCuts = List.copyOf(dieCuts);
     }
 
     /** Cards whose pieces can be told apart: of several each piece is called after its card, of cards of one name after its number as well. */
@@ -65,20 +42,55 @@ public record Card(
     }
 
     private Card named(String card) {
-        List<Piece> named = pieces.stream()
+        List<Piece> named = pieces().stream()
                 .map(piece -> piece.named(card + ", " + piece.name()))
                 .toList();
-        return new Card(design, materials, form, named, panels, faces, joins, supplies, above, directions, dieCuts);
+        return new Card(design, materials, form, new Parts(named, panels(), faces(), above()), joins, extras);
+    }
+
+    /** The pieces. */
+    public List<Piece> pieces() {
+        return parts.pieces();
+    }
+
+    /** The panels of the pieces, each after the one it hangs on. */
+    public List<Panel> panels() {
+        return parts.panels();
+    }
+
+    /** The faces things can be stuck to, besides the top of each piece. */
+    public List<Face> faces() {
+        return parts.faces();
+    }
+
+    /** Which panel lies over which where folding does not tell. */
+    public List<Form.Above> above() {
+        return parts.above();
+    }
+
+    /** What is used up besides paper. */
+    public List<Supply> supplies() {
+        return extras.supplies();
+    }
+
+    /** What to do besides cutting, folding and sticking. */
+    public List<Direction> directions() {
+        return extras.directions();
+    }
+
+    /** Pieces with the edge of a die. */
+    public List<DieCut> dieCuts() {
+        return extras.dieCuts();
     }
 
     /** The piece that folds. */
     public Piece base() {
-        return pieces.get(0);
+        return pieces().get(0);
     }
 
     /** The piece of that id, if there is one. */
     public Optional<Piece> piece(PieceId id) {
-        return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
+        return pieces().stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
     /**
@@ -109,7 +121,7 @@ public record Card(
         if (panelsOf(panel.piece()).size() == 1) {
             return nameOf(panel.piece());
         }
-        return faces.stream()
+        return faces().stream()
                 .filter(face -> face.panel().equals(panel.id()))
                 .min(Comparator.comparing(Face::role))
                 .map(Face::title)
@@ -128,17 +140,17 @@ public record Card(
 
     /** The panel of that name, if there is one. */
     public Optional<Panel> panel(PanelId id) {
-        return panels.stream().filter(panel -> panel.id().equals(id)).findFirst();
+        return panels().stream().filter(panel -> panel.id().equals(id)).findFirst();
     }
 
     /** The panels of a piece. */
     public List<Panel> panelsOf(PieceId id) {
-        return panels.stream().filter(panel -> panel.piece().equals(id)).toList();
+        return panels().stream().filter(panel -> panel.piece().equals(id)).toList();
     }
 
     /** The face of that name, if there is one. */
     public Optional<Face> face(FaceId id) {
-        return faces.stream().filter(face -> face.id().equals(id)).findFirst();
+        return faces().stream().filter(face -> face.id().equals(id)).findFirst();
     }
 
     /** How a piece is stuck on, if it is. */
@@ -182,7 +194,7 @@ public record Card(
 
     /** Where each panel lies when the card is shut. */
     public ShutFold shut() {
-        return ShutFold.of(panels, pieces, form.pose(Pose.SHUT), form.closing());
+        return ShutFold.of(panels(), pieces(), form.pose(Pose.SHUT), form.closing());
     }
 
     /** Where a piece lies on the piece that folds, by way of all it is stuck to; nothing when a score is between. */

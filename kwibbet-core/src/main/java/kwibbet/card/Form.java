@@ -13,23 +13,12 @@ import kwibbet.shape.Size;
  * What a base comes to with its parameters set.
  *
  * @param finished the size of the shut card
- * @param pieces what is cut for it, the one that folds first
- * @param panels its panels, each after the one it hangs on
- * @param faces the faces things can be stuck to, the front first
+ * @param parts what is cut for it, the piece that folds first; its panels; the faces things can be stuck to, the front first
  * @param poses how it is looked at, shut first
  * @param closing the scores that fold, in the order they are folded to shut it
- * @param above which panel lies over which where folding does not tell
  * @param holdings what holds its pieces together where that is not flat tape
  */
-public record Form(
-        Size finished,
-        List<Piece> pieces,
-        List<Panel> panels,
-        List<Face> faces,
-        List<Pose> poses,
-        List<ScoreId> closing,
-        List<Above> above,
-        List<Work.Holding> holdings) {
+public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> closing, List<Work.Holding> holdings) {
 
     private static final int QUARTER = 90;
 
@@ -44,23 +33,39 @@ public record Form(
     /** A base of one piece that folds panel by panel. */
     public static Form of(
             Size finished, Piece base, List<Panel> panels, List<Face> faces, List<Pose> poses, List<ScoreId> closing) {
-        return new Form(finished, List.of(base), panels, faces, poses, closing, List.of(), List.of());
+        return new Form(finished, new Parts(List.of(base), panels, faces, List.of()), poses, closing, List.of());
     }
 
     /** Copies the lists. */
     public Form {
-        pieces = List.copyOf(pieces);
-        panels = List.copyOf(panels);
-        faces = List.copyOf(faces);
         poses = List.copyOf(poses);
         closing = List.copyOf(closing);
-        above = List.copyOf(above);
         holdings = List.copyOf(holdings);
+    }
+
+    /** The pieces. */
+    public List<Piece> pieces() {
+        return parts.pieces();
+    }
+
+    /** The panels of the pieces, each after the one it hangs on. */
+    public List<Panel> panels() {
+        return parts.panels();
+    }
+
+    /** The faces things can be stuck to, besides the top of each piece. */
+    public List<Face> faces() {
+        return parts.faces();
+    }
+
+    /** Which panel lies over which where folding does not tell. */
+    public List<Above> above() {
+        return parts.above();
     }
 
     /** The piece that folds. */
     public Piece base() {
-        return pieces.get(0);
+        return pieces().get(0);
     }
 
     /** The size of the flat base. */
@@ -70,12 +75,12 @@ public record Form(
 
     /** The panel of that name, if there is one. */
     public Optional<Panel> panel(PanelId id) {
-        return panels.stream().filter(panel -> panel.id().equals(id)).findFirst();
+        return panels().stream().filter(panel -> panel.id().equals(id)).findFirst();
     }
 
     /** The face of that name, if there is one. */
     public Optional<Face> face(FaceId id) {
-        return faces.stream().filter(face -> face.id().equals(id)).findFirst();
+        return faces().stream().filter(face -> face.id().equals(id)).findFirst();
     }
 
     /** The pose of that key, or the first. */
@@ -85,15 +90,13 @@ public record Form(
 
     /** The same a quarter turned clockwise: what was at the left is at the top. */
     public Form turned() {
+        Parts turned = new Parts(
+                pieces().stream().map(piece -> piece.in(quarter(piece))).toList(),
+                panels().stream().map(this::turned).toList(),
+                faces().stream().map(Face::turned).toList(),
+                above());
         return new Form(
-                finished.turned(),
-                pieces.stream().map(piece -> piece.in(quarter(piece))).toList(),
-                panels.stream().map(this::turned).toList(),
-                faces.stream().map(Face::turned).toList(),
-                poses.stream().map(Pose::turned).toList(),
-                closing,
-                above,
-                holdings);
+                finished.turned(), turned, poses.stream().map(Pose::turned).toList(), closing, holdings);
     }
 
     private static Placement quarter(Piece piece) {
@@ -101,7 +104,7 @@ public record Form(
     }
 
     private Placement quarter(PieceId id) {
-        return quarter(pieces.stream()
+        return quarter(pieces().stream()
                 .filter(piece -> piece.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("the base has no piece " + id.value())));
@@ -128,11 +131,11 @@ public record Form(
      */
     public Form uprighted() {
         Pose shut = pose(Pose.SHUT);
-        ShutFold fold = ShutFold.of(panels, pieces, shut, closing);
-        List<Face> upright = faces.stream()
+        ShutFold fold = ShutFold.of(panels(), pieces(), shut, closing);
+        List<Face> upright = faces().stream()
                 .map(face -> face.turnedUpright(upright(face, fold.of(face.panel()), shut.view())))
                 .toList();
-        return new Form(finished, pieces, panels, upright, poses, closing, above, holdings);
+        return new Form(finished, new Parts(pieces(), panels(), upright, above()), poses, closing, holdings);
     }
 
     private static int upright(Face face, Placement table, Pose.View view) {

@@ -16,32 +16,48 @@ import kwibbet.shape.Size;
  * The place a feature is made at, in a frame of its own: upright as the finished card is looked at, seen from the face it is
  * done to, zero at the left top corner of the room there.
  *
- * @param id the id of the feature's first piece
- * @param name what the maker calls the feature
- * @param brief its settings
- * @param piece the piece it is done to
- * @param panel the panel of that piece
- * @param side the face of that panel
- * @param place what makers call the place, as {@code front} or the name of a layer
- * @param frame where the site's frame lies on the piece
- * @param room what there is to work on
- * @param below the pieces this one is stuck to, the nearest first
- * @param behind the other panels of the base it lies before when the card is shut, the nearest first
- * @param beside the other panels of the base that lie neither before it nor behind it when the card is shut
+ * @param asked what is made there
+ * @param ground what it is made on
+ * @param around what else lies there
  */
-public record Site(
-        PieceId id,
-        String name,
-        Brief brief,
-        PieceId piece,
-        PanelId panel,
-        Side side,
-        String place,
-        Placement frame,
-        Region room,
-        List<Deeper> below,
-        List<Deeper> behind,
-        List<Deeper> beside) {
+public record Site(Asked asked, Ground ground, Around around) {
+
+    /**
+     * What is made at a site.
+     *
+     * @param id the id of the feature's first piece
+     * @param name what the maker calls the feature
+     * @param brief its settings
+     */
+    public record Asked(PieceId id, String name, Brief brief) {}
+
+    /**
+     * What something is made on.
+     *
+     * @param piece the piece it is done to
+     * @param panel the panel of that piece
+     * @param side the face of that panel
+     * @param place what makers call the place, as {@code front} or the name of a layer
+     * @param frame where the site's frame lies on the piece
+     * @param room what there is to work on
+     */
+    public record Ground(PieceId piece, PanelId panel, Side side, String place, Placement frame, Region room) {}
+
+    /**
+     * What lies round a site when the card is shut.
+     *
+     * @param below the pieces its piece is stuck to, the nearest first
+     * @param behind the other panels of the base it lies before, the nearest first
+     * @param beside the other panels of the base that lie neither before it nor behind it
+     */
+    public record Around(List<Deeper> below, List<Deeper> behind, List<Deeper> beside) {
+        /** Copies the lists. */
+        public Around {
+            below = List.copyOf(below);
+            behind = List.copyOf(behind);
+            beside = List.copyOf(beside);
+        }
+    }
 
     /**
      * Something beneath the site.
@@ -59,11 +75,64 @@ public record Site(
         }
     }
 
-    /** Copies the lists. */
-    public Site {
-        below = List.copyOf(below);
-        behind = List.copyOf(behind);
-        beside = List.copyOf(beside);
+    /** The id of the feature's first piece. */
+    public PieceId id() {
+        return asked.id();
+    }
+
+    /** What the maker calls the feature. */
+    public String name() {
+        return asked.name();
+    }
+
+    /** Its settings. */
+    public Brief brief() {
+        return asked.brief();
+    }
+
+    /** The piece it is done to. */
+    public PieceId piece() {
+        return ground.piece();
+    }
+
+    /** The panel of that piece. */
+    public PanelId panel() {
+        return ground.panel();
+    }
+
+    /** The face of that panel. */
+    public Side side() {
+        return ground.side();
+    }
+
+    /** What makers call the place. */
+    public String place() {
+        return ground.place();
+    }
+
+    /** Where the site's frame lies on the piece. */
+    public Placement frame() {
+        return ground.frame();
+    }
+
+    /** What there is to work on. */
+    public Region room() {
+        return ground.room();
+    }
+
+    /** The pieces its piece is stuck to, the nearest first. */
+    public List<Deeper> below() {
+        return around.below();
+    }
+
+    /** The other panels of the base it lies before when the card is shut, the nearest first. */
+    public List<Deeper> behind() {
+        return around.behind();
+    }
+
+    /** The other panels of the base that lie neither before it nor behind it. */
+    public List<Deeper> beside() {
+        return around.beside();
     }
 
     /**
@@ -79,56 +148,56 @@ public record Site(
 
     /** The size of the room. */
     public Size size() {
-        return room.outline().bounds().size();
+        return room().outline().bounds().size();
     }
 
     /** The id of a further piece of the feature. */
     public PieceId part(String suffix) {
-        return new PieceId(id.value() + "-" + suffix);
+        return new PieceId(id().value() + "-" + suffix);
     }
 
     /** A further panel of the feature. */
     public PanelId panelPart(String suffix) {
-        return new PanelId(id.value() + "-" + suffix);
+        return new PanelId(id().value() + "-" + suffix);
     }
 
     /** A score of the feature. */
     public ScoreId scorePart(String suffix) {
-        return new ScoreId(id.value() + "-" + suffix);
+        return new ScoreId(id().value() + "-" + suffix);
     }
 
     /** Where a piece lies on the site's piece when its left top corner is at {@code corner}. */
     public Placement at(Point corner) {
-        return Placement.at(corner).within(frame);
+        return Placement.at(corner).within(frame());
     }
 
     /** A piece lying on the site. */
     public Panel on(Piece upper, Point corner) {
-        return Panel.stuck(PanelId.of(upper.id()), upper.id(), upper.outline(), panel, side, at(corner));
+        return Panel.stuck(PanelId.of(upper.id()), upper.id(), upper.outline(), panel(), side(), at(corner));
     }
 
     /** A piece lying on the other face of the site's panel, its up face against it. */
     public Panel behind(Piece lower, Point corner) {
-        return Panel.stuck(PanelId.of(lower.id()), lower.id(), lower.outline(), panel, side.opposite(), at(corner));
+        return Panel.stuck(PanelId.of(lower.id()), lower.id(), lower.outline(), panel(), side().opposite(), at(corner));
     }
 
     /** An opening cut for this feature, in the frame of the site's piece. */
     public Opening opening(String what, CutShape shape, Point corner) {
-        return new Opening(id, what, shape, at(corner));
+        return new Opening(id(), what, shape, at(corner));
     }
 
     /** A zone on the face of the site, in the frame of its piece. */
     public Zone zone(Outline outline, Zone.Use use, String words) {
-        return new Zone(id, side, outline.in(frame), use, words);
+        return new Zone(id(), side(), outline.in(frame()), use, words);
     }
 
     /** The size of a piece that leaves {@code border} of the room on each side; nothing positive where it is too small. */
     public List<Outline> within(Length border) {
-        return Overlay.inset(room.outline(), border);
+        return Overlay.inset(room().outline(), border);
     }
 
     /** The whole room as a rectangle. */
     public Rect bounds() {
-        return room.outline().bounds();
+        return room().outline().bounds();
     }
 }

@@ -11,36 +11,39 @@ import kwibbet.wording.Phrase;
 /**
  * What a feature comes to.
  *
- * @param pieces what is cut for it
- * @param panels the panels of those pieces, each after the one it hangs on
- * @param faces faces of them that further things can be stuck to, besides the top of each piece
- * @param openings what is cut through pieces that are there already
- * @param slits cuts inside pieces that are there already
- * @param scores creases on pieces that are there already
- * @param zones areas of pieces that are there already
- * @param supplies what is used up
+ * @param parts what is cut for it, with its panels, and faces of them that further things can be stuck to
+ * @param changes what is done to pieces that are there already
  * @param holdings what holds its pieces
  * @param hollows pieces whose hidden middle is cut out
- * @param freed parts of panels that are there already which are cut free and fold on their own
- * @param above which panel lies over which where folding does not tell
- * @param directions what to do besides cutting, folding and sticking
- * @param dieCuts pieces with the edge of a die
+ * @param extras what comes with it besides
  */
-public record Work(
-        List<Piece> pieces,
-        List<Panel> panels,
-        List<Face> faces,
-        List<On<Opening>> openings,
-        List<On<Segment>> slits,
-        List<On<Score>> scores,
-        List<On<Zone>> zones,
-        List<Supply> supplies,
-        List<Holding> holdings,
-        List<Hollow> hollows,
-        List<Freed> freed,
-        List<Form.Above> above,
-        List<Direction> directions,
-        List<DieCut> dieCuts) {
+public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Hollow> hollows, Extras extras) {
+
+    /**
+     * What is done to pieces and panels that are there already.
+     *
+     * @param openings what is cut through pieces
+     * @param slits cuts inside pieces
+     * @param scores creases on pieces
+     * @param zones areas of pieces
+     * @param freed parts of panels that are cut free and fold on their own
+     */
+    public record Changes(
+            List<On<Opening>> openings,
+            List<On<Segment>> slits,
+            List<On<Score>> scores,
+            List<On<Zone>> zones,
+            List<Freed> freed) {
+
+        /** Copies the lists. */
+        public Changes {
+            openings = List.copyOf(openings);
+            slits = List.copyOf(slits);
+            scores = List.copyOf(scores);
+            zones = List.copyOf(zones);
+            freed = List.copyOf(freed);
+        }
+    }
 
     /**
      * Something on a piece that is there already.
@@ -77,23 +80,11 @@ public record Work(
 
     /** Copies the lists. */
     public Work {
-        pieces = List.copyOf(pieces);
-        panels = List.copyOf(panels);
-        faces = List.copyOf(faces);
-        openings = List.copyOf(openings);
-        slits = List.copyOf(slits);
-        scores = List.copyOf(scores);
-        zones = List.copyOf(zones);
-        supplies = List.copyOf(supplies);
         holdings = List.copyOf(holdings);
         hollows = List.copyOf(hollows);
-        freed = List.copyOf(freed);
-        above = List.copyOf(above);
-        directions = List.copyOf(directions);
-        dieCuts = List.copyOf(dieCuts);
     }
 
-    /** Collects what a feature comes to. */
+    /** Collects what a feature comes to, in whatever order, but that a panel is given after the one it hangs on. */
     public static final class Collector {
 
         private final List<Piece> pieces = new ArrayList<>();
@@ -205,20 +196,11 @@ public record Work(
         /** All of it. */
         public Work end() {
             return new Work(
-                    pieces,
-                    panels,
-                    faces,
-                    openings,
-                    slits,
-                    scores,
-                    zones,
-                    supplies,
+                    new Parts(pieces, panels, faces, above),
+                    new Changes(openings, slits, scores, zones, freed),
                     holdings,
                     hollows,
-                    freed,
-                    above,
-                    directions,
-                    dieCuts);
+                    new Extras(supplies, directions, dieCuts));
         }
     }
 }

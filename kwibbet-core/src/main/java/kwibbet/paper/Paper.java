@@ -18,33 +18,55 @@ import kwibbet.wording.Names;
  * @param id its id
  * @param name what the maker calls it
  * @param kind what it is
- * @param sheet one sheet, its height upright
- * @param system the system its size is said in
- * @param colour the face that shows
- * @param pattern whether that face has an up
- * @param grain which way the fibres run
- * @param gramsPerSquareMetre its weight, ISO 536
- * @param caliper the thickness of one sheet
- * @param onHand how many sheets there are
- * @param cents what one sheet costs, in hundredths of the maker's money; 0 where that is not known
- * @param margin what cannot be used along every edge: a printer's margin or a trim allowance
+ * @param format how its sheets are cut
+ * @param face the face that shows
+ * @param body what it is made of
+ * @param kept how many sheets there are, and what one costs
  * @param sizeOf the paper of which this is another size of sheet, if it is one
  */
 public record Paper(
         PaperId id,
         String name,
         PaperKind kind,
-        Size sheet,
-        MeasureSystem system,
-        Colour colour,
-        Pattern pattern,
-        Grain grain,
-        int gramsPerSquareMetre,
-        Length caliper,
-        int onHand,
-        int cents,
-        Length margin,
+        Format format,
+        Face face,
+        Body body,
+        Kept kept,
         Optional<PaperId> sizeOf) {
+
+    /**
+     * How the sheets of a paper are cut.
+     *
+     * @param sheet one sheet, its height upright
+     * @param system the system its size is said in
+     * @param margin what cannot be used along every edge: a printer's margin or a trim allowance
+     */
+    public record Format(Size sheet, MeasureSystem system, Length margin) {}
+
+    /**
+     * The face of a paper that shows.
+     *
+     * @param colour its colour
+     * @param pattern whether it has an up
+     */
+    public record Face(Colour colour, Pattern pattern) {}
+
+    /**
+     * What a paper is made of.
+     *
+     * @param grain which way the fibres run
+     * @param gramsPerSquareMetre its weight, ISO 536
+     * @param caliper the thickness of one sheet
+     */
+    public record Body(Grain grain, int gramsPerSquareMetre, Length caliper) {}
+
+    /**
+     * What is kept of a paper.
+     *
+     * @param onHand how many sheets there are
+     * @param cents what one sheet costs, in hundredths of the maker's money; 0 where that is not known
+     */
+    public record Kept(int onHand, int cents) {}
 
     /** The smallest and largest sheet side that is taken for one. */
     private static final Length SMALLEST_SIDE = Length.ofInches(1);
@@ -55,31 +77,81 @@ public record Paper(
     private static final int MOST_ON_HAND = 100_000;
     private static final int DEAREST = 100_000;
 
+    /** One sheet, its height upright. */
+    public Size sheet() {
+        return format.sheet();
+    }
+
+    /** The system its size is said in. */
+    public MeasureSystem system() {
+        return format.system();
+    }
+
+    /** What cannot be used along every edge. */
+    public Length margin() {
+        return format.margin();
+    }
+
+    /** The colour of the face that shows. */
+    public Colour colour() {
+        return face.colour();
+    }
+
+    /** Whether the face that shows has an up. */
+    public Pattern pattern() {
+        return face.pattern();
+    }
+
+    /** Which way the fibres run. */
+    public Grain grain() {
+        return body.grain();
+    }
+
+    /** Its weight, ISO 536. */
+    public int gramsPerSquareMetre() {
+        return body.gramsPerSquareMetre();
+    }
+
+    /** The thickness of one sheet. */
+    public Length caliper() {
+        return body.caliper();
+    }
+
+    /** How many sheets there are. */
+    public int onHand() {
+        return kept.onHand();
+    }
+
+    /** What one sheet costs, in hundredths of the maker's money; 0 where that is not known. */
+    public int cents() {
+        return kept.cents();
+    }
+
     /** The paper if its figures are those of a paper, otherwise everything that is wrong, by field. */
     public Outcome<Paper> checked() {
         List<Refusal> reasons = new ArrayList<>();
         if (!Names.isOne(name)) {
             reasons.add(new Refusal("name", "Give the paper a name of 1 to " + Names.LONGEST + " letters."));
         }
-        checkSide(reasons, "sheetWidth", sheet.width(), system);
-        checkSide(reasons, "sheetHeight", sheet.height(), system);
-        if (gramsPerSquareMetre < 20 || gramsPerSquareMetre > HEAVIEST) {
+        checkSide(reasons, "sheetWidth", sheet().width(), system());
+        checkSide(reasons, "sheetHeight", sheet().height(), system());
+        if (gramsPerSquareMetre() < 20 || gramsPerSquareMetre() > HEAVIEST) {
             reasons.add(new Refusal("weight", "The weight must be 20 to " + HEAVIEST + " g/m²."));
         }
-        if (!caliper.isPositive() || caliper.isLongerThan(THICKEST)) {
+        if (!caliper().isPositive() || caliper().isLongerThan(THICKEST)) {
             reasons.add(new Refusal(
                     "caliper",
                     "The thickness must be more than 0 and at most " + Figure.inMillimetres(THICKEST) + "."));
         }
-        if (onHand < 0 || onHand > MOST_ON_HAND) {
+        if (onHand() < 0 || onHand() > MOST_ON_HAND) {
             reasons.add(new Refusal("onHand", "Sheets on hand must be 0 to " + MOST_ON_HAND + "."));
         }
-        if (cents < 0 || cents > DEAREST) {
-            reasons.add(new Refusal("price", "A sheet can cost 0 to " + DEAREST / 100 + "."));
+        if (cents() < 0 || cents() > DEAREST) {
+            reasons.add(new Refusal("price", "A sheet() can cost 0 to " + DEAREST / 100 + "."));
         }
-        Length shorter = Length.min(sheet.width(), sheet.height());
-        if (margin.isNegative() || !margin.multipliedBy(2).isShorterThan(shorter)) {
-            reasons.add(new Refusal("margin", "A margin is 0 or more and leaves something of the sheet."));
+        Length shorter = Length.min(sheet().width(), sheet().height());
+        if (margin().isNegative() || !margin().multipliedBy(2).isShorterThan(shorter)) {
+            reasons.add(new Refusal("margin", "A margin() is 0 or more and leaves something of the sheet()."));
         }
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
     }
@@ -95,21 +167,7 @@ public record Paper(
     }
 
     private Paper with(PaperId otherId, String otherName, int sheets) {
-        return new Paper(
-                otherId,
-                otherName,
-                kind,
-                sheet,
-                system,
-                colour,
-                pattern,
-                grain,
-                gramsPerSquareMetre,
-                caliper,
-                sheets,
-                cents,
-                margin,
-                sizeOf);
+        return new Paper(otherId, otherName, kind, format, face, body, new Kept(sheets, cents()), sizeOf);
     }
 
     /** What all sizes of one paper have in common. */

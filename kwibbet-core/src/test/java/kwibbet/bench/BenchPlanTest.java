@@ -154,16 +154,10 @@ class BenchPlanTest {
                 new PaperId("film"),
                 "Film",
                 PaperKind.FILM,
-                size("8", "10"),
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                200,
-                in("1/64"),
-                10,
-                0,
-                Length.ZERO,
+                new Paper.Format(size("8", "10"), MeasureSystem.INCH, Length.ZERO),
+                new Paper.Face(Colour.WHITE, Pattern.PLAIN),
+                new Paper.Body(Grain.UNKNOWN, 200, in("1/64")),
+                new Paper.Kept(10, 0),
                 Optional.empty());
         Addition mat = new Addition(
                 new PieceId("mat-1"),
@@ -246,8 +240,8 @@ class BenchPlanTest {
         assertThat(plan.bench().trim().slits())
                 .extracting(slit -> slit.sentence(MeasureSystem.INCH).text())
                 .containsExactly(
-                        "Base: top edge at the fence, fence at 1 in. Lower the blade 1 in from the left edge and lift it at 4 in.",
-                        "Base: left edge at the fence, fence at 2 1/2 in. Lower the blade 1 in from the top edge and lift it at 3 in.");
+                        "Base, inside up: top edge at the fence, fence at 1 in. Lower the blade 1 in from the left edge and lift it at 4 in.",
+                        "Base, inside up: left edge at the fence, fence at 2 1/2 in. Lower the blade 1 in from the top edge and lift it at 3 in.");
         Trimmer plain = trimmer(5, in("1/8"), Trimmer.Slits.NONE);
         Toolbox tools = new Toolbox(plain, TOOLS.board(), TOOLS.press(), List.of(), TOOLS.hand());
         assertThat(RunPlan.of(line(card, 4), shelf(paper(SheetSizes.TWELVE_SQUARE)), Thrift.FEWEST_SHEETS, tools)

@@ -27,16 +27,10 @@ class PaperTest {
                 new PaperId("x"),
                 " ",
                 PaperKind.PATTERNED,
-                size("1/2", "60"),
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                5_000,
-                Length.ZERO,
-                -1,
-                -5,
-                Length.ZERO,
+                new Paper.Format(size("1/2", "60"), MeasureSystem.INCH, Length.ZERO),
+                new Paper.Face(Colour.WHITE, Pattern.PLAIN),
+                new Paper.Body(Grain.UNKNOWN, 5_000, Length.ZERO),
+                new Paper.Kept(-1, -5),
                 Optional.empty());
         assertThat(absurd.checked().reasons())
                 .extracting(Refusal::field)

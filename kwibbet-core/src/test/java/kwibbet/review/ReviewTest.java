@@ -19,6 +19,7 @@ import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.Opening;
+import kwibbet.card.Parts;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.base.Bases;
@@ -68,16 +69,10 @@ class ReviewTest {
                 id,
                 id.value(),
                 kind,
-                SheetSizes.LETTER,
-                MeasureSystem.INCH,
-                Colour.WHITE,
-                pattern,
-                Grain.UNKNOWN,
-                150,
-                Length.ofMillimetres(1, 10),
-                10,
-                0,
-                Length.ZERO,
+                new Paper.Format(SheetSizes.LETTER, MeasureSystem.INCH, Length.ZERO),
+                new Paper.Face(Colour.WHITE, pattern),
+                new Paper.Body(Grain.UNKNOWN, 150, Length.ofMillimetres(1, 10)),
+                new Paper.Kept(10, 0),
                 Optional.empty());
     }
 
@@ -258,18 +253,8 @@ class ReviewTest {
     }
 
     private static Card withPieces(Card card, Piece... pieces) {
-        return new Card(
-                card.design(),
-                card.materials(),
-                card.form(),
-                List.of(pieces),
-                card.panels(),
-                card.faces(),
-                card.joins(),
-                card.supplies(),
-                card.above(),
-                card.directions(),
-                card.dieCuts());
+        Parts parts = new Parts(List.of(pieces), card.panels(), card.faces(), card.above());
+        return new Card(card.design(), card.materials(), card.form(), parts, card.joins(), card.extras());
     }
 
     /** No false alarms: every base as it is started, but for the bare clear front, and a plain mat on its front. */

@@ -315,16 +315,13 @@ class ListsReadTest {
                 id,
                 "Stock",
                 id.equals(PaperId.FILM) ? PaperKind.FILM : PaperKind.CARD_STOCK,
-                sheet,
-                sheet.equals(SheetSizes.of(SheetSizes.Family.A, 4)) ? MeasureSystem.METRIC : MeasureSystem.INCH,
-                Colour.WHITE,
-                pattern,
-                any(random, List.of(Grain.values())),
-                270,
-                in("1/64"),
-                20 + random.nextInt(80),
-                random.nextInt(90),
-                margin,
+                new Paper.Format(
+                        sheet,
+                        sheet.equals(SheetSizes.of(SheetSizes.Family.A, 4)) ? MeasureSystem.METRIC : MeasureSystem.INCH,
+                        margin),
+                new Paper.Face(Colour.WHITE, pattern),
+                new Paper.Body(any(random, List.of(Grain.values())), 270, in("1/64")),
+                new Paper.Kept(20 + random.nextInt(80), random.nextInt(90)),
                 sizeOf);
     }
 }

@@ -76,16 +76,10 @@ public final class Samples {
                 STOCK,
                 "Night blue",
                 PaperKind.CARD_STOCK,
-                SheetSizes.TWELVE_SQUARE,
-                MeasureSystem.INCH,
-                new Colour("#263a63"),
-                Pattern.PLAIN,
-                Grain.UPRIGHT,
-                270,
-                Length.ofMillimetres(3, 10),
-                60,
-                0,
-                Length.ZERO,
+                new Paper.Format(SheetSizes.TWELVE_SQUARE, MeasureSystem.INCH, Length.ZERO),
+                new Paper.Face(new Colour("#263a63"), Pattern.PLAIN),
+                new Paper.Body(Grain.UPRIGHT, 270, Length.ofMillimetres(3, 10)),
+                new Paper.Kept(60, 0),
                 Optional.empty())));
     }
 

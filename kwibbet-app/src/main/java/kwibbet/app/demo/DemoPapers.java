@@ -55,16 +55,10 @@ final class DemoPapers {
                 new PaperId(id),
                 name,
                 PaperKind.CARD_STOCK,
-                sheet,
-                system(sheet),
-                new Colour(colour),
-                Pattern.PLAIN,
-                grain,
-                270,
-                Length.ofMillimetres(3, 10),
-                onHand,
-                cents,
-                Length.ZERO,
+                new Paper.Format(sheet, system(sheet), Length.ZERO),
+                new Paper.Face(new Colour(colour), Pattern.PLAIN),
+                new Paper.Body(grain, 270, Length.ofMillimetres(3, 10)),
+                new Paper.Kept(onHand, cents),
                 Optional.empty());
     }
 
@@ -73,16 +67,10 @@ final class DemoPapers {
                 new PaperId(id),
                 name,
                 PaperKind.PATTERNED,
-                SheetSizes.TWELVE_SQUARE,
-                MeasureSystem.INCH,
-                new Colour(colour),
-                pattern,
-                Grain.UNKNOWN,
-                160,
-                Length.ofMillimetres(1, 5),
-                onHand,
-                70,
-                margin,
+                new Paper.Format(SheetSizes.TWELVE_SQUARE, MeasureSystem.INCH, margin),
+                new Paper.Face(new Colour(colour), pattern),
+                new Paper.Body(Grain.UNKNOWN, 160, Length.ofMillimetres(1, 5)),
+                new Paper.Kept(onHand, 70),
                 Optional.empty());
     }
 
@@ -92,16 +80,10 @@ final class DemoPapers {
                 new PaperId(id),
                 name,
                 kind,
-                sheet,
-                system(sheet),
-                new Colour(colour),
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                140,
-                caliper,
-                onHand,
-                cents,
-                Length.ZERO,
+                new Paper.Format(sheet, system(sheet), Length.ZERO),
+                new Paper.Face(new Colour(colour), Pattern.PLAIN),
+                new Paper.Body(Grain.UNKNOWN, 140, caliper),
+                new Paper.Kept(onHand, cents),
                 Optional.empty());
     }
 

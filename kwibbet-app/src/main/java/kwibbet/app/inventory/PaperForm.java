@@ -47,16 +47,10 @@ class PaperForm {
                         id,
                         entries.words("name"),
                         kind,
-                        new Size(width, height),
-                        system,
-                        colour,
-                        pattern,
-                        grain,
-                        weight,
-                        caliper,
-                        onHand,
-                        cents,
-                        margin,
+                        new Paper.Format(new Size(width, height), system, margin),
+                        new Paper.Face(colour, pattern),
+                        new Paper.Body(grain, weight, caliper),
+                        new Paper.Kept(onHand, cents),
                         sizeOf)
                 .checked();
         entries.refuse(paper.reasons());

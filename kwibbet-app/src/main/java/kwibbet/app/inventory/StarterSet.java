@@ -122,16 +122,10 @@ public final class StarterSet {
                 new PaperId("starter-" + id),
                 name,
                 kind,
-                sheet,
-                system,
-                new Colour(colour),
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                weight,
-                caliper,
-                onHand,
-                0,
-                Length.ZERO,
+                new Paper.Format(sheet, system, Length.ZERO),
+                new Paper.Face(new Colour(colour), Pattern.PLAIN),
+                new Paper.Body(Grain.UNKNOWN, weight, caliper),
+                new Paper.Kept(onHand, 0),
                 Optional.empty());
     }
 }

@@ -82,16 +82,13 @@ class PaperRow extends KeptRow {
                 new PaperId(getId()),
                 name,
                 kind,
-                new Size(Length.ofTicks(sheetWidth), Length.ofTicks(sheetHeight)),
-                measureSystem,
-                new Colour(colour),
-                pattern,
-                grain,
-                weight,
-                Length.ofTicks(caliper),
-                onHand,
-                cents,
-                Length.ofTicks(margin),
+                new Paper.Format(
+                        new Size(Length.ofTicks(sheetWidth), Length.ofTicks(sheetHeight)),
+                        measureSystem,
+                        Length.ofTicks(margin)),
+                new Paper.Face(new Colour(colour), pattern),
+                new Paper.Body(grain, weight, Length.ofTicks(caliper)),
+                new Paper.Kept(onHand, cents),
                 Optional.ofNullable(sizeOf).map(PaperId::new));
     }
 }

@@ -62,16 +62,10 @@ class HomeControllerTest {
             new PaperId("stock"),
             "Stock",
             PaperKind.CARD_STOCK,
-            SheetSizes.LETTER,
-            MeasureSystem.INCH,
-            Colour.WHITE,
-            Pattern.PLAIN,
-            Grain.UNKNOWN,
-            270,
-            Length.ofMillimetres(3, 10),
-            10,
-            0,
-            Length.ZERO,
+            new Paper.Format(SheetSizes.LETTER, MeasureSystem.INCH, Length.ZERO),
+            new Paper.Face(Colour.WHITE, Pattern.PLAIN),
+            new Paper.Body(Grain.UNKNOWN, 270, Length.ofMillimetres(3, 10)),
+            new Paper.Kept(10, 0),
             Optional.empty());
 
     @Autowired

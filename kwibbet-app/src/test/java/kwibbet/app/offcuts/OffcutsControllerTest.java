@@ -63,16 +63,10 @@ class OffcutsControllerTest {
                 DUSK,
                 "Dusk",
                 PaperKind.CARD_STOCK,
-                SheetSizes.of(SheetSizes.Family.A, 4),
-                MeasureSystem.METRIC,
-                Colour.WHITE,
-                Pattern.PLAIN,
-                Grain.UNKNOWN,
-                270,
-                Length.ofMillimetres(3, 10),
-                10,
-                25,
-                Length.ZERO,
+                new Paper.Format(SheetSizes.of(SheetSizes.Family.A, 4), MeasureSystem.METRIC, Length.ZERO),
+                new Paper.Face(Colour.WHITE, Pattern.PLAIN),
+                new Paper.Body(Grain.UNKNOWN, 270, Length.ofMillimetres(3, 10)),
+                new Paper.Kept(10, 25),
                 Optional.empty());
         when(inventory.shelf())
                 .thenReturn(new PaperShelf(List.of(dusk), List.of(new Offcut(new OffcutId("strip"), DUSK, STRIP, 4))));

@@ -12,6 +12,7 @@ import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
+import kwibbet.card.Parts;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -142,12 +143,9 @@ public record BridgedBase() implements ParallelFoldBase {
         List<Pose> poses = base.poses(Map.of(CREASE, 146), new Pose.View(0, 0, 10, 12));
         return new Form(
                 finished,
-                List.of(base.piece(brief), film, loose),
-                panels,
-                FACES,
+                new Parts(List.of(base.piece(brief), film, loose), panels, FACES, List.of()),
                 poses,
                 List.of(CREASE),
-                List.of(),
                 List.of());
     }
 }

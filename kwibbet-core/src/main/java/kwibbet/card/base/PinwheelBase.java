@@ -13,6 +13,7 @@ import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
+import kwibbet.card.Parts;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -187,7 +188,8 @@ public record PinwheelBase() implements Base {
                     new ArrayList<>(pleats.stream().map(Score::id).toList());
             closing.addAll(flaps.stream().map(Score::id).toList());
             Size finished = new Size(side(mark), side(mark));
-            return new Form(finished, List.of(base), panels, faces(), poses(closing), closing, ring(), List.of());
+            return new Form(
+                    finished, new Parts(List.of(base), panels, faces(), ring()), poses(closing), closing, List.of());
         }
 
         private static PanelId flap(int number) {

@@ -14,6 +14,7 @@ import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
+import kwibbet.card.Parts;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -210,12 +211,9 @@ public record ShutterGate() implements ParallelFoldBase {
             faces.add(2, Face.of(SLEEVE_PANEL, Side.UP, "sleeve"));
             return new Form(
                     finished,
-                    List.of(strip.piece(brief), sleeve, left, right),
-                    panels,
-                    faces,
+                    new Parts(List.of(strip.piece(brief), sleeve, left, right), panels, faces, above()),
                     poses(),
                     CLOSING,
-                    above(),
                     List.of(new Work.Holding(SLEEVE_PIECE, Adhesion.NONE)));
         }
 

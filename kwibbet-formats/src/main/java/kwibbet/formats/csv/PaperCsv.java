@@ -94,16 +94,16 @@ public final class PaperCsv {
                 id,
                 name,
                 line.choice(Column.KIND, PaperKind.CARD_STOCK),
-                new Size(line.side(Column.WIDTH, system), line.side(Column.HEIGHT, system)),
-                system,
-                colour(line),
-                line.choice(Column.PATTERN, Pattern.PLAIN),
-                line.choice(Column.GRAIN, Grain.UNKNOWN),
-                line.whole(Column.WEIGHT, "270"),
-                line.length(Column.CALIPER, MeasureSystem.METRIC, "0.3"),
-                line.whole(Column.ON_HAND, "0"),
-                line.cents(Column.PRICE),
-                line.length(Column.MARGIN, system, "0"),
+                new Paper.Format(
+                        new Size(line.side(Column.WIDTH, system), line.side(Column.HEIGHT, system)),
+                        system,
+                        line.length(Column.MARGIN, system, "0")),
+                new Paper.Face(colour(line), line.choice(Column.PATTERN, Pattern.PLAIN)),
+                new Paper.Body(
+                        line.choice(Column.GRAIN, Grain.UNKNOWN),
+                        line.whole(Column.WEIGHT, "270"),
+                        line.length(Column.CALIPER, MeasureSystem.METRIC, "0.3")),
+                new Paper.Kept(line.whole(Column.ON_HAND, "0"), line.cents(Column.PRICE)),
                 sizeOf(line));
         known.put(name, paper);
         return paper.checked();

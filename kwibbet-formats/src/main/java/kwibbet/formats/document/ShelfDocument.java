@@ -114,18 +114,22 @@ public final class ShelfDocument {
                 new PaperId(id),
                 at.at("name").isMissing() ? id : at.at("name").text(),
                 one(at.at("kind"), PaperKind.CARD_STOCK, PaperKind.values()),
-                size(at, system),
-                at.at("unit").isMissing() ? system : at.at("unit").system(),
-                colour(at.at("colour")),
-                one(at.at("pattern"), Pattern.PLAIN, Pattern.values()),
-                one(at.at("grain"), Grain.UNKNOWN, Grain.values()),
-                at.at("weight").isMissing()
-                        ? USUAL_WEIGHT
-                        : (int) at.at("weight").whole(1, 10_000),
-                at.at("caliper").isMissing() ? USUAL_CALIPER : at.at("caliper").positive(system, THICKEST),
-                at.at("onHand").isMissing() ? 0 : (int) at.at("onHand").whole(0, MOST_ON_HAND),
-                at.at("cents").isMissing() ? 0 : (int) at.at("cents").whole(0, MOST_ON_HAND),
-                at.at("margin").notNegative(system, LARGEST_SIDE).orElse(Length.ZERO),
+                new Paper.Format(
+                        size(at, system),
+                        at.at("unit").isMissing() ? system : at.at("unit").system(),
+                        at.at("margin").notNegative(system, LARGEST_SIDE).orElse(Length.ZERO)),
+                new Paper.Face(colour(at.at("colour")), one(at.at("pattern"), Pattern.PLAIN, Pattern.values())),
+                new Paper.Body(
+                        one(at.at("grain"), Grain.UNKNOWN, Grain.values()),
+                        at.at("weight").isMissing()
+                                ? USUAL_WEIGHT
+                                : (int) at.at("weight").whole(1, 10_000),
+                        at.at("caliper").isMissing()
+                                ? USUAL_CALIPER
+                                : at.at("caliper").positive(system, THICKEST)),
+                new Paper.Kept(
+                        at.at("onHand").isMissing() ? 0 : (int) at.at("onHand").whole(0, MOST_ON_HAND),
+                        at.at("cents").isMissing() ? 0 : (int) at.at("cents").whole(0, MOST_ON_HAND)),
                 at.at("sizeOf").isMissing()
                         ? Optional.empty()
                         : Optional.of(new PaperId(at.at("sizeOf").text())));

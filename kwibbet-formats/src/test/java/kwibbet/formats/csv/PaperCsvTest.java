@@ -37,16 +37,10 @@ class PaperCsvTest {
                 new PaperId(id),
                 name,
                 PaperKind.PATTERNED,
-                SheetSizes.LETTER,
-                MeasureSystem.INCH,
-                new Colour("#aabbcc"),
-                Pattern.ONE_WAY,
-                Grain.CROSSWISE,
-                160,
-                Length.ofMillimetres(1, 4),
-                12,
-                45,
-                Length.ofInches(1, 8),
+                new Paper.Format(SheetSizes.LETTER, MeasureSystem.INCH, Length.ofInches(1, 8)),
+                new Paper.Face(new Colour("#aabbcc"), Pattern.ONE_WAY),
+                new Paper.Body(Grain.CROSSWISE, 160, Length.ofMillimetres(1, 4)),
+                new Paper.Kept(12, 45),
                 sizeOf);
     }
 
