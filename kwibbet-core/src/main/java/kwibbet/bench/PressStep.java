@@ -111,8 +111,7 @@ public record PressStep(
         }
         // The die cuts from above, and margins are those of this face.
         writer.words(isFolded() ? "" : ", " + ScoreStep.faceUp(piece(), false));
-        return writer.words(onBed.turned() ? ", turned a quarter, its top to the right" : "")
-                .end();
+        return writer.end();
     }
 
     /** The plate's edge lies in the fold, so that only what is left goes between the plates. */
@@ -152,6 +151,11 @@ public record PressStep(
             sentences.add(away(away, system));
         }
         layings().forEach(laying -> sentences.add(sentence(laying, system)));
+        if (onBed.turned()) {
+            // Edges are called as the paper lies while its dies are laid.
+            sentences.add(Phrase.of("Then put it on the bed turned a quarter, its top to the right."));
+        }
+        layings().forEach(laying -> sentences.addAll(plate(laying, system)));
         return sentences;
     }
 
@@ -175,7 +179,7 @@ public record PressStep(
         } else {
             margins(laying, writer);
         }
-        plateEdge(laying, writer);
+        furtherOn(use, writer);
         return writer.words(register(laying)).end();
     }
 
@@ -230,10 +234,9 @@ public record PressStep(
         };
     }
 
-    private void plateEdge(DieLaying laying, Phrase.Writer writer) {
+    /** Where the die lies beside its pass before. */
+    private void furtherOn(DieUse use, Phrase.Writer writer) {
         Layup layup = onBed.layup();
-        DieUse use = laying.use();
-        String atFold = use.want().role() == Want.Role.PAST_FOLD ? ", its edge along the fold." : ".";
         if (layup.pass() > 0) {
             Length shift = layup.diePass()
                     .shift()
@@ -246,13 +249,50 @@ public record PressStep(
                                     : "")
                     .words(": lay it into its own cut.");
         }
+    }
+
+    /** What the plate leaves free of the die, whose cuts are called as they are seen on the bed. */
+    private List<Phrase> plate(DieLaying laying, MeasureSystem system) {
+        DieUse use = laying.use();
         boolean across = use.run() == Axis.HORIZONTAL;
-        laying.begins().ifPresent(past -> writer.words(" Let the plate begin ")
+        Edge first = seen(across ? Edge.LEFT : Edge.TOP);
+        Edge last = seen(across ? Edge.RIGHT : Edge.BOTTOM);
+        String atFold = use.want().role() == Want.Role.PAST_FOLD ? ", its edge along the fold." : ".";
+        Stream<Phrase> begins = laying.begins().stream().map(past -> Phrase.in(system)
+                .words("Let the plate begin ")
                 .length(past)
-                .words((across ? " right of the die’s left" : " below the die’s top") + " cut" + atFold));
-        laying.ends().ifPresent(before -> writer.words(" Let the plate end ")
+                .words(inwards(first) + atFold)
+                .end());
+        Stream<Phrase> ends = laying.ends().stream().map(before -> Phrase.in(system)
+                .words("Let the plate end ")
                 .length(before)
-                .words((across ? " left of the die’s right" : " above the die’s bottom") + " cut" + atFold));
+                .words(inwards(last) + atFold)
+                .end());
+        return Stream.concat(begins, ends).toList();
+    }
+
+    /** Where an edge of the paper is on the bed. */
+    private Edge seen(Edge edge) {
+        if (!onBed.turned()) {
+            return edge;
+        }
+        return switch (edge) {
+            case LEFT -> Edge.TOP;
+            case TOP -> Edge.RIGHT;
+            case RIGHT -> Edge.BOTTOM;
+            case BOTTOM -> Edge.LEFT;
+        };
+    }
+
+    private static String inwards(Edge cut) {
+        String way =
+                switch (cut) {
+                    case LEFT -> " right of";
+                    case RIGHT -> " left of";
+                    case TOP -> " below";
+                    case BOTTOM -> " above";
+                };
+        return way + " the die’s " + cut.word() + " cut";
     }
 
     private static String register(DieLaying laying) {

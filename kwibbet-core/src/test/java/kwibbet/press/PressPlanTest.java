@@ -3,6 +3,7 @@ package kwibbet.press;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -42,6 +43,7 @@ import kwibbet.tool.Sides.Pattern;
 import kwibbet.tool.Toolbox;
 import kwibbet.trial.Mishap;
 import kwibbet.trial.TrialRun;
+import kwibbet.wording.Phrase;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
@@ -201,6 +203,10 @@ class PressPlanTest {
         return step.sentences(MeasureSystem.INCH).get(0).text();
     }
 
+    private static String sentences(PressStep step) {
+        return step.sentences(MeasureSystem.INCH).stream().map(Phrase::text).collect(Collectors.joining(" "));
+    }
+
     /** What is cut into a piece is measured on its whole paper, so the piece is cut out last; and it is scored when its edges are there. */
     @Test
     void aPieceIsCutOutLastAndScoredAfterwards() {
@@ -234,9 +240,9 @@ class PressPlanTest {
         RunPlan plan = RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, TOOLS.withDies(List.of(strap)));
         PressList press = plan.bench().press();
         assertThat(press.plan().passes()).isEqualTo(48);
-        assertThat(sentence(press.settings().get(0).steps().get(0)))
+        assertThat(sentences(press.settings().get(0).steps().get(0)))
                 .endsWith("Let the plate end 1/4 in above the die’s bottom cut.");
-        assertThat(sentence(press.settings().get(1).steps().get(0)))
+        assertThat(sentences(press.settings().get(1).steps().get(0)))
                 .contains("That is 1 in further on, 4 repeats: lay it into its own cut. Let the plate begin 1/4 in");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         assertThat(makes(plan)).noneMatch(words -> words.contains("in 2 passes"));
@@ -295,7 +301,7 @@ class PressPlanTest {
                 Thrift.FEWEST_SHEETS,
                 withPress(TOOLS.withDies(List.of(die)), new Press(in("8"), in("9"), 2)));
         PressStep step = plan.bench().press().settings().get(0).steps().get(0);
-        assertThat(sentence(step)).contains("1 1/2 in").contains("its edge along the fold.");
+        assertThat(sentences(step)).contains("1 1/2 in").contains("its edge along the fold.");
         assertThat(plan.bench().trim().slits()).isEmpty();
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         assertThat(RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, TOOLS)

@@ -28,8 +28,8 @@ final class PressRead {
 
     private static final String LENGTH = "((?:≈ )?[\\d /.]+ (?:in|mm))";
     private static final String TURNED = "(, its top to the right,|, upside down,|, its top to the left,|)";
-    private static final Pattern PAPER = Pattern.compile("(.+) × (\\d+), paper " + size() + "(?:, folded to " + size()
-            + ")?(?:, (inside up|as drawn))?(, turned a quarter, its top to the right)?");
+    private static final Pattern PAPER = Pattern.compile(
+            "(.+) × (\\d+), paper " + size() + "(?:, folded to " + size() + ")?(?:, (inside up|as drawn))?");
     private static final Pattern ALONG =
             Pattern.compile("Lay (.+?)" + TURNED + " on it, metal along the edges of the paper\\.(.*)");
     private static final Pattern MIDDLE =
@@ -37,10 +37,11 @@ final class PressRead {
     private static final String MARGIN = "(?:" + LENGTH + " (from|past) |along )the (left|right|top|folded) edge";
     private static final Pattern MARGINS =
             Pattern.compile("Lay (.+?)" + TURNED + " with its metal " + MARGIN + " and " + MARGIN + "\\.(.*)");
-    private static final Pattern BEGINS =
-            Pattern.compile("Let the plate begin " + LENGTH + " (right of the die’s left|below the die’s top) cut");
-    private static final Pattern ENDS =
-            Pattern.compile("Let the plate end " + LENGTH + " (left of the die’s right|above the die’s bottom) cut");
+    private static final Pattern PLATE = Pattern.compile(
+            "Let the plate (begin|end) " + LENGTH
+                    + " (right of the die’s left|left of the die’s right|below the die’s top|above the die’s bottom) cut(?:\\.|, its edge along the fold\\.)");
+    private static final String TURN = "Then put it on the bed turned a quarter, its top to the right.";
+    private static final List<String> ROUND = List.of("left", "top", "right", "bottom");
     private static final Pattern SLIT = Pattern.compile("(.+), (inside up|as drawn)(?:, when it is cut out)?: "
             + "(?:(left|top) edge at the fence, fence at " + LENGTH + "\\. Lower the blade " + LENGTH
             + " from the (top|left) edge and lift it at " + LENGTH + "\\..*|cut with a knife along a ruler, from "
@@ -83,9 +84,10 @@ final class PressRead {
             boolean base = layup.piece().id().equals(PieceId.BASE);
             assertThat(paper.group(7)).isEqualTo(base ? "inside up" : "as drawn");
         }
-        assertThat(paper.group(8) != null).isEqualTo(step.onBed().turned());
-        List<String> lines = step.sentences(system).stream()
-                .map(phrase -> phrase.text())
+        List<String> all =
+                step.sentences(system).stream().map(phrase -> phrase.text()).toList();
+        assertThat(all.contains(TURN)).isEqualTo(step.onBed().turned());
+        List<String> lines = all.stream()
                 .filter(text -> Stream.of(ALONG, MIDDLE, MARGINS)
                         .anyMatch(each -> each.matcher(text).matches()))
                 .toList();
@@ -94,6 +96,45 @@ final class PressRead {
         for (int i = 0; i < laid.size(); i++) {
             laid.get(i).isOf(layup.uses().get(i), layup);
         }
+        // Whoever has turned the paper no longer finds its edges, nor its die's cuts, where they were.
+        int turn = all.indexOf(TURN);
+        assertThat(lines).allSatisfy(line -> assertThat(turn < 0 || all.indexOf(line) < turn)
+                .isTrue());
+        List<String> plates = all.subList(all.lastIndexOf(lines.get(lines.size() - 1)) + 1, all.size()).stream()
+                .filter(text -> !text.equals(TURN))
+                .toList();
+        assertThat(plates).allSatisfy(plate -> assertThat(all.indexOf(plate)).isGreaterThan(turn));
+        DieUse use = layup.uses().get(0);
+        DiePass pass = layup.diePass();
+        assertThat(plates)
+                .hasSize((pass.from().isPresent() ? 1 : 0) + (pass.to().isPresent() ? 1 : 0));
+        plates.forEach(plate -> leavesFree(matched(PLATE, plate), laid.get(0), use, layup, turn >= 0));
+    }
+
+    /** Where the plate's edge comes to lie on the piece, from the cut of the die that is named as it is seen on the bed. */
+    private static void leavesFree(Matcher read, Laid laid, DieUse use, Layup layup, boolean turned) {
+        String seen = read.group(3).substring(read.group(3).lastIndexOf(' ') + 1);
+        String cut = turned ? ROUND.get((ROUND.indexOf(seen) + 3) % 4) : seen;
+        Rect lies = laid.cut().bounds();
+        Length in = length(read.group(2));
+        boolean across = cut.equals("left") || cut.equals("right");
+        Length edge =
+                switch (cut) {
+                    case "left" -> lies.left().plus(in);
+                    case "right" -> lies.right().minus(in);
+                    case "top" -> lies.top().plus(in);
+                    default -> lies.bottom().minus(in);
+                };
+        boolean begins = read.group(1).equals("begin");
+        assertThat(begins).as(read.group()).isEqualTo(cut.equals("left") || cut.equals("top"));
+        assertThat(across).isEqualTo(use.run() == Axis.HORIZONTAL);
+        Point corner = layup.paper().corner();
+        Length meant = (begins ? layup.diePass().from() : layup.diePass().to()).orElseThrow();
+        Rect box = use.want().box();
+        Length place = across ? box.left().minus(corner.x()) : box.top().minus(corner.y());
+        assertThat(Math.abs(edge.minus(place.plus(meant)).toInches()))
+                .as(read.group())
+                .isLessThan(NEAR);
     }
 
     /** What is laid on the paper; what is taped into another die has its place from that. */
@@ -112,11 +153,11 @@ final class PressRead {
                 .map(other -> onPaper(other, layup))
                 .findFirst()
                 .orElseThrow();
-        Laid own = Laid.of(named(read.group(1), layup), read.group(2), Point.ORIGIN, read.group(5));
+        Laid own = Laid.of(named(read.group(1), layup), read.group(2), Point.ORIGIN);
         Rect cut = around.cut().bounds().centred(own.cut().bounds().size());
         assertThat(cut.left().minus(around.cut().bounds().left()).toInches())
                 .isCloseTo(inches(read.group(4)), org.assertj.core.data.Offset.offset(NEAR));
-        return Laid.of(own.die(), read.group(2), cut.corner(), read.group(5));
+        return Laid.of(own.die(), read.group(2), cut.corner());
     }
 
     private static Laid onPaper(String line, Layup layup) {
@@ -124,11 +165,11 @@ final class PressRead {
         Matcher along = ALONG.matcher(line);
         if (along.matches()) {
             Die die = named(along.group(1), layup);
-            return Laid.of(die, along.group(2), new Point(die.metal(), die.metal()), along.group(3));
+            return Laid.of(die, along.group(2), new Point(die.metal(), die.metal()));
         }
         Matcher read = matched(MARGINS, line);
         Die die = named(read.group(1), layup);
-        Laid own = Laid.of(die, read.group(2), Point.ORIGIN, read.group(9));
+        Laid own = Laid.of(die, read.group(2), Point.ORIGIN);
         Length side = margin(read.group(3), read.group(4)).plus(die.metal());
         Length top = margin(read.group(6), read.group(7)).plus(die.metal());
         boolean fromRight = read.group(5).equals("right")
@@ -137,7 +178,7 @@ final class PressRead {
         Length left = fromRight
                 ? paper.right().minus(side).minus(own.cut().bounds().size().width())
                 : side;
-        return Laid.of(die, read.group(2), new Point(left, top), read.group(9));
+        return Laid.of(die, read.group(2), new Point(left, top));
     }
 
     /** A folded edge is found by looking at the paper. */
@@ -163,13 +204,12 @@ final class PressRead {
      *
      * @param die the die
      * @param cut what it cuts, the corner of the paper as it lies at zero
-     * @param words the words about the plate
      */
-    private record Laid(Die die, Outline cut, String words) {
+    private record Laid(Die die, Outline cut) {
 
-        static Laid of(Die die, String turned, Point corner, String words) {
+        static Laid of(Die die, String turned, Point corner) {
             int degrees = turned.isEmpty() ? 0 : turned.contains("right") ? 90 : turned.contains("upside") ? 180 : 270;
-            return new Laid(die, DieUse.turnedInto(die.shape().outline(), degrees, corner), words);
+            return new Laid(die, DieUse.turnedInto(die.shape().outline(), degrees, corner));
         }
 
         void isOf(DieUse use, Layup layup) {
@@ -180,39 +220,6 @@ final class PressRead {
             assertThat(onPaper.corners())
                     .as("%s as %s", use.want(), this)
                     .allSatisfy(wanted -> assertThat(cut.corners()).anyMatch(made -> isAt(made, wanted)));
-            boolean across = use.run() == Axis.HORIZONTAL;
-            Length edge = across ? corner.x() : corner.y();
-            Length start = across ? cut.bounds().left() : cut.bounds().top();
-            Length end = across ? cut.bounds().right() : cut.bounds().bottom();
-            plate(BEGINS, across, pass.from().map(from -> place(use, from, across)
-                    .minus(edge)
-                    .minus(start)));
-            plate(
-                    ENDS,
-                    across,
-                    pass.to().map(to -> end.minus(place(use, to, across).minus(edge))));
-        }
-
-        /** A place along the wanted box, on the piece. */
-        private static Length place(DieUse use, Length along, boolean across) {
-            Rect box = use.want().box();
-            return (across ? box.left() : box.top()).plus(along);
-        }
-
-        private void plate(Pattern pattern, boolean across, java.util.Optional<Length> meant) {
-            Matcher read = pattern.matcher(words);
-            assertThat(read.find()).as(words).isEqualTo(meant.isPresent());
-            meant.ifPresent(length -> {
-                assertThat(inches(read.group(1)))
-                        .isCloseTo(length.toInches(), org.assertj.core.data.Offset.offset(NEAR));
-                assertThat(read.group(2)
-                                .endsWith(
-                                        across
-                                                ? (pattern == BEGINS ? "left" : "right")
-                                                : pattern == BEGINS ? "top" : "bottom"))
-                        .as(words)
-                        .isTrue();
-            });
         }
     }
 

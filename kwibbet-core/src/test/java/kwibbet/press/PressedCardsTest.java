@@ -93,6 +93,29 @@ class PressedCardsTest {
         }
     }
 
+    /** The plate is laid when the paper has been turned: by then what was the left is the top. */
+    @Test
+    void whatThePlateLeavesFreeIsSaidAsItIsSeenOnTheBed() {
+        Design design = base("folded", "4", "7")
+                .withAdditions(List.of(
+                        add("mat", "mat", on("front-outside"), "border", "1/8"),
+                        add("opening", "hole", on("mat"), "shape", "rectangle", "width", "2", "height", "2")));
+        for (Die die :
+                List.of(die(CutShape.Kind.RECTANGLE, "1 1/2", "2"), die(CutShape.Kind.RECTANGLE, "2", "1 1/2"))) {
+            for (Press press : List.of(WIDE, NARROW)) {
+                RunPlan plan = RunPlan.of(
+                        line(design, 2),
+                        shelf(paper(SheetSizes.TWELVE_SQUARE)),
+                        Thrift.FEWEST_SHEETS,
+                        withPress(TOOLS, press).withDies(List.of(die)));
+                assertThat(plan.bench().press().settings()).hasSize(2);
+                assertThat(plan.bench().press().plan().loads())
+                        .allMatch(load -> load.laid().get(0).turned() == press.equals(NARROW));
+                PressRead.everyDieLiesWhereTheWordsSay(plan);
+            }
+        }
+    }
+
     private static List<Host> hosts(Design plain) {
         return make(plain).orThrow().faces().stream()
                 .<Host>map(face -> new Host.OnFace(face.id()))
