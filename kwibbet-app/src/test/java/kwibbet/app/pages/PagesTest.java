@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
@@ -13,7 +12,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.AfterEach;
@@ -468,58 +466,6 @@ class PagesTest {
         page.locator("svg g[data-piece='mat-2']").last().locator("path").first().click();
         assertThat(page.locator("#hand-title")).containsText("Oat mat");
         assertThat(page.locator("svg g.lit[data-piece='mat-2']")).hasCount(2);
-    }
-
-    private static Locator.FilterOptions holding(String text) {
-        return new Locator.FilterOptions().setHasText(text);
-    }
-
-    @ParameterizedTest
-    @CsvSource({"LIGHT,1280", "DARK,1280", "LIGHT,390"})
-    void everyPageIsAccessibleAndKeepsWithinTheWindow(ColorScheme scheme, int width) {
-        Page seen = CHROMIUM.page(width, 800, scheme);
-        seen.navigate(at("/"));
-        String card = seen.locator(".shelf a").first().getAttribute("href");
-        String train =
-                seen.locator(".shelf a").filter(holding("Night train")).first().getAttribute("href");
-        seen.navigate(at(train) + "/sheets");
-        seen.locator("#settle").click(new Locator.ClickOptions().setTimeout(60_000));
-        seen.waitForURL("**/runs/*");
-        String run = seen.url().replaceAll("^.*(?=/runs/)", "");
-        List<String> paths = List.of(
-                "/",
-                "/cards/new",
-                "/inventory",
-                card,
-                card + "?held=mat-1&pose=standing",
-                card + "/sheets",
-                card + "/trim",
-                card + "/score",
-                train + "/press",
-                card + "/make",
-                "/inventory/dies",
-                "/inventory/papers/moss/movements",
-                "/offcuts",
-                "/runs",
-                "/runs/new",
-                run,
-                "/compare",
-                card + "?pose=section",
-                "/studio",
-                "/studio/backup",
-                "/nowhere");
-        for (String path : paths) {
-            seen.navigate(at(path));
-            assertThat(new AxeBuilder(seen)
-                            .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
-                            .analyze()
-                            .getViolations())
-                    .as(path)
-                    .isEmpty();
-            Object overflow = seen.evaluate("document.documentElement.scrollWidth - window.innerWidth");
-            assertThat(((Number) overflow).intValue()).as(path).isLessThanOrEqualTo(0);
-        }
-        seen.context().close();
     }
 
     @Test
