@@ -13,9 +13,12 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreList;
+import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.Parts;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.base.ZigzagBase;
 import kwibbet.layout.RunPiece;
 import kwibbet.layout.Thrift;
@@ -23,12 +26,15 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Point;
+import kwibbet.shape.Segment;
 import kwibbet.tool.Hand;
 
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
+import static kwibbet.Inches.in;
 import static kwibbet.Inches.line;
+import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -108,6 +114,19 @@ class ScoresReadTest {
                             TOOLS)
                     .forHand(hand));
         }
+    }
+
+    /** Level, not from edge to edge, and off the middle: on paper turned over, what was the left is the right. */
+    @ParameterizedTest
+    @EnumSource(Hand.class)
+    void aLevelMountainInsideThePieceIsMeasuredFromTheEdgeThatIsSeen(Hand hand) {
+        Card card = make(base("folded", "4", "5 1/2")).orThrow();
+        Segment line = new Segment(new Point(in("1/2"), in("2 1/4")), new Point(in("2"), in("2 1/4")));
+        Piece scored = card.base().scored(List.of(new Score(new ScoreId("tuck"), line, Score.Fold.MOUNTAIN)));
+        Parts parts = new Parts(List.of(scored), card.panels(), card.faces(), card.above());
+        Card tucked = new Card(card.design(), card.materials(), card.form(), parts, card.joins(), card.extras());
+        isWhereTheWordsSay(RunPlan.of(line(tucked, 2), shelf(paper(size("12", "12"))), Thrift.FEWEST_SHEETS, TOOLS)
+                .forHand(hand));
     }
 
     private static void isWhereTheWordsSay(RunPlan plan) {
