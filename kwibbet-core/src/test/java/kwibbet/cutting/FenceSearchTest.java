@@ -14,6 +14,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
+import kwibbet.Tries;
 import kwibbet.cutting.FencePlan.Guide;
 import kwibbet.cutting.FencePlan.Setting;
 import kwibbet.measure.Length;
@@ -236,7 +237,7 @@ class FenceSearchTest {
         Random random = new Random(11);
         int more = 0;
         int reached = 0;
-        int rounds = 150;
+        int rounds = Tries.of(150);
         for (int round = 0; round < rounds; round++) {
             int[] parts = new int[12];
             for (int i = 0; i < parts.length; i += 3) {

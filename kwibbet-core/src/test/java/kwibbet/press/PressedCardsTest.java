@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.Tries;
 import kwibbet.bench.MakeStep;
 import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
@@ -119,6 +120,7 @@ class PressedCardsTest {
     private static List<Host> hosts(Design plain) {
         return make(plain).orThrow().faces().stream()
                 .<Host>map(face -> new Host.OnFace(face.id()))
+                .limit(Tries.of(Integer.MAX_VALUE))
                 .toList();
     }
 

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.Tries;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.TrimLine;
 import kwibbet.bench.TrimLine.Heap;
@@ -75,7 +76,7 @@ class ListsReadTest {
     private static final int RUNS = 300;
 
     static IntStream seeds() {
-        return IntStream.range(0, RUNS);
+        return IntStream.range(0, Tries.of(RUNS));
     }
 
     /** Any run, with margins, grain, patterns, several sizes, leftovers and metric cards at inch trimmers: what is wanted comes out under its name, and no more. */

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.Tries;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreList;
 import kwibbet.card.Card;
@@ -83,7 +84,7 @@ class ScoresReadTest {
     }
 
     static IntStream seeds() {
-        return IntStream.range(0, 120);
+        return IntStream.range(0, Tries.of(120));
     }
 
     /** Any run, for either hand: every score is where it belongs, on the face it folds from, and made once. */
