@@ -18,7 +18,8 @@ import kwibbet.shape.Placement;
  * @param joins what is stuck to what, from the bottom up
  * @param extras what comes with it besides
  */
-public record Card(Design design, Materials materials, Form form, Parts parts, List<Join> joins, Extras extras) {
+public record Card(Design design, Materials materials, Form form, Parts parts, List<Join> joins, Extras extras)
+        implements OfParts {
 
     /** Copies the list. */
     public Card {
@@ -48,26 +49,6 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return new Card(design, materials, form, new Parts(named, panels(), faces(), above()), joins, extras);
     }
 
-    /** The pieces. */
-    public List<Piece> pieces() {
-        return parts.pieces();
-    }
-
-    /** The panels of the pieces, each after the one it hangs on. */
-    public List<Panel> panels() {
-        return parts.panels();
-    }
-
-    /** The faces things can be stuck to, besides the top of each piece. */
-    public List<Face> faces() {
-        return parts.faces();
-    }
-
-    /** Which panel lies over which where folding does not tell. */
-    public List<Form.Above> above() {
-        return parts.above();
-    }
-
     /** What is used up besides paper. */
     public List<Supply> supplies() {
         return extras.supplies();
@@ -81,16 +62,6 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
     /** Pieces with the edge of a die. */
     public List<DieCut> dieCuts() {
         return extras.dieCuts();
-    }
-
-    /** The piece that folds. */
-    public Piece base() {
-        return pieces().get(0);
-    }
-
-    /** The piece of that id, if there is one. */
-    public Optional<Piece> piece(PieceId id) {
-        return pieces().stream().filter(piece -> piece.id().equals(id)).findFirst();
     }
 
     /**
@@ -138,19 +109,9 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return form.pieces().stream().anyMatch(piece -> piece.id().equals(id));
     }
 
-    /** The panel of that name, if there is one. */
-    public Optional<Panel> panel(PanelId id) {
-        return panels().stream().filter(panel -> panel.id().equals(id)).findFirst();
-    }
-
     /** The panels of a piece. */
     public List<Panel> panelsOf(PieceId id) {
         return panels().stream().filter(panel -> panel.piece().equals(id)).toList();
-    }
-
-    /** The face of that name, if there is one. */
-    public Optional<Face> face(FaceId id) {
-        return faces().stream().filter(face -> face.id().equals(id)).findFirst();
     }
 
     /** How a piece is stuck on, if it is. */

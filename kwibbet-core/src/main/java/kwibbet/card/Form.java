@@ -1,7 +1,6 @@
 package kwibbet.card;
 
 import java.util.List;
-import java.util.Optional;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
@@ -18,7 +17,8 @@ import kwibbet.shape.Size;
  * @param closing the scores that fold, in the order they are folded to shut it
  * @param holdings what holds its pieces together where that is not flat tape
  */
-public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> closing, List<Work.Holding> holdings) {
+public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> closing, List<Work.Holding> holdings)
+        implements OfParts {
 
     private static final int QUARTER = 90;
 
@@ -43,44 +43,9 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
         holdings = List.copyOf(holdings);
     }
 
-    /** The pieces. */
-    public List<Piece> pieces() {
-        return parts.pieces();
-    }
-
-    /** The panels of the pieces, each after the one it hangs on. */
-    public List<Panel> panels() {
-        return parts.panels();
-    }
-
-    /** The faces things can be stuck to, besides the top of each piece. */
-    public List<Face> faces() {
-        return parts.faces();
-    }
-
-    /** Which panel lies over which where folding does not tell. */
-    public List<Above> above() {
-        return parts.above();
-    }
-
-    /** The piece that folds. */
-    public Piece base() {
-        return pieces().get(0);
-    }
-
     /** The size of the flat base. */
     public Size flat() {
         return base().size();
-    }
-
-    /** The panel of that name, if there is one. */
-    public Optional<Panel> panel(PanelId id) {
-        return panels().stream().filter(panel -> panel.id().equals(id)).findFirst();
-    }
-
-    /** The face of that name, if there is one. */
-    public Optional<Face> face(FaceId id) {
-        return faces().stream().filter(face -> face.id().equals(id)).findFirst();
     }
 
     /** The pose of that key, or the first. */
@@ -104,10 +69,7 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
     }
 
     private Placement quarter(PieceId id) {
-        return quarter(pieces().stream()
-                .filter(piece -> piece.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("the base has no piece " + id.value())));
+        return quarter(piece(id).orElseThrow(() -> new IllegalStateException("the base has no piece " + id.value())));
     }
 
     private Panel turned(Panel panel) {

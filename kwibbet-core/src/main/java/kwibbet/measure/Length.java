@@ -114,7 +114,7 @@ public final class Length implements Comparable<Length> {
 
     /**
      * Reads what a maker types: {@code 4 1/4}, {@code 4-1/4}, {@code 4¼}, {@code 4.25}, {@code 108mm}, {@code 10.8 cm},
-     * {@code 5 1/2 - 1/4}.
+     * {@code 20 m}, {@code 33 ft}, {@code 10 yd}, {@code 5 1/2 - 1/4}.
      *
      * @param text the entry; may hold sums with {@code +} and {@code -}
      * @param system what a number without a unit is measured in

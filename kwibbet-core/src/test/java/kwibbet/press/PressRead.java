@@ -22,6 +22,7 @@ import kwibbet.tool.Die;
 import kwibbet.tool.DiePass;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
 
 /** Press and slit lists, followed by somebody who has the dies, the papers and nothing but the printed words. */
 final class PressRead {
@@ -156,7 +157,7 @@ final class PressRead {
         Laid own = Laid.of(named(read.group(1), layup), read.group(2), Point.ORIGIN);
         Rect cut = around.cut().bounds().centred(own.cut().bounds().size());
         assertThat(cut.left().minus(around.cut().bounds().left()).toInches())
-                .isCloseTo(inches(read.group(4)), org.assertj.core.data.Offset.offset(NEAR));
+                .isCloseTo(inches(read.group(4)), offset(NEAR));
         return Laid.of(own.die(), read.group(2), cut.corner());
     }
 

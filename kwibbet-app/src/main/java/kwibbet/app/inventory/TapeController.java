@@ -110,7 +110,8 @@ class TapeController {
             @RequestParam Map<String, String> typed,
             @RequestParam Optional<BookingKey> key,
             Model model,
-            HttpServletResponse response) {
+            HttpServletResponse response,
+            RedirectAttributes after) {
         MeasureSystem system = inventory.studio().system();
         Entries entries = Entries.of(typed);
         Tape tape = tape(entries, system);
@@ -129,12 +130,14 @@ class TapeController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(tape, entries, model);
         }
-        return address(tape, system);
+        return pageOf(tape, system, after);
     }
 
-    private static String address(Tape tape, MeasureSystem system) {
-        String high = high(tape, system);
-        return "redirect:/inventory/tape" + (high.isEmpty() ? "" : "?high=" + high.replace(" ", "+"));
+    private static String pageOf(Tape tape, MeasureSystem system, RedirectAttributes after) {
+        if (tape instanceof Tape.Foam) {
+            after.addAttribute("high", high(tape, system));
+        }
+        return "redirect:/inventory/tape";
     }
 
     private Booked booked(BookingKey key, Tape tape, Reason reason, Length length) {
@@ -153,7 +156,7 @@ class TapeController {
             after.addFlashAttribute("problem", "It cannot be taken back: what it brought is used since.");
         }
         MeasureSystem system = inventory.studio().system();
-        return address(tape(Entries.of(Map.of("high", high)), system), system);
+        return pageOf(tape(Entries.of(Map.of("high", high)), system), system, after);
     }
 
     /** The movements of one tape as CSV. */

@@ -80,6 +80,16 @@ class StockBook {
         return jdbc.query("select height from tape order by height", (row, at) -> tape(row.getLong("height")));
     }
 
+    /** How much of a tape a run has used. */
+    long usedBy(Optional<String> run, StockItem.Taped taped) {
+        return -count(
+                "select coalesce(sum(m.amount), 0) from stock_movement m join booking b on b.id = m.booking"
+                        + " where b.run = ? and m.thing = ? and m.reason = ?",
+                run.orElse(""),
+                idOf(taped.tape()),
+                Reason.STUCK.name());
+    }
+
     private String thingOf(StockItem item) {
         if (item instanceof StockItem.OfPaper ofPaper) {
             return ofPaper.paper().value();

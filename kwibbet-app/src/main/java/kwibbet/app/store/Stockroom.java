@@ -1,5 +1,6 @@
 package kwibbet.app.store;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -111,7 +112,7 @@ public class Stockroom {
     /** Takes a booking back, once. */
     public Booked takeBack(BookingKey key) {
         Optional<Booking> booked = inventory.replaced(() -> book.find(key));
-        return booked.filter(each -> !key.isBack())
+        return booked.filter(each -> !key.isBack() && !key.isOfMade())
                 .map(each -> book(each.takenBack()))
                 .orElseGet(Unknown::new);
     }
@@ -130,13 +131,19 @@ public class Stockroom {
 
     /**
      * Cards of a run are made, or fewer are than was said. Only of tape that is kept, of which anything was ever booked, is anything used; what there was too
-     * little of was there all the same.
+     * little of was there all the same. No more comes back than the run has used.
      */
     void made(Booking booking) {
         List<Tape> kept = book.tapes();
-        List<Movement> used = booking.movements().stream()
-                .filter(each -> each.item() instanceof StockItem.Taped taped && kept.contains(taped.tape()))
-                .toList();
+        List<Movement> used = new ArrayList<>();
+        for (Movement each : booking.movements()) {
+            if (each.item() instanceof StockItem.Taped taped && kept.contains(taped.tape())) {
+                long amount = Math.min(each.amount(), book.usedBy(booking.run(), taped));
+                if (amount != 0) {
+                    used.add(new Movement(taped, amount, each.reason()));
+                }
+            }
+        }
         if (!used.isEmpty()) {
             once(new Booking(booking.key(), booking.what(), booking.run(), used), true, () -> {});
         }

@@ -102,7 +102,7 @@ class TapeControllerTest {
                         .param("reason", "BOUGHT")
                         .param("length", typed)
                         .param("high", "1/8"))
-                .andExpect(redirectedUrl("/inventory/tape?high=1/8"));
+                .andExpect(redirectedUrl("/inventory/tape?high=1%2F8"));
         verify(stockroom)
                 .book(Booking.of(KEY, "bought", FOAM, Length.ofInches(inches).toTicks(), Reason.BOUGHT));
     }

@@ -228,18 +228,23 @@ class RunsTest {
         assertThat(stockroom.tapes()).isEmpty();
         StockItem tape = new StockItem.Taped(new Tape.Flat());
         stockroom.count(Stockroom.newKey(), tape, each.multipliedBy(4).toTicks());
-        KeptRun five = runs.work(run.id(), untaped.version(), 0, 0, 5);
-        assertThatThrownBy(() -> runs.work(run.id(), untaped.version(), 0, 0, 5))
-                .isInstanceOf(StaleItemException.class);
+        KeptRun none = runs.work(run.id(), untaped.version(), 0, 0, 0);
+        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(4));
+        KeptRun two = runs.work(run.id(), none.version(), 0, 0, 2);
+        stockroom.count(Stockroom.newKey(), tape, each.multipliedBy(4).toTicks());
+        assertThat(stockroom.takeBack(BookingKey.ofMade(run.id(), none.version())))
+                .isInstanceOf(Unknown.class);
+        KeptRun five = runs.work(run.id(), two.version(), 0, 0, 5);
+        assertThatThrownBy(() -> runs.work(run.id(), two.version(), 0, 0, 5)).isInstanceOf(StaleItemException.class);
         assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each);
         KeptRun four = runs.work(run.id(), five.version(), 8, 0, 4);
         assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(2));
         startedAnew().work(run.id(), four.version(), 8, 0, 8);
         assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(Length.ZERO);
         assertThat(stockroom.entries(new Tape.Flat()))
-                .hasSize(5)
+                .hasSize(7)
                 .filteredOn(StockEntry::canBeTakenBack)
-                .hasSize(1);
+                .hasSize(2);
     }
 
     @Test

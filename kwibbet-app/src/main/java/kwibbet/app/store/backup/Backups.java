@@ -132,17 +132,17 @@ public class Backups {
                 }
             }
         }
-        bringWhatIsOfNoPaper(here, backup);
+        bringWhatIsOfNothingKept(here, backup);
         // What was brought is read as it will be, so that nothing that cannot be read is kept.
         inventory.readAfresh();
         designs.all();
         return comparison;
     }
 
-    /** What came and went of papers that were taken off the shelf for good. */
-    private void bringWhatIsOfNoPaper(Tables here, Tables backup) {
+    /** What came and went of what is no longer kept, as papers that were taken off the shelf for good. */
+    private void bringWhatIsOfNothingKept(Tables here, Tables backup) {
         Set<Object> kept = new HashSet<>();
-        for (String table : List.of(Tables.PAPER, Tables.TAPE)) {
+        for (String table : Tables.WITH_MOVEMENTS) {
             kept.addAll(Comparison.things(here, table).keySet());
             kept.addAll(Comparison.things(backup, table).keySet());
         }
@@ -172,7 +172,7 @@ public class Backups {
             backup.belonging(Tables.REVISION, Tables.REVISION_OF, id)
                     .forEach(revision -> Tables.insert(jdbc, Tables.REVISION, revision));
         }
-        if (table.equals(Tables.PAPER) || table.equals(Tables.TAPE)) {
+        if (Tables.WITH_MOVEMENTS.contains(table)) {
             // What came and went of a thing is brought whole or not at all: in part it would add up to what never was.
             jdbc.update("delete from " + Tables.MOVEMENT + " where " + Tables.MOVEMENT_OF + " = ?", id);
             backup.belonging(Tables.MOVEMENT, Tables.MOVEMENT_OF, id)
