@@ -3,6 +3,8 @@
 // What cannot be sent waits and is said; what was typed meanwhile stays where it stands, with the caret in it.
 (() => {
   const TEXT = 'input:not([type="hidden"], [type="radio"], [type="checkbox"], [type="range"], [type="file"], [type="color"]), textarea';
+  // Forms that are sent as soon as a field of theirs is left; the others wait for their button.
+  const AT_ONCE = '[hx-trigger~="change"]';
   const AGAIN = 1000;
   const LONGEST = 60000;
 
@@ -93,11 +95,14 @@
     add({ path, isLook: true, isKept });
   };
 
-  // Between two swaps: what is typed and not asked yet, what was refused in other forms, where the caret is.
+  // Between two swaps: what is typed and not asked yet, what is chosen beside a button that is not pressed yet, what was refused in other
+  // forms, where the caret is.
   const remember = (task) => {
     const active = document.activeElement;
-    const fields = [...document.querySelectorAll('#work form')].filter((form) => form.matches('[hx-trigger~="change"]'))
-      .flatMap((form) => [...form.elements]).filter((field) => field.id && field.name);
+    const forms = [...document.querySelectorAll('#work form')];
+    const named = (form) => [...form.elements].filter((field) => field.id && field.name);
+    const fields = forms.filter((form) => form.matches(AT_ONCE)).flatMap(named);
+    const pressed = forms.filter((form) => !form.matches(AT_ONCE) && !(task && task.path === form.getAttribute('action')));
     return {
       active: active && active.closest('#work') ? active.id : null,
       isLost: Boolean(active && active.closest('#work')),
@@ -105,6 +110,8 @@
       typed: fields.filter((field) => field.matches(TEXT) && live(field) !== asked(field)
         && !(task && task.action === field.form.getAttribute('action') && task.name === field.name && task.value === live(field)))
         .map((field) => [field.id, field.value]),
+      chosen: pressed.flatMap(named).filter((field) => field.matches(`select, ${TEXT}`) && live(field) !== drawn(field))
+        .map((field) => ({ id: field.id, value: field.value, offered: drawn(field) })),
       refused: fields.filter((field) => field.matches('[aria-invalid="true"]') && !(task && task.action === field.form.getAttribute('action')))
         .map((field) => ({ id: field.id, value: field.value, help: (field.getAttribute('aria-describedby') || '').split(' ').pop() }))
         .map((each) => ({ ...each, said: each.help && document.getElementById(each.help) ? document.getElementById(each.help).innerHTML : '' })),
@@ -124,6 +131,12 @@
     before.typed.forEach(([id, value]) => {
       const field = document.getElementById(id);
       if (field) field.value = value;
+    });
+    // A choice stands until the page offers another than it did: taken in hand, a panel is where the next thing goes.
+    before.chosen.forEach(({ id, value, offered }) => {
+      const field = document.getElementById(id);
+      const fits = field && (!field.options || [...field.options].some((option) => option.value === value));
+      if (fits && drawn(field) === offered) field.value = value;
     });
     waiting.filter((task) => task.action).forEach((task) => show(task));
     if (!before.isLost || (document.activeElement && document.activeElement.id === before.active && before.active)) {

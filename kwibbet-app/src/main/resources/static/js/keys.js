@@ -1,4 +1,4 @@
-// Keys, and swipes at a tool: 1 to 9 walk the run line, arrows and the space bar go from setting to setting at a tool, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, each outside of entry fields.
+// Keys, and swipes at a tool: 1 to 9 walk the run line, arrows and the space bar go from setting to setting at a tool, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, ? opens the help, each outside of entry fields.
 (() => {
   const typing = (target) => target.matches && target.matches('input:not([type="radio"]):not([type="checkbox"]), select, textarea');
 
@@ -24,6 +24,8 @@
     } else if (!command && !event.altKey && !event.shiftKey && ['ArrowRight', ' ', 'ArrowLeft'].includes(event.key)
         && !event.target.closest('button, a, summary, [role="slider"]')) {
       if (press(event.key === 'ArrowLeft' ? 'step-back' : 'step-on')) event.preventDefault();
+    } else if (!command && event.key === '?') {
+      press('help');
     } else if (!command && !event.altKey && /^[1-9]$/.test(event.key)) {
       const station = document.querySelector(`[data-key="${event.key}"]`);
       if (station) station.click();

@@ -28,9 +28,10 @@ public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<Ma
      * @param sheets how its sheets are cut
      * @param tools what they are cut and scored with
      * @param press what dies cut
+     * @param before in which order they were cut before
      */
-    static BenchPlan of(List<RunLine> lines, SheetPlan sheets, Toolbox tools, PressList press) {
-        TrimPlan trim = TrimPlan.of(sheets, tools.trimmer());
+    static BenchPlan of(List<RunLine> lines, SheetPlan sheets, Toolbox tools, PressList press, FenceOrders before) {
+        TrimPlan trim = TrimPlan.of(sheets, tools.trimmer(), before);
         List<MakeStep> make = lines.stream()
                 .flatMap(line -> MakeStep.of(line.card(), press).stream())
                 .toList();

@@ -17,6 +17,7 @@ import kwibbet.card.Side;
 import kwibbet.card.Zone;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Margins;
 import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
 
@@ -122,13 +123,12 @@ public sealed interface MakeStep {
         @Override
         public Phrase sentence(MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system).words(verb() + piece.name() + where());
-            Rect own = piece.outline().bounds();
-            Length left = own.left().minus(host.left());
-            Length right = host.right().minus(own.right());
-            Length top = own.top().minus(host.top());
-            Length bottom = host.bottom().minus(own.bottom());
-            boolean inside = !left.isNegative() && !right.isNegative() && !top.isNegative() && !bottom.isNegative();
-            boolean centred = isClose(left, right) && isClose(top, bottom) && inside;
+            Margins margins = Margins.of(piece.outline().bounds(), host);
+            Length left = margins.left();
+            Length top = margins.top();
+            boolean centred = isClose(left, margins.right())
+                    && isClose(top, margins.bottom())
+                    && !margins.least().isNegative();
             if (centred && left.isZero() && top.isZero()) {
                 writer.words(", edge to edge");
             } else if (centred && left.equals(top)) {

@@ -58,7 +58,7 @@ public record RunPlan(
      * @param known what was planned before
      */
     public static RunPlan of(List<RunLine> lines, PaperShelf shelf, Thrift thrift, Toolbox tools, KnownPlans known) {
-        return of(lines, shelf, thrift, tools, known, Map.of());
+        return of(lines, shelf, thrift, tools, new KnownLists(known, FenceOrders.NONE), Map.of());
     }
 
     /**
@@ -68,7 +68,7 @@ public record RunPlan(
      * @param shelf the papers
      * @param thrift what is spared
      * @param tools the tools
-     * @param known what was planned before
+     * @param known what was worked out before
      * @param cut how many of each piece are cut, by its name in the run
      */
     public static RunPlan of(
@@ -76,19 +76,14 @@ public record RunPlan(
             PaperShelf shelf,
             Thrift thrift,
             Toolbox tools,
-            KnownPlans known,
+            KnownLists known,
             Map<PartId, Integer> cut) {
         List<RunLine> apart = RunLine.apart(lines);
         PressPlan press = PressPlan.of(apart, tools);
         WorkOrder order = WorkOrder.of(apart, shelf, thrift, press).less(cut);
-        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), known, Budget.about(AT_ONCE));
-        return of(apart, shelf, tools, order, sheets, PressList.of(cards(apart), press, tools.hand()));
-    }
-
-    private static RunPlan of(
-            List<RunLine> lines, PaperShelf shelf, Toolbox tools, WorkOrder order, SheetPlan sheets, PressList press) {
-        BenchPlan bench = BenchPlan.of(lines, sheets, tools, press);
-        return new RunPlan(lines, shelf, tools, order, sheets, bench);
+        SheetPlan sheets = SheetPlanner.plan(order, tools.trimmer(), known.sheets(), Budget.about(AT_ONCE));
+        PressList list = PressList.of(cards(apart), press, tools.hand());
+        return new RunPlan(apart, shelf, tools, order, sheets, BenchPlan.of(apart, sheets, tools, list, known.fence()));
     }
 
     private static List<Card> cards(List<RunLine> lines) {
@@ -107,7 +102,8 @@ public record RunPlan(
 
     /** The same run with its sheets cut in another way. */
     public RunPlan withSheets(SheetPlan other) {
-        return of(lines, shelf, tools, order, other, bench.press());
+        return new RunPlan(
+                lines, shelf, tools, order, other, BenchPlan.of(lines, other, tools, bench.press(), FenceOrders.NONE));
     }
 
     /** The same run, its sheets and all, for a maker of that hand. */
@@ -116,13 +112,9 @@ public record RunPlan(
             return this;
         }
         Toolbox other = tools.withHand(hand);
-        return of(
-                lines,
-                shelf,
-                other,
-                order,
-                planned,
-                PressList.of(cards(), bench.press().plan(), hand));
+        PressList press = PressList.of(cards(), bench.press().plan(), hand);
+        FenceOrders same = bench.trim().orders();
+        return new RunPlan(lines, shelf, other, order, planned, BenchPlan.of(lines, planned, other, press, same));
     }
 
     /** The card of a run of one. */

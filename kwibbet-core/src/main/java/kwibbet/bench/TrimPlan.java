@@ -52,8 +52,8 @@ public record TrimPlan(
         offMarks = List.copyOf(offMarks);
     }
 
-    /** Orders the cuts of some sheets for a trimmer. */
-    static TrimPlan of(SheetPlan sheets, Trimmer trimmer) {
+    /** Orders the cuts of some sheets for a trimmer, as they were before where that is known. */
+    static TrimPlan of(SheetPlan sheets, Trimmer trimmer, FenceOrders before) {
         List<Lettered> lettered = sheets.lettered();
         List<SheetLayout> recut =
                 new ArrayList<>(lettered.stream().map(Lettered::layout).toList());
@@ -66,7 +66,8 @@ public record TrimPlan(
                     new Fence(
                             trimmer.longestCut(),
                             trimmer.reach().narrowest(),
-                            trimmer.graduation().step()));
+                            trimmer.graduation().step()),
+                    before.of(blade));
             plans.put(blade, plan);
             for (int i = 0; i < places.size(); i++) {
                 recut.set(places.get(i), plan.layouts().get(i));
@@ -121,6 +122,11 @@ public record TrimPlan(
         List<TrimStep> steps = new ArrayList<>();
         bySheet.forEach((layout, cuts) -> steps.addAll(TrimStep.of(sheets.get(layout), cuts, at)));
         return new TrimSetting(number, set, blade, steps);
+    }
+
+    /** The order of its settings, by which the same list is made again. */
+    public FenceOrders orders() {
+        return FenceOrders.of(settings);
     }
 
     /** How often the fence is set. */

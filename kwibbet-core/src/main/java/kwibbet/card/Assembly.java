@@ -41,7 +41,6 @@ final class Assembly {
     private final Map<PieceId, Piece> pieces = parts.pieces();
     private final List<Panel> panels = parts.panels();
     private final List<Face> faces = new ArrayList<>();
-    private final Map<PieceId, String> places = new HashMap<>();
     private final Map<PieceId, Adhesion> adhesions = new HashMap<>();
     private final List<Work.Hollow> hollows = new ArrayList<>();
     private final List<Supply> supplies = new ArrayList<>();
@@ -68,7 +67,7 @@ final class Assembly {
             return Outcome.refused(reasons);
         }
         hollows.forEach(this::cutOutMiddle);
-        Joining joining = new Joining(parts, faces, places, adhesions);
+        Joining joining = new Joining(parts, faces, adhesions);
         List<Join> joins = joining.joins();
         joins.stream().flatMap(join -> tape(join).stream()).forEach(supplies::add);
         Parts all = new Parts(List.copyOf(pieces.values()), panels, faces, above);
@@ -88,10 +87,8 @@ final class Assembly {
                     new Refusal("on", "Two pieces are called “" + addition.id().value() + "”."));
         } else {
             Brief brief = new Brief(settings, addition.papers(), design.system(), materials);
-            Outcome<Work> work = site(addition, brief).then(site -> {
-                places.put(addition.id(), site.place());
-                return addition.feature().work(site);
-            });
+            Outcome<Work> work =
+                    site(addition, brief).then(site -> addition.feature().work(site));
             work.reasons().forEach(reason -> refuse(addition, CardMaker.asked(reason, addition.feature(), settings)));
             if (work instanceof Outcome.Made<Work> made) {
                 take(addition, made.value());

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.shape.Margins;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 
@@ -87,7 +88,10 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return piece(id).map(Piece::name).orElse(id.value());
     }
 
-    /** What a panel is called: as its piece where that is all one panel, otherwise after the face of it that is seen most. */
+    /**
+     * What a panel is called: as its piece where that is all one panel, otherwise after the face of it that is seen most, or else after what of the
+     * maker's it is a part of.
+     */
     public String nameOf(Panel panel) {
         if (panelsOf(panel.piece()).size() == 1) {
             return nameOf(panel.piece());
@@ -96,7 +100,17 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
                 .filter(face -> face.panel().equals(panel.id()))
                 .min(Comparator.comparing(Face::role))
                 .map(Face::title)
-                .orElseGet(() -> panel.id().value().replace('-', ' '));
+                .or(() -> design.additions().stream()
+                        .filter(addition -> panel.id().partOf(addition.id()).isPresent())
+                        .max(Comparator.comparingInt(
+                                addition -> addition.id().value().length()))
+                        .map(addition -> called(panel.id(), addition)))
+                .orElseGet(() -> panel.id().words());
+    }
+
+    private static String called(PanelId panel, Addition owner) {
+        String part = panel.partOf(owner.id()).orElse("");
+        return part.isEmpty() ? owner.name() : owner.name() + ", " + part;
     }
 
     /** Whether a piece is cut from clear film. */
@@ -139,6 +153,13 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
                 .orElseThrow(() -> new IllegalStateException(
                         "the card has no panel " + join.panel().value()))
                 .outline();
+    }
+
+    /** How far a piece lies within what it is stuck to, as it lies itself. */
+    public Margins margins(Join join) {
+        return Margins.of(
+                pieceOf(join.upper()).outline().bounds(),
+                hostArea(join).in(join.placement().inverse()).bounds());
     }
 
     /** The addition a piece belongs to; none for those of the base. */

@@ -15,10 +15,9 @@ import kwibbet.shape.Region;
  *
  * @param parts all pieces and panels
  * @param faces the faces of the base
- * @param places what the place is called a piece was put on, for those that have their own
  * @param adhesions what holds a piece; flat tape where none is named
  */
-record Joining(CardParts parts, List<Face> faces, Map<PieceId, String> places, Map<PieceId, Adhesion> adhesions) {
+record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesions) {
 
     /** Tape is kept this far off every edge; common practice, no source. */
     private static final Length TAPE_OFF_EDGE = Length.ofInches(1, 16);
@@ -44,7 +43,7 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, String> places, M
                 lower.piece(),
                 lower.id(),
                 stuck.side(),
-                Optional.ofNullable(places.get(panel.piece())).orElse(placeOf(lower, stuck.side())),
+                placeOf(lower, stuck.side()),
                 stuck.placement(),
                 zone,
                 adhesion,

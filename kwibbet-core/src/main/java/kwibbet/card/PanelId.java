@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
@@ -35,5 +36,20 @@ public record PanelId(String value) {
     /** The panel of a piece that is all one panel. */
     public static PanelId of(PieceId piece) {
         return new PanelId(piece.value());
+    }
+
+    /** As makers read it. */
+    String words() {
+        return value.replace('-', ' ');
+    }
+
+    /** Which part of a piece, or of what a piece begins, it is, in words; no words for all of it, nothing where it is none. */
+    Optional<String> partOf(PieceId piece) {
+        if (value.equals(piece.value())) {
+            return Optional.of("");
+        }
+        return value.startsWith(piece.value() + "-")
+                ? Optional.of(value.substring(piece.value().length() + 1).replace('-', ' '))
+                : Optional.empty();
     }
 }

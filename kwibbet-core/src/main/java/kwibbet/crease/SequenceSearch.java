@@ -29,6 +29,8 @@ final class SequenceSearch {
     private static final long TURN = 10;
     /** Rather than what lies still, the other part moves. */
     private static final long STILL_MOVES = 1;
+    /** Rather than to reach under what lies still, the paper is turned over. */
+    private static final long UNDER_STILL = 2 * TURN;
 
     /** States looked at straight to one looked at exactly. */
     private static final int STRAIGHT = 4;
@@ -192,7 +194,8 @@ final class SequenceSearch {
                 boolean fromUnder = !move.upwards();
                 long turn = fromUnder == node.fromUnder() ? 0 : TURN;
                 long still = move.moving().get(0) ? STILL_MOVES : 0;
-                long fold = move.isTuck() ? TUCK + move.blocking().cardinality() : FOLD;
+                long reach = move.blocking().get(0) ? UNDER_STILL : 0;
+                long fold = move.isTuck() ? TUCK + move.blocking().cardinality() + reach : FOLD;
                 long start = isFlat(folded) && fromUnder != first.isMirrored() ? TURN : 0;
                 long cost = node.cost() + fold + turn + still + start;
                 Spot spot = spot(folded, first);

@@ -59,21 +59,37 @@ public final class FenceSearch {
      * @throws IllegalArgumentException when a layout was made for a blade with a kerf
      */
     public static FencePlan plan(List<SheetLayout> layouts, Map<StockId, Length> margins, Fence fence) {
+        return plan(layouts, margins, fence, List.of());
+    }
+
+    /**
+     * An order of cuts for some layouts, the one that was found before where it is known.
+     *
+     * @param layouts the layouts
+     * @param margins what cannot be used along every edge of a stock
+     * @param fence the fence
+     * @param before at what it was set, in order; where the layouts are not cut by that, an order is looked for
+     * @throws IllegalArgumentException when a layout was made for a blade with a kerf
+     */
+    public static FencePlan plan(
+            List<SheetLayout> layouts, Map<StockId, Length> margins, Fence fence, List<Length> before) {
         if (layouts.stream().anyMatch(layout -> !layout.kerf().isZero())) {
             throw new IllegalArgumentException("a trimmer has no kerf");
         }
-        return new FenceSearch(layouts, margins).run(fence);
+        return new FenceSearch(layouts, margins).run(fence, before);
     }
 
-    private FencePlan run(Fence fence) {
-        Retelling retelling = new Retelling(search(fence.mark()));
+    private FencePlan run(Fence fence, List<Length> before) {
+        CutOrder begin = CutOrder.begin(bars, sheets, fence.mark());
+        CutOrder again = begin.copy();
+        before.forEach(setting -> again.cut(setting.toTicks()));
+        Retelling retelling = new Retelling(again.isFinished() ? again : search(begin));
         List<SheetLayout> recut =
                 IntStream.range(0, layouts.size()).mapToObj(retelling::layout).toList();
         return new FencePlan(recut, retelling.settings(fence), SettingBound.of(bars, fence));
     }
 
-    private CutOrder search(Length mark) {
-        CutOrder begin = CutOrder.begin(bars, sheets, mark);
+    private CutOrder search(CutOrder begin) {
         int width = width(begin.widthsLeft());
         int choices = width == 1 ? FEW : Integer.MAX_VALUE;
         List<CutOrder> beam = List.of(begin);

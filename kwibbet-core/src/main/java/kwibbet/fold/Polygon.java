@@ -9,16 +9,17 @@ import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 
 /**
- * An outline as it appears, thinned to a few corners: enough to find a spot where two overlap.
+ * An outline as it appears, to find a spot where two overlap.
  *
  * @param corners in order, clockwise as seen
  * @param middleDepth how near to the viewer its middle lies
  */
 record Polygon(List<Spot> corners, double middleDepth) {
 
-    private static final int MOST_CORNERS = 16;
+    /** A corner that turns inwards by less is straight: corners lie on ticks. */
+    private static final double STRAIGHT = 1e-6;
     /** Overlaps of less than this many square inches are touching edges. */
-    private static final double TOUCH = 1e-4;
+    static final double TOUCH = 1e-4;
 
     /**
      * A spot on the picture.
@@ -27,6 +28,10 @@ record Polygon(List<Spot> corners, double middleDepth) {
      * @param y down, inches
      */
     record Spot(double x, double y) {
+
+        static Spot at(Point point) {
+            return new Spot(point.x().toInches(), point.y().toInches());
+        }
 
         /** How near to the viewer a plane lies behind this spot; the plane must not be seen edge on. */
         double depthOn(Frame frame) {
@@ -42,11 +47,9 @@ record Polygon(List<Spot> corners, double middleDepth) {
     }
 
     static Polygon seen(Outline outline, Frame frame) {
-        List<Point> flat = outline.corners();
-        int step = Math.max(1, flat.size() / MOST_CORNERS);
         List<Spot> spots = new ArrayList<>();
-        for (int i = 0; i < flat.size(); i += step) {
-            Vector place = frame.at(flat.get(i));
+        for (Point corner : outline.corners()) {
+            Vector place = frame.at(corner);
             spots.add(new Spot(place.x(), place.y()));
         }
         double depth = frame.at(outline.bounds().middle()).z();
@@ -69,11 +72,29 @@ record Polygon(List<Spot> corners, double middleDepth) {
         return twice / 2;
     }
 
-    /** A spot in the middle of what both cover, if they overlap; by clipping one at the edges of the other (Sutherland and Hodgman). */
-    Optional<Spot> sharedWith(Polygon other) {
-        if (!boxesOverlap(other)) {
-            return Optional.empty();
+    /** Square inches as seen. */
+    double area() {
+        return signedArea(corners);
+    }
+
+    /** Whether it has no corner that points inwards. */
+    boolean isConvex() {
+        for (int i = 0; i < corners.size(); i++) {
+            Spot next = corners.get((i + 1) % corners.size());
+            if (side(corners.get(i), next, corners.get((i + 2) % corners.size())) < -STRAIGHT) {
+                return false;
+            }
         }
+        return true;
+    }
+
+    /** Whether both have an area, and one about them in common. */
+    boolean mayShareWith(Polygon other) {
+        return area() >= TOUCH && other.area() >= TOUCH && boxesOverlap(other);
+    }
+
+    /** A spot in the middle of what both convex polygons cover, if they overlap; by clipping one at the edges of the other (Sutherland and Hodgman). */
+    Optional<Spot> sharedWith(Polygon other) {
         List<Spot> shared = corners;
         for (int i = 0; i < other.corners.size() && shared.size() > 2; i++) {
             shared = clipped(shared, other.corners.get(i), other.corners.get((i + 1) % other.corners.size()));

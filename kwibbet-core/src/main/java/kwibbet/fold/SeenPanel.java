@@ -7,6 +7,7 @@ import kwibbet.card.Side;
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
+import kwibbet.shape.Region;
 
 /**
  * A panel as it appears from a viewpoint.
@@ -15,7 +16,7 @@ import kwibbet.shape.Point;
  * @param frame where the flat piece would lie if all of it followed this panel
  * @param hiddenBy panels drawn before it that lie over it all the same: overlaps can go round in a ring
  */
-public record SeenPanel(Panel panel, Frame frame, List<Panel> hiddenBy) {
+public record SeenPanel(Panel panel, Frame frame, List<SeenPanel> hiddenBy) {
 
     /** Copies the list. */
     public SeenPanel {
@@ -30,6 +31,13 @@ public record SeenPanel(Panel panel, Frame frame, List<Panel> hiddenBy) {
     /** Where something on the flat piece appears, its corners in order. */
     public List<Point> outline(Outline flat) {
         return flat.corners().stream().map(this::seen).toList();
+    }
+
+    /** Where an area of the flat piece appears. */
+    public Region seen(Region flat) {
+        return new Region(
+                new Outline(outline(flat.outline())),
+                flat.holes().stream().map(hole -> new Outline(outline(hole))).toList());
     }
 
     /** Where a point of the flat piece appears. */

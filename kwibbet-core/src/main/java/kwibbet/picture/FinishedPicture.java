@@ -70,7 +70,6 @@ public final class FinishedPicture {
 
     /** A finding is marked where its place is not behind another panel. */
     private void mark(List<Finding> findings, Length right, Length down, Sketch sketch) {
-        List<Point> taken = new ArrayList<>();
         for (int i = 0; i < findings.size(); i++) {
             Finding finding = findings.get(i);
             Point middle = finding.where().bounds().middle();
@@ -80,7 +79,7 @@ public final class FinishedPicture {
                     .filter(each -> each.panel().outline().bounds().contains(middle))
                     .findFirst()
                     .filter(each -> isInSight(each, each.seen(middle)))
-                    .ifPresent(each -> sketch.number(each.seen(middle).plus(right, down), number, taken));
+                    .ifPresent(each -> sketch.number(each.seen(middle).plus(right, down), number));
         }
     }
 
@@ -132,19 +131,22 @@ public final class FinishedPicture {
         Region material = each.panel().material(piece);
         List<Region> visible = visible(each, material);
         for (Region region : visible) {
-            Region moved = new Region(
-                    region.outline().plus(right, down),
-                    region.holes().stream().map(hole -> hole.plus(right, down)).toList());
-            marks.add(Mark.Area.of(moved, fill, Line.NONE, ink).lifted());
+            marks.add(Mark.Area.of(moved(region, right, down), fill, Line.NONE, ink)
+                    .lifted());
         }
         if (each.hiddenBy().isEmpty()) {
             edges(each, piece, material).forEach(edge -> marks.add(moved(edge, right, down, ink)));
         } else {
-            visible.forEach(
-                    region -> marks.add(Mark.Area.of(region.outline().plus(right, down), Fill.NONE, Line.CUT, ink)));
+            visible.forEach(region -> marks.add(Mark.Area.of(moved(region, right, down), Fill.NONE, Line.CUT, ink)));
         }
         zones(each, piece, right, down, ink, marks);
         sketch.group(piece.id().value(), piece.name(), marks);
+    }
+
+    private static Region moved(Region region, Length right, Length down) {
+        return new Region(
+                region.outline().plus(right, down),
+                region.holes().stream().map(hole -> hole.plus(right, down)).toList());
     }
 
     private static Fill shaded(Fill fill, SeenPanel each) {
@@ -153,20 +155,13 @@ public final class FinishedPicture {
                 : fill;
     }
 
-    private static List<Region> visible(SeenPanel each, Region flat) {
-        Region material = seen(each, flat);
+    private List<Region> visible(SeenPanel each, Region flat) {
+        Region material = each.seen(flat);
         List<Region> over = each.hiddenBy().stream()
-                .map(panel -> Region.of(new Outline(each.outline(panel.outline()))))
+                .map(other -> other.seen(
+                        other.panel().material(card.pieceOf(other.panel().piece()))))
                 .toList();
         return over.isEmpty() ? List.of(material) : Overlay.without(material, over);
-    }
-
-    private static Region seen(SeenPanel each, Region flat) {
-        return new Region(
-                new Outline(each.outline(flat.outline())),
-                flat.holes().stream()
-                        .map(hole -> new Outline(each.outline(hole)))
-                        .toList());
     }
 
     /**

@@ -1,7 +1,10 @@
 package kwibbet.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -15,6 +18,7 @@ import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
@@ -23,20 +27,28 @@ import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.fold.FoldedView;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperShelf;
 import kwibbet.review.Finding;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
+import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
 /** A piece lying flat: the base, inside up, with its layers where they will sit, or any other piece alone. */
 public final class FlatPicture {
 
     private static final int MOST_CORNERS_MEASURED = 8;
+    /** How far a name moves aside at a step, in text heights, and how often. */
+    private static final double NAME_STEP = 0.75;
+
+    private static final int NAME_STEPS = 16;
 
     private final Card card;
     private final Palette palette;
@@ -44,6 +56,8 @@ public final class FlatPicture {
     private final Piece shown;
     private final Placement place;
     private final Rect whole;
+    /** What lies on the base and is seen, the lowest first. */
+    private final Map<Piece, Region> layers = new LinkedHashMap<>();
 
     private FlatPicture(Card card, PaperShelf shelf, Piece shown, TableScale scale) {
         this.card = card;
@@ -51,7 +65,7 @@ public final class FlatPicture {
         this.shown = shown;
         this.sketch =
                 new Sketch(scale.frame(), scale.textHeight(), card.design().system());
-        this.whole = scale.centred(shown.size());
+        this.whole = lying(card, shown, scale);
         this.place = Placement.at(whole.corner());
     }
 
@@ -83,6 +97,38 @@ public final class FlatPicture {
         return alone ? picture.piece(piece, findings) : picture.base(piece, findings);
     }
 
+    /** The room it takes, in the frame of what is shown: of the base with what lies on it and reaches past its edges. */
+    static Rect room(Card card, Piece inHand) {
+        boolean alone = isAlone(card, inHand);
+        List<Point> corners =
+                new ArrayList<>((alone ? inHand : card.base()).outline().corners());
+        for (Join join : alone ? List.<Join>of() : card.joins()) {
+            card.onBase(join.upper())
+                    .ifPresent(onBase -> corners.addAll(area(card, card.pieceOf(join.upper()))
+                            .in(onBase)
+                            .outline()
+                            .corners()));
+        }
+        return new Outline(corners).bounds();
+    }
+
+    /** Where what is shown lies in its frame: all that belongs to it in the middle. */
+    static Rect lying(Card card, Piece inHand, TableScale scale) {
+        Rect room = room(card, inHand);
+        Rect there = scale.centred(room.size());
+        Size size = (isAlone(card, inHand) ? inHand : card.base()).size();
+        return new Rect(there.corner().plus(room.left().negated(), room.top().negated()), size);
+    }
+
+    /** Of a piece that wraps round something only the part that lies here. */
+    private static Region area(Card card, Piece piece) {
+        return card.panelsOf(piece.id()).stream()
+                .filter(panel -> panel.hanging() instanceof Panel.Stuck)
+                .findFirst()
+                .map(panel -> panel.material(piece))
+                .orElse(piece.material());
+    }
+
     /** Whether a piece is better shown by itself than where it lies on the base. */
     public static boolean isAlone(Card card, Piece piece) {
         return !piece.id().equals(card.base().id())
@@ -108,10 +154,15 @@ public final class FlatPicture {
                 PiecePicture.marks(base, whole.corner(), palette.fill(base), palette.ink(base)));
         panelsOf(base).forEach(this::panel);
         works(base, place);
-        card.joins().forEach(this::layer);
+        lowestFirst().forEach(this::layer);
+        openingFigures(
+                inHand,
+                card.onBase(inHand.id())
+                        .orElseThrow(
+                                () -> new IllegalStateException(inHand.id().value() + " does not lie on the flat base"))
+                        .within(place));
         panelsOf(base).forEach(this::panelName);
         if (inHand.equals(base)) {
-            openingFigures(base, place);
             figures(base);
         } else {
             Placement onBase = card.onBase(inHand.id())
@@ -122,10 +173,27 @@ public final class FlatPicture {
             sketch.width(zone, clearance(zone.bottom(), whole.bottom()));
             sketch.height(zone, -clearance(whole.left(), zone.left()));
             margins(inHand, zone);
-            openingFigures(inHand, onBase);
         }
         mark(findings, card::onBase);
         return sketch.drawing("The base lying flat, inside up, " + sizeWords(base));
+    }
+
+    /**
+     * The joins of the open card: first those whose upper pieces lie on the other side, as they were stuck; then the others in the order in which they lie
+     * over each other, whichever was thought of first.
+     */
+    private List<Join> lowestFirst() {
+        List<PanelId> order = FoldedView.of(card, card.form().pose(Pose.OPEN)).panels().stream()
+                .map(seen -> seen.panel().id())
+                .toList();
+        return card.joins().stream()
+                .sorted(Comparator.comparingInt(join ->
+                        isSeen(join) ? order.indexOf(card.stuckPanel(join).id()) : -1))
+                .toList();
+    }
+
+    private boolean isSeen(Join join) {
+        return card.baseSide(join.upper()).filter(Side.UP::equals).isPresent();
     }
 
     /** How far it lies from the left and the top of what it is on. */
@@ -163,13 +231,12 @@ public final class FlatPicture {
     }
 
     private void mark(List<Finding> findings, Function<PieceId, Optional<Placement>> lying) {
-        List<Point> taken = new ArrayList<>();
         for (int i = 0; i < findings.size(); i++) {
             Finding finding = findings.get(i);
             String number = String.valueOf(i + 1);
             lying.apply(finding.piece())
                     .map(on -> finding.where().in(on.within(place)).bounds().middle())
-                    .ifPresent(at -> sketch.number(at, number, taken));
+                    .ifPresent(at -> sketch.number(at, number));
         }
     }
 
@@ -184,24 +251,23 @@ public final class FlatPicture {
         if (onBase.isEmpty()) {
             return;
         }
-        boolean seen = card.baseSide(piece.id()).filter(Side.UP::equals).isPresent();
+        boolean seen = isSeen(join);
         Ink ink = seen ? palette.ink(piece) : inkOn(join);
-        // Of a piece that wraps round something only the part that lies here.
-        Region area = card.panelsOf(piece.id()).stream()
-                .filter(panel -> panel.hanging() instanceof Panel.Stuck)
-                .findFirst()
-                .map(panel -> panel.material(piece))
-                .orElse(piece.material())
-                .in(onBase.get().within(place));
+        Region area = area(card, piece).in(onBase.get().within(place));
         Mark mark = Mark.Area.of(area, seen ? palette.fill(piece) : Fill.NONE, seen ? Line.CUT : Line.HIDDEN, ink);
         sketch.group(piece.id().value(), piece.name() + ", " + join.place(), List.of(mark));
         if (seen) {
+            layers.put(piece, area);
             works(piece, onBase.get().within(place));
         }
     }
 
     private Ink inkOn(Join join) {
-        return card.basePanel(join.upper()).map(panel -> inkOf(panel.id())).orElse(palette.ink(card.base()));
+        return layers.keySet().stream()
+                .filter(piece -> card.basePanel(piece.id()).equals(card.basePanel(join.upper())))
+                .reduce((lower, upper) -> upper)
+                .map(palette::ink)
+                .orElse(palette.ink(card.base()));
     }
 
     private List<Panel> panelsOf(Piece base) {
@@ -231,14 +297,38 @@ public final class FlatPicture {
                 .or(() -> face(panel, Side.UNDER).map(face -> "inside " + face.title()))
                 .orElse("");
         Rect area = panel.outline().in(place).bounds();
-        if (!title.isEmpty()
-                && sketch.fits(
-                        Phrase.of(title),
-                        1,
-                        room(panel, area.size().width()),
-                        area.size().height())) {
-            sketch.text(centre(panel), Phrase.of(title), 1, inkOf(panel.id()));
+        Phrase name = Phrase.of(title);
+        if (title.isEmpty()
+                || !sketch.fits(
+                        name, 1, room(panel, area.size().width()), area.size().height())) {
+            return;
         }
+        // In the middle, or as near to it as nothing else is written and no edge goes through.
+        Point middle = centre(panel);
+        for (int step = 0; step <= NAME_STEPS; step++) {
+            Length down = sketch.rows(step % 2 == 0 ? -step * NAME_STEP : (step + 1) * NAME_STEP);
+            Point at = middle.plus(Length.ZERO, down);
+            Rect box = sketch.box(at, name, 1);
+            Optional<Ink> ink = area.contains(box) && sketch.isFree(box) ? inkUnder(box) : Optional.empty();
+            if (ink.isPresent()) {
+                sketch.text(at, name, 1, ink.get());
+                return;
+            }
+        }
+    }
+
+    /** The ink for what is written on the topmost layer there; nothing where an edge goes through. */
+    private Optional<Ink> inkUnder(Rect box) {
+        Ink ink = palette.ink(card.base());
+        Outline words = Outline.of(box);
+        for (Map.Entry<Piece, Region> layer : layers.entrySet()) {
+            if (Overlay.contains(layer.getValue(), words)) {
+                ink = palette.ink(layer.getKey());
+            } else if (Overlay.sharedArea(layer.getValue(), Region.of(words)) > 0) {
+                return Optional.empty();
+            }
+        }
+        return Optional.of(ink);
     }
 
     /** A slanted panel has less room for words than its box. */
@@ -254,21 +344,6 @@ public final class FlatPicture {
         return panel.outline().isRectangle()
                 ? Sketch.centre(panel.outline().in(place).bounds())
                 : new Point(x.dividedDownBy(corners.size()), y.dividedDownBy(corners.size()));
-    }
-
-    /** The ink for what is written in the middle of a panel: that of the topmost layer inside, or of the base. */
-    private Ink inkOf(PanelId panel) {
-        Piece top = card.base();
-        for (Join join : card.joins()) {
-            boolean inside = card.baseSide(join.upper()).filter(Side.UP::equals).isPresent();
-            boolean here = card.basePanel(join.upper())
-                    .filter(each -> each.id().equals(panel))
-                    .isPresent();
-            if (inside && here && card.onBase(join.upper()).isPresent()) {
-                top = card.pieceOf(join.upper());
-            }
-        }
-        return palette.ink(top);
     }
 
     private void openingFigures(Piece piece, Placement lying) {

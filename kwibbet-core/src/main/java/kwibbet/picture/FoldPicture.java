@@ -116,11 +116,10 @@ public final class FoldPicture {
                 pattern, leaves, fills, new FoldSequence(List.of(), false), FoldSpace.of(flat.places(), leaves), scale);
         Sketch sketch = new Sketch(picture.frame, picture.textHeight.half(), MeasureSystem.INCH);
         picture.paper(flat, false, sketch);
-        List<Point> taken = new ArrayList<>();
         for (int i = 0; i < reasons.size(); i++) {
             String number = String.valueOf(i + 1);
             for (Vertex place : places(pattern, flat, reasons.get(i))) {
-                sketch.number(picture.point(place, false), number, taken);
+                sketch.number(picture.point(place, false), number);
             }
         }
         return sketch.drawing("Where it does not fold");

@@ -1,6 +1,7 @@
 package kwibbet.picture;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Hatching;
@@ -50,6 +51,10 @@ public final class Legend {
                                     UNIT.multipliedBy(3).dividedBy(2),
                                     UNIT.dividedBy(2))),
                     "pattern’s up"));
+
+    /** All there is, each once. */
+    public static final List<Entry> ALL =
+            Stream.concat(PIECE.stream(), SHEET.stream().skip(1)).toList();
 
     private Legend() {}
 

@@ -28,19 +28,25 @@ public final class PiecePicture {
 
     private PiecePicture() {}
 
-    /** A small picture; all pieces of a card are drawn to one scale. */
+    /**
+     * A small picture. The largest piece of a card fills it; of smaller ones the scale grows by the square root, so that they are smaller still, and
+     * none is a speck.
+     */
     public static Drawing chip(Card card, Piece piece, PaperShelf shelf) {
-        Length longest = card.pieces().stream()
-                .map(other -> Length.max(other.size().width(), other.size().height()))
-                .reduce(Length.ZERO, Length::max);
-        Length room = longest.dividedDownBy(12);
-        Length side = longest.plus(room.multipliedBy(2));
+        Length longest = card.pieces().stream().map(PiecePicture::longer).reduce(Length.ZERO, Length::max);
+        Length shown = longest.scaledBy(Math.sqrt(longer(piece).ratioTo(longest)));
+        Length room = shown.dividedDownBy(12);
+        Length side = shown.plus(room.multipliedBy(2));
         Palette palette = new Palette(shelf);
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);
         Sketch sketch = new Sketch(frame, room, card.design().system());
         Point corner = frame.centred(piece.size()).corner();
         sketch.group(piece.id().value(), piece.name(), marks(piece, corner, palette.fill(piece), palette.ink(piece)));
         return sketch.drawing(piece.name());
+    }
+
+    private static Length longer(Piece piece) {
+        return Length.max(piece.size().width(), piece.size().height());
     }
 
     /** A flat piece with its openings, slits, scores and marks, its left top corner at {@code corner}. */

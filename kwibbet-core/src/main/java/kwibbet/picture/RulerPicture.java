@@ -59,7 +59,7 @@ public final class RulerPicture {
         Length row = scale.textHeight();
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, scale.width(), row.multipliedBy(2));
         Sketch sketch = new Sketch(frame, row, system);
-        Length zero = scale.centred(card.form().flat()).left();
+        Length zero = FlatPicture.lying(card, card.base(), scale).left();
         List<Length> marks = system == MeasureSystem.INCH ? INCH_MARKS : METRIC_MARKS;
         Length step = firstAtLeast(sketch.rows(0.22), marks);
         Length labelled = firstAtLeast(sketch.rows(2.4), system == MeasureSystem.INCH ? INCH_LABELS : METRIC_LABELS);

@@ -29,6 +29,8 @@ import kwibbet.wording.Phrase;
 /** A sheet as it lies on the table, with its pieces, the numbers of its cuts and what is left. */
 public final class SheetPicture {
 
+    /** The radius of a number's disc, in text heights. */
+    private static final double DISC = 0.72;
     /** Text heights to the longer side of the sheet. */
     private static final int ROWS = 24;
     /** More cut numbers than this would hide the sheet; the steps still name them. */
@@ -65,6 +67,31 @@ public final class SheetPicture {
      */
     public static Drawing of(Lettered sheet, Map<Cut, Integer> settings, MeasureSystem system) {
         return new SheetPicture(sheet, settings, system).draw();
+    }
+
+    /** Draws it small, without words and figures, to be told from others at a look. */
+    public static Drawing small(Lettered sheet) {
+        return new SheetPicture(sheet, Map.of(), MeasureSystem.INCH).drawSmall();
+    }
+
+    private Drawing drawSmall() {
+        Ink ink = Ink.on(sheet.paper().colour());
+        Length room = sketch.rows(0.5);
+        Rect frame = Rect.of(
+                room.negated(),
+                room.negated(),
+                whole.size().width().plus(room.multipliedBy(2)),
+                whole.size().height().plus(room.multipliedBy(2)));
+        Sketch small = new Sketch(frame, sketch.rows(1), system);
+        small.add(Mark.Area.of(whole, new Fill.Paper(sheet.paper().colour()), Line.SHEET, ink)
+                .lifted());
+        for (Rect area : sheet.layout().offcuts()) {
+            Hatching.of(area, small.rows(1), ink).forEach(small::add);
+        }
+        sheet.layout()
+                .placements()
+                .forEach(placement -> small.add(Mark.Area.of(placement.area(), Fill.NONE, Line.CUT, ink)));
+        return small.drawing("Sheet " + sheet.letter() + ", " + sheet.paper().name());
     }
 
     private Drawing draw() {
@@ -144,15 +171,29 @@ public final class SheetPicture {
             Length aside = sketch.rows(1.4 * size * (i - (lines.size() - 1) / 2.0));
             Point at = upwards ? middle.plus(aside, Length.ZERO) : middle.plus(Length.ZERO, aside);
             sketch.add(new Mark.Text(at, lines.get(i), Mark.Anchor.MIDDLE, size, ink, upwards, clear));
+            Rect box = sketch.box(at, lines.get(i), size);
+            sketch.write(upwards ? Rect.around(at, box.size().turned()) : box);
         }
     }
 
+    /** The number of a cut stands on it, as near to its beginning as it covers no other and no name; where there is no such place the list says it. */
     private void cutNumber(Cut cut, int number) {
         Rect inHand = cut.inHand();
-        Point centre = cut.axis() == Axis.VERTICAL
-                ? new Point(inHand.left().plus(cut.setting()), inHand.top().plus(sketch.rows(1)))
-                : new Point(inHand.left().plus(sketch.rows(1)), inHand.top().plus(cut.setting()));
-        sketch.add(new Mark.Disc(centre, sketch.rows(0.72), String.valueOf(number)));
+        boolean vertical = cut.axis() == Axis.VERTICAL;
+        Length length = inHand.size().along(vertical ? Axis.HORIZONTAL : Axis.VERTICAL);
+        Size box = new Size(sketch.rows(2 * DISC), sketch.rows(2 * DISC));
+        for (double along = 1; sketch.rows(along + DISC).isShorterThan(length); along += DISC / 2) {
+            Length at = sketch.rows(along);
+            Point centre = vertical
+                    ? new Point(inHand.left().plus(cut.setting()), inHand.top().plus(at))
+                    : new Point(inHand.left().plus(at), inHand.top().plus(cut.setting()));
+            Rect disc = Rect.around(centre, box);
+            if (sketch.isFree(disc)) {
+                sketch.write(disc);
+                sketch.add(new Mark.Disc(centre, sketch.rows(DISC), String.valueOf(number)));
+                return;
+            }
+        }
     }
 
     /** The grain as a double arrow and the pattern's up as a small one, beside the sheet. */

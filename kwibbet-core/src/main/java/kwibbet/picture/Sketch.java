@@ -15,15 +15,22 @@ import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
 /** Collects the marks of one drawing. */
 final class Sketch {
 
+    /** The radius of a number's disc, in text heights. */
+    private static final double DISC = 0.85;
+    /** So many places further off are tried for it, each way. */
+    private static final int MOST_RINGS = 12;
+
     private final Rect frame;
     private final Length textHeight;
     private final MeasureSystem system;
     private final List<Mark> marks = new ArrayList<>();
+    private final List<Rect> words = new ArrayList<>();
 
     Sketch(Rect frame, Length textHeight, MeasureSystem system) {
         this.frame = frame;
@@ -41,11 +48,18 @@ final class Sketch {
 
     void text(Point at, Phrase phrase, double size, Ink ink) {
         marks.add(new Mark.Text(at, phrase, Anchor.MIDDLE, size, ink, false, false));
+        words.add(box(at, phrase, size));
+    }
+
+    /** A text that begins there. */
+    void begin(Point at, Phrase phrase) {
+        marks.add(new Mark.Text(at, phrase, Anchor.START, 1, Ink.ON_PAGE, false, false));
     }
 
     /** A text that clears away the lines behind it. */
     void label(Point at, Phrase phrase, double size, Ink ink) {
         marks.add(new Mark.Text(at, phrase, Anchor.MIDDLE, size, ink, false, true));
+        words.add(box(at, phrase, size));
     }
 
     void stroke(Line line, Point... path) {
@@ -88,18 +102,46 @@ final class Sketch {
 
     /** Whether a text of ordinary height and {@code size} roughly fits into a room. */
     boolean fits(Phrase phrase, double size, Length width, Length height) {
-        Length textWidth = textHeight.scaledBy(phrase.text().length() * 0.56 * size);
-        return textWidth.isShorterThan(width) && textHeight.scaledBy(1.3 * size).isShorterThan(height);
+        Size text = extent(phrase, size);
+        return text.width().isShorterThan(width) && text.height().isShorterThan(height);
     }
 
-    /** A number in a disc; moved aside where another one is already. */
-    void number(Point at, String number, List<Point> taken) {
-        Point free = at;
-        while (taken.contains(free)) {
-            free = free.plus(rows(1.9), Length.ZERO);
+    /** About the room a text takes in the middle of which a point lies. */
+    Rect box(Point middle, Phrase phrase, double size) {
+        return Rect.around(middle, extent(phrase, size));
+    }
+
+    private Size extent(Phrase phrase, double size) {
+        return new Size(textHeight.scaledBy(phrase.text().length() * 0.56 * size), textHeight.scaledBy(1.3 * size));
+    }
+
+    /** Notes that something is written there. */
+    void write(Rect box) {
+        words.add(box);
+    }
+
+    /** Whether nothing is written there yet. */
+    boolean isFree(Rect box) {
+        return words.stream().noneMatch(box::overlaps);
+    }
+
+    /** A number in a disc, as near to its place as it covers no other and no words. */
+    void number(Point at, String number) {
+        Size disc = new Size(rows(2 * DISC), rows(2 * DISC));
+        for (int ring = 0; ring <= MOST_RINGS; ring++) {
+            Length off = rows(ring * 1.2);
+            for (Point near : List.of(
+                    at.plus(Length.ZERO, off),
+                    at.plus(Length.ZERO, off.negated()),
+                    at.plus(off, Length.ZERO),
+                    at.plus(off.negated(), Length.ZERO))) {
+                if (isFree(Rect.around(near, disc)) || ring == MOST_RINGS) {
+                    write(Rect.around(near, disc));
+                    marks.add(new Mark.Disc(near, rows(DISC), number));
+                    return;
+                }
+            }
         }
-        taken.add(free);
-        marks.add(new Mark.Disc(free, rows(0.85), number));
     }
 
     Drawing drawing(String title) {

@@ -10,20 +10,22 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
 /**
- * The frame in which the flat and the finished card are drawn side by side, to one scale.
+ * The frame in which something lies on the table, and the scale to which it is drawn there.
  *
- * @param width the width of the frame; a whole number of ticks in each fifth
+ * @param width the width of the frame
+ * @param height its height
+ * @param textHeight the height of ordinary text
  */
-public record TableScale(Length width) {
+public record TableScale(Length width, Length height, Length textHeight) {
 
-    /** Text heights across the frame, and from its top to its bottom. */
+    /** Text heights across the frame of one drawing, and from its top to its bottom. */
     private static final double COLUMNS = 32;
 
     private static final double ROWS = COLUMNS * 4 / 5;
     /** Text heights that are kept free for dimension lines, on both sides together. */
-    private static final double FREE = 9;
+    static final double FREE = 9;
 
-    /** The scale at which all of a card fits, flat, open or shut. */
+    /** The scale at which all of a card fits into one frame, flat, open or shut. */
     public static TableScale of(Card card) {
         Size finished = card.form().finished();
         Length widest = finished.width();
@@ -39,23 +41,23 @@ public record TableScale(Length width) {
             widest = Length.max(widest, size.width());
             highest = Length.max(highest, size.height());
         }
-        Length row = Length.max(widest.scaledBy(1 / (COLUMNS - FREE)), highest.scaledBy(1 / (ROWS - FREE)));
-        return new TableScale(row.scaledBy(COLUMNS / 5).multipliedBy(5));
+        return ofRows(
+                COLUMNS, ROWS, Length.max(widest.scaledBy(1 / (COLUMNS - FREE)), highest.scaledBy(1 / (ROWS - FREE))));
+    }
+
+    /** A frame of so many text heights. */
+    static TableScale ofRows(double columns, double rows, Length textHeight) {
+        return new TableScale(textHeight.scaledBy(columns), textHeight.scaledBy(rows), textHeight);
     }
 
     /** The scale at which both of two cards fit. */
     public static TableScale ofBoth(Card one, Card other) {
-        return new TableScale(Length.max(of(one).width, of(other).width));
+        return ofRows(COLUMNS, ROWS, Length.max(of(one).textHeight, of(other).textHeight));
     }
 
     /** The frame with its left top corner at zero. */
     Rect frame() {
-        return Rect.of(Length.ZERO, Length.ZERO, width, width.dividedBy(5).multipliedBy(4));
-    }
-
-    /** The height of ordinary text. */
-    Length textHeight() {
-        return width.scaledBy(1 / COLUMNS);
+        return Rect.of(Length.ZERO, Length.ZERO, width, height);
     }
 
     /** Where something of that size lies in the middle of the frame. */

@@ -9,13 +9,14 @@ import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Zone;
 import kwibbet.card.feature.SurfaceWork;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.wording.Phrase;
 
-/** Heat comes after film, which warps. Additions are made in their order. */
+/** Heat comes after film on the same paper, which warps. Additions are made in their order. */
 record HeatAfterFilm() implements Rule {
 
     @Override
@@ -37,23 +38,36 @@ record HeatAfterFilm() implements Rule {
         return findings;
     }
 
-    /** The first film that is on the card before a step. */
+    /** The first film that is on what is heated before that is; film on another paper is warm only if the two are put together before. */
     private static Optional<Piece> filmBefore(Card card, Addition addition) {
         int at = card.design().additions().indexOf(addition);
+        Piece heated = heated(card, addition);
         return card.pieces().stream()
-                .filter(piece -> card.isClear(piece.id()))
+                .filter(piece -> card.isClear(piece.id()) && isOn(card, piece.id(), heated.id()))
                 .filter(piece -> card.additionOf(piece.id())
                         .map(owner -> card.design().additions().indexOf(owner) < at)
                         .orElse(true))
                 .findFirst();
     }
 
-    private Finding finding(Card card, Addition addition, Piece film) {
-        Piece on = card.pieces().stream()
+    private static Piece heated(Card card, Addition addition) {
+        return card.pieces().stream()
                 .filter(piece ->
                         piece.zones().stream().anyMatch(zone -> zone.owner().equals(addition.id())))
                 .findFirst()
                 .orElse(card.base());
+    }
+
+    /** Whether a piece is another, or is stuck to it by way of whatever. */
+    private static boolean isOn(Card card, PieceId piece, PieceId other) {
+        return piece.equals(other)
+                || card.join(piece)
+                        .filter(join -> isOn(card, join.lower(), other))
+                        .isPresent();
+    }
+
+    private Finding finding(Card card, Addition addition, Piece film) {
+        Piece on = heated(card, addition);
         Zone zone = on.zones().stream()
                 .filter(each -> each.owner().equals(addition.id()))
                 .findFirst()

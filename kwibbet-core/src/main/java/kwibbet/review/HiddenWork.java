@@ -14,10 +14,16 @@ import kwibbet.card.feature.SurfaceWork;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
 import kwibbet.wording.Phrase;
 
 /** Surface work that something stuck over it hides: a sentiment stamped on the wrong layer, or too late. */
 record HiddenWork() implements Rule {
+
+    /** So much of an area vanishes where a ground is meant to be covered in part, as inked ground under an ornament is. */
+    private static final double MOST = 0.6;
+    /** Less than this of an area is its edge. */
+    private static final double TOUCHED = 0.05;
 
     @Override
     public String key() {
@@ -34,18 +40,41 @@ record HiddenWork() implements Rule {
                         .filter(addition -> addition.feature() instanceof SurfaceWork)
                         .isPresent();
                 if (surface && zone.use() == Zone.Use.SURFACE) {
-                    card.joinsOn(piece.id()).stream()
+                    List<Join> over = card.joinsOn(piece.id()).stream()
                             .filter(join -> join.side() == zone.side() && Overlay.overlap(join.zone(), zone.outline()))
                             .filter(join -> !card.isClear(join.upper()))
-                            .findFirst()
-                            .ifPresent(join -> findings.add(finding(card, piece, zone, join)));
+                            .toList();
+                    double left = Overlay.without(
+                                            Region.of(zone.outline()),
+                                            over.stream()
+                                                    .map(join -> paper(card, join))
+                                                    .toList())
+                                    .stream()
+                                    .mapToDouble(Region::area)
+                                    .sum()
+                            / zone.outline().area();
+                    if (left < (isWords(card, zone) ? 1 - TOUCHED : 1 - MOST)) {
+                        findings.add(finding(card, piece, zone, over.get(0), left < TOUCHED));
+                    }
                 }
             }
         }
         return findings;
     }
 
-    private Finding finding(Card card, Piece piece, Zone zone, Join over) {
+    private static Region paper(Card card, Join join) {
+        return card.pieceOf(join.upper()).material().in(join.placement());
+    }
+
+    /** What is stamped may be words, of which each counts. */
+    private static boolean isWords(Card card, Zone zone) {
+        return card.design()
+                .addition(zone.owner())
+                .filter(addition -> card.design().present(addition).is(SurfaceWork.TECHNIQUE, SurfaceWork.STAMP))
+                .isPresent();
+    }
+
+    private Finding finding(Card card, Piece piece, Zone zone, Join over, boolean whole) {
         Addition work = card.design()
                 .addition(zone.owner())
                 .orElseThrow(() -> new IllegalStateException(
@@ -57,11 +86,13 @@ record HiddenWork() implements Rule {
                         card.design().without(work.id()).plus(work.with(new Host.OnPiece(over.upper())))))
                 : Optional.empty();
         return finding(
-                Severity.TROUBLE,
+                whole ? Severity.TROUBLE : Severity.WARNING,
                 piece.id(),
                 zone.outline(),
                 Phrase.in(card.design().system())
-                        .words("“" + work.name() + "” on " + piece.name() + " is hidden by " + card.nameOf(over.upper())
+                        .words("“" + work.name() + "” on " + piece.name()
+                                + (whole ? " is hidden by " : " is partly hidden by ")
+                                + card.nameOf(over.upper())
                                 + "."),
                 onTop);
     }

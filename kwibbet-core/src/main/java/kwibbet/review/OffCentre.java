@@ -14,7 +14,7 @@ import kwibbet.card.feature.Placing;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
-import kwibbet.shape.Rect;
+import kwibbet.shape.Margins;
 import kwibbet.wording.Phrase;
 
 /** Something lies off the middle by so little that it was meant to be there. */
@@ -36,12 +36,9 @@ record OffCentre() implements Rule {
             boolean placed = addition.filter(each -> each.feature().parameters().contains((Parameter) Placing.ACROSS))
                     .isPresent();
             if (placed) {
-                Rect own = card.pieceOf(join.upper()).outline().bounds();
-                Rect host = card.hostArea(join).in(join.placement().inverse()).bounds();
-                Length across =
-                        unevenness(own.left().minus(host.left()), host.right().minus(own.right()));
-                Length down =
-                        unevenness(own.top().minus(host.top()), host.bottom().minus(own.bottom()));
+                Margins margins = card.margins(join);
+                Length across = unevenness(margins.left(), margins.right());
+                Length down = unevenness(margins.top(), margins.bottom());
                 check(card, addition.get(), Placing.ACROSS, across, "across", findings);
                 check(card, addition.get(), Placing.DOWN, down, "down", findings);
             }

@@ -32,6 +32,8 @@ record OpeningMisses() implements Rule {
 
     private static final Length SMALLEST = Length.ofInches(1, 2);
     private static final Length MEANT = Length.ofInches(1, 4);
+    /** Openings of one size were meant to meet though they are farther off. */
+    private static final Length ALIKE = Length.ofInches(1, 2);
 
     @Override
     public String key() {
@@ -86,9 +88,9 @@ record OpeningMisses() implements Rule {
     /** Partly over each other, by an offset too small to be meant. */
     private static boolean misses(Outline one, Outline other) {
         Point offset = offset(one, other);
-        boolean small =
-                offset.x().abs().isShorterThan(MEANT) && offset.y().abs().isShorterThan(MEANT);
-        return small
+        Length most = Length.max(offset.x().abs(), offset.y().abs());
+        boolean alike = one.bounds().size().equals(other.bounds().size());
+        return (most.isShorterThan(MEANT) || (alike && !most.isLongerThan(ALIKE)))
                 && !Overlay.without(Region.of(one), Region.of(other)).isEmpty()
                 && !Overlay.without(Region.of(other), Region.of(one)).isEmpty();
     }

@@ -1,13 +1,15 @@
 package kwibbet.review;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.PieceId;
 import kwibbet.fold.CardFolding;
+import kwibbet.outcome.Outcome;
 
 /** All rules, applied to a card. */
 public final class Review {
@@ -15,6 +17,7 @@ public final class Review {
     /** Those that need nothing but the card, in the order their findings are told where they are equally bad. */
     public static final List<Rule> RULES = List.of(
             new StuckAcrossFold(),
+            new HeldByNothing(),
             new CutAcrossFold(),
             new FlapTooLong(),
             new FilmAtFold(),
@@ -22,11 +25,15 @@ public final class Review {
             new TapeOnShow(),
             new FoamOnShow(),
             new OpeningMisses(),
+            new OpeningCovered(),
+            new NotSeenThrough(),
             new HiddenWork(),
             new HeatAfterFilm(),
             new PartlyOn(),
+            new PastHost(),
             new PatternUpsideDown(),
             new UnevenBorders(),
+            new FlushOneWay(),
             new OffCentre(),
             new DoorsApart(),
             new SticksOut());
@@ -40,19 +47,37 @@ public final class Review {
 
     /** The same, where it is known already how the card closes. */
     public static List<Finding> of(Card card, CardFolding folding) {
-        return Stream.concat(Stream.of(new DoesNotFold(folding)), RULES.stream())
-                .flatMap(rule -> rule.check(card).stream())
-                .map(finding -> sound(finding, card))
-                .sorted(Comparator.comparing(Finding::severity))
-                .toList();
+        List<Finding> findings = new ArrayList<>();
+        for (Rule rule : rules(folding)) {
+            List<Finding> found = rule.check(card);
+            found.forEach(finding -> findings.add(sound(finding, found, rule, card)));
+        }
+        findings.sort(Comparator.comparing(Finding::severity));
+        return List.copyOf(findings);
     }
 
-    /** A way out is offered only where it leads to a card. */
-    private static Finding sound(Finding finding, Card card) {
-        Optional<Finding.Remedy> remedy = finding.remedy()
-                .filter(way ->
-                        CardMaker.make(way.design(), card.materials()).reasons().isEmpty());
+    private static List<Rule> rules(CardFolding folding) {
+        List<Rule> rules = new ArrayList<>(List.of(new DoesNotFold(folding)));
+        rules.addAll(RULES);
+        return rules;
+    }
+
+    /** A way out is offered only where it leads to a card on which the finding is gone. */
+    private static Finding sound(Finding finding, List<Finding> found, Rule rule, Card card) {
+        Optional<Finding.Remedy> remedy = finding.remedy().filter(way -> helps(way, finding, found, rule, card));
         return new Finding(
                 finding.rule(), finding.severity(), finding.piece(), finding.where(), finding.words(), remedy);
+    }
+
+    private static boolean helps(Finding.Remedy way, Finding finding, List<Finding> found, Rule rule, Card card) {
+        if (!(CardMaker.make(way.design(), card.materials()) instanceof Outcome.Made<Card> made)) {
+            return false;
+        }
+        Rule again = rule instanceof DoesNotFold ? new DoesNotFold(CardFolding.of(made.value())) : rule;
+        return count(finding.piece(), again.check(made.value())) < count(finding.piece(), found);
+    }
+
+    private static long count(PieceId piece, List<Finding> found) {
+        return found.stream().filter(each -> each.piece().equals(piece)).count();
     }
 }

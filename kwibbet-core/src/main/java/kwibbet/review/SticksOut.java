@@ -12,6 +12,7 @@ import kwibbet.card.ShutFold;
 import kwibbet.card.feature.PullTab;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Margins;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
@@ -41,7 +42,9 @@ record SticksOut() implements Rule {
                             .filter(addition -> addition.feature() instanceof PullTab)
                             .isPresent();
             Panel panel = card.stuckPanel(join);
-            Length out = past(panel.outline().in(shut.of(panel.id())).bounds(), whole);
+            Length out = Margins.of(panel.outline().in(shut.of(panel.id())).bounds(), whole)
+                    .least()
+                    .negated();
             if (!meant && out.isLongerThan(SEEN)) {
                 findings.add(finding(
                         Severity.NOTE,
@@ -55,12 +58,5 @@ record SticksOut() implements Rule {
             }
         }
         return findings;
-    }
-
-    private static Length past(Rect inner, Rect outer) {
-        Length across =
-                Length.max(outer.left().minus(inner.left()), inner.right().minus(outer.right()));
-        Length down = Length.max(outer.top().minus(inner.top()), inner.bottom().minus(outer.bottom()));
-        return Length.max(across, down);
     }
 }

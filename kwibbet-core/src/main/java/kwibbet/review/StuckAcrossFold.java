@@ -12,15 +12,22 @@ import kwibbet.card.Join;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.feature.Placing;
+import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Segment;
 import kwibbet.wording.Phrase;
 
 /** Something is stuck over a fold, so that the card cannot open. */
 record StuckAcrossFold() implements Rule {
+
+    /** Half the width of a score, in inches. */
+    private static final double WIDE = 0.01;
 
     @Override
     public String key() {
@@ -36,11 +43,34 @@ record StuckAcrossFold() implements Rule {
             }
             card.panelsOf(join.lower()).stream()
                     .filter(panel -> !panel.id().equals(join.panel()) && moves(card, panel, join.panel()))
-                    .filter(panel -> Overlay.overlap(join.zone(), panel.outline()))
+                    .filter(panel -> Overlay.overlap(join.zone(), panel.outline()) && isOver(card, join, panel))
                     .findFirst()
                     .ifPresent(panel -> findings.add(finding(card, join)));
         }
         return findings;
+    }
+
+    /** Whether it lies over the score between two panels; past an edge that is cut free it hangs free. */
+    private static boolean isOver(Card card, Join join, Panel panel) {
+        Panel own = card.panelOf(join.panel());
+        ScoreId score =
+                panel.hanging() instanceof Panel.OnScore hinge && hinge.panel().equals(own.id())
+                        ? hinge.score()
+                        : ((Panel.OnScore) own.hanging()).score();
+        return Overlay.overlap(
+                join.zone(), strip(card.pieceOf(join.lower()).scoreOf(score).line()));
+    }
+
+    /** A line as an area as wide as the line of a pencil. */
+    private static Outline strip(Segment line) {
+        double share = WIDE / line.inches();
+        Length across = line.end().y().minus(line.start().y()).scaledBy(share);
+        Length along = line.end().x().minus(line.start().x()).scaledBy(share);
+        return Outline.of(
+                line.start().plus(across, along.negated()),
+                line.end().plus(across, along.negated()),
+                line.end().plus(across.negated(), along),
+                line.start().plus(across.negated(), along));
     }
 
     /** Whether the two panels hang on each other by a score that is folded as the card is opened and shut. */

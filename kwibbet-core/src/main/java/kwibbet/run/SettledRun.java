@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
+import kwibbet.bench.FenceOrders;
+import kwibbet.bench.KnownLists;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
@@ -26,10 +28,10 @@ import kwibbet.tool.Toolbox;
  * @param shelf the papers and leftovers there were
  * @param tools the tools there were
  * @param cut how many of each piece had been cut before, by its name in the run; nothing for a piece of which none was
- * @param plans how the sheets are cut
+ * @param lists how and in which order the sheets are cut
  */
 public record SettledRun(
-        List<Line> lines, Thrift thrift, PaperShelf shelf, Toolbox tools, Map<PartId, Integer> cut, KnownPlans plans) {
+        List<Line> lines, Thrift thrift, PaperShelf shelf, Toolbox tools, Map<PartId, Integer> cut, KnownLists lists) {
 
     /**
      * A card of a run.
@@ -68,7 +70,7 @@ public record SettledRun(
      * @throws IllegalStateException when a card cannot be made of what is kept with it, or there is no plan for a paper
      */
     public RunPlan plan() {
-        return RunPlan.of(runLines(), shelf, thrift, tools, plans, cut);
+        return RunPlan.of(runLines(), shelf, thrift, tools, lists, cut);
     }
 
     /** All that is cut in it, what had been cut before as well. */
@@ -99,13 +101,13 @@ public record SettledRun(
      */
     public SettledRun replanned(
             List<Line> others, PaperShelf otherShelf, Toolbox otherTools, Map<PartId, Integer> soFar) {
-        SettledRun fresh = new SettledRun(others, thrift, otherShelf, otherTools, Map.of(), KnownPlans.NONE);
+        SettledRun fresh = new SettledRun(others, thrift, otherShelf, otherTools, Map.of(), KnownLists.NONE);
         return new SettledRun(
-                others, thrift, otherShelf, otherTools, fresh.whole().served(whole(), soFar), KnownPlans.NONE);
+                others, thrift, otherShelf, otherTools, fresh.whole().served(whole(), soFar), KnownLists.NONE);
     }
 
     /** The same run with its sheets cut in that way. */
-    public SettledRun with(KnownPlans others) {
-        return new SettledRun(lines, thrift, shelf, tools, cut, others);
+    public SettledRun with(KnownPlans sheets) {
+        return new SettledRun(lines, thrift, shelf, tools, cut, new KnownLists(sheets, FenceOrders.NONE));
     }
 }

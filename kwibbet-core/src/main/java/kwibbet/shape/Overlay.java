@@ -94,6 +94,12 @@ public final class Overlay {
         return shared(one, other).stream().mapToDouble(Region::area).sum();
     }
 
+    /** A point well within an area. */
+    public static Point pointWithin(Region region) {
+        Coordinate at = polygon(region).getInteriorPoint().getCoordinate();
+        return new Point(Length.nearestInches(at.getX()), Length.nearestInches(at.getY()));
+    }
+
     /** Whether {@code inner} lies within {@code outer}, edges included. */
     public static boolean contains(Region outer, Outline inner) {
         if (isPlain(outer)) {

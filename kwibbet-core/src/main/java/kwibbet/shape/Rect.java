@@ -12,6 +12,15 @@ import kwibbet.measure.Length;
  */
 public record Rect(Point corner, Size size) {
 
+    /** The rectangle of that size around a point. */
+    public static Rect around(Point middle, Size size) {
+        return new Rect(
+                new Point(
+                        middle.x().minus(size.width().half()),
+                        middle.y().minus(size.height().half())),
+                size);
+    }
+
     /** A rectangle of {@code size} at the left top. */
     public static Rect atOrigin(Size size) {
         return new Rect(Point.ORIGIN, size);

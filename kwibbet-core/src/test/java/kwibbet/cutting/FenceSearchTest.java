@@ -120,6 +120,22 @@ class FenceSearchTest {
         assertThat(plan.layouts().get(0).root()).isEqualTo(down(5, part("b"), part("a")));
     }
 
+    /** What was settled stays, though a better order is found today; what does not cut the sheets is no order of theirs. */
+    @Test
+    void anOrderFoundBeforeIsFollowed() {
+        List<SheetLayout> sheets =
+                List.of(sheet(8, 5, down(3, part("a"), part("b"))), sheet(9, 5, down(5, part("c"), Section.LEFTOVER)));
+        List<Length> before = List.of(Length.ofInches(3), Length.ofInches(5));
+        assertThat(FenceSearch.plan(sheets, Map.of(), Fence.anywhere(REACH), before)
+                        .settings())
+                .extracting(Setting::at)
+                .isEqualTo(before);
+        assertThat(FenceSearch.plan(sheets, Map.of(), Fence.anywhere(REACH), List.of(Length.ofInches(3)))
+                        .settings())
+                .extracting(Setting::at)
+                .containsExactly(Length.ofInches(5));
+    }
+
     @Test
     void whatIsLongerThanTheTrimmerIsCutByKnife() {
         FencePlan plan = FenceSearch.plan(
@@ -175,6 +191,9 @@ class FenceSearchTest {
         CuttingPlan cutting = SheetSearch.plan(job, Budget.about(Duration.ofMillis(30)));
         FencePlan plan = FenceSearch.plan(cutting.layouts(), Fence.anywhere(REACH));
         assertThat(plan.fenceSettings()).isGreaterThanOrEqualTo(plan.atLeast());
+        List<Length> order = plan.settings().stream().map(Setting::at).toList();
+        assertThat(FenceSearch.plan(cutting.layouts(), Map.of(), Fence.anywhere(REACH), order))
+                .isEqualTo(plan);
         long cutsOneByOne = cutting.layouts().stream()
                 .mapToLong(layout -> layout.cuts().size())
                 .sum();

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
@@ -63,7 +64,14 @@ class CardFoldingTest {
         FoldSequence sequence = pinwheel.sequence().orElseThrow();
         assertThat(sequence.count(Kind.TUCK)).isEqualTo(1);
         assertThat(sequence.count(Kind.FOLD)).isEqualTo(7);
-        assertThat(sequence.count(Kind.TURN)).isZero();
+        // The flap that is tucked gets its strip folded back before, from behind.
+        assertThat(sequence.count(Kind.TURN)).isEqualTo(2);
+        assertThat(sentences(pinwheel))
+                .containsSequence(
+                        "Fold flap 1 over, towards you.",
+                        "Fold pleat 1 over, towards you.",
+                        "Fold flap 2 over, towards you.",
+                        "Fold pleat 2 over, towards you.");
         assertThat(sentences(pinwheel)).last().isEqualTo("Fold flap 4 over and tuck it under flap 1.");
         LayerOrder order = folds(pinwheel).orders().get(0);
         for (int flap = 1; flap <= 4; flap++) {
@@ -71,7 +79,20 @@ class CardFoldingTest {
             assertThat(order.isAbove(facet(pinwheel, "flap-" + next), facet(pinwheel, "flap-" + flap)))
                     .as("flap %s over flap %s", next, flap)
                     .isTrue();
+            // Common practice, no source: the strip lies back on its flap.
+            assertThat(order.isAbove(facet(pinwheel, "pleat-" + flap), facet(pinwheel, "flap-" + flap)))
+                    .isTrue();
         }
+    }
+
+    /** What folds is called what its maker calls it. */
+    @Test
+    void panelsOfAnAdditionAreCalledByItsName() {
+        Addition collar = add("collar", "collar-1", on("front-outside")).withName("Lapel");
+        Card card = make(base("folded", "5", "7").plus(collar)).orThrow();
+        assertThat(card.panels().stream().map(card::nameOf))
+                .contains("Lapel, flap 1", "Lapel, flap 2")
+                .noneMatch(name -> name.startsWith("collar"));
     }
 
     static Stream<Base> bases() {

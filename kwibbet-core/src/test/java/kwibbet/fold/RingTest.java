@@ -48,7 +48,7 @@ class RingTest {
             SeenPanel under = panels.get(at(panels, lower));
             boolean drawnLater = at(panels, upper) > at(panels, lower);
             boolean hidden = under.hiddenBy().stream()
-                    .anyMatch(panel -> panel.id().value().equals(upper));
+                    .anyMatch(over -> over.panel().id().value().equals(upper));
             assertThat(drawnLater || hidden).as(upper + " over " + lower).isTrue();
         }
         assertThat(panels.stream().filter(each -> !each.hiddenBy().isEmpty())).isNotEmpty();

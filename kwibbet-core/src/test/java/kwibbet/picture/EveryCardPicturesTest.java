@@ -20,15 +20,18 @@ import kwibbet.card.Pose;
 import kwibbet.card.base.Bases;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
-import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.fold.FoldedView;
 import kwibbet.layout.Thrift;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
 
 import static kwibbet.Inches.MATERIALS;
 import static kwibbet.Inches.TOOLS;
@@ -39,6 +42,7 @@ import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 /** Every base there is, drawn in every way there is: all within the frame, everything that can be seen, nothing twice. */
 class EveryCardPicturesTest {
@@ -199,28 +203,96 @@ class EveryCardPicturesTest {
                                 "foam",
                                 "1/16"))))
                 .orThrow();
-        TableScale scale = TableScale.of(card);
-        Drawing section = SectionPicture.onTable(card, SHELF, scale, 1);
+        TableScale scale = Table.ofSection(card, card.base()).finished();
+        Drawing section = SectionPicture.onTable(card, SHELF, scale);
         List<Mark.Area> plies = all(section.marks())
                 .filter(Mark.Area.class::isInstance)
                 .map(Mark.Area.class::cast)
+                .filter(area -> !area.fill().equals(Fill.NONE))
                 .toList();
-        // Back and front run in three stretches, the mat only over the middle one.
-        assertThat(plies).hasSize(7);
-        assertThat(plies).allSatisfy(ply -> {
-            List<Point> corners = ply.outline();
-            assertThat(corners.get(2).y().minus(corners.get(1).y())).isEqualTo(in("1/64"));
-        });
+        // Back and front run through, the mat over the middle of them: each of 1/64, out of scale by as much.
+        assertThat(plies).hasSize(3);
+        Set<Length> thick = plies.stream()
+                .map(ply -> new Outline(ply.outline()).bounds().size().height())
+                .collect(Collectors.toSet());
+        Length ply = thick.iterator().next();
+        assertThat(thick).hasSize(1);
+        assertThat(ply).isGreaterThan(scale.textHeight().scaledBy(0.25));
         String words = all(section.marks())
                 .filter(Mark.Text.class::isInstance)
                 .map(mark -> ((Mark.Text) mark).phrase().text())
                 .collect(Collectors.joining("|"));
         // 3/64 of paper and 4/64 of foam, up to the next sixteenth.
-        assertThat(words).contains("thickest 1/8 in");
-        assertThat(all(SectionPicture.onTable(card, SHELF, scale, SectionPicture.EXAGGERATED)
-                                .marks())
-                        .filter(mark -> mark instanceof Mark.Area area && area.line() == Line.FINE))
-                .hasSize(7);
+        assertThat(words)
+                .contains("thickest 1/8 in; out of scale, plies drawn " + ply.dividedBy(in("1/64")) + " times as thick")
+                .contains("mat-1|Base");
+        // Under the mat the foam, four times as high as a ply is thick: nothing floats.
+        assertThat(all(section.marks())
+                        .filter(Mark.Area.class::isInstance)
+                        .map(Mark.Area.class::cast)
+                        .filter(area -> area.fill().equals(Fill.NONE)))
+                .singleElement()
+                .satisfies(foam -> assertThat(
+                                new Outline(foam.outline()).bounds().size().height())
+                        .isEqualTo(ply.multipliedBy(4)));
+        assertThat(words).contains("foam");
+        assertWithin(section);
+    }
+
+    /** Both frames to one scale, their widths as the page shares its own, and all within them. */
+    @ParameterizedTest
+    @MethodSource("bases")
+    void theTableIsAsLargeAsThereIsRoomFor(Base base) {
+        Card card = card(base);
+        for (Pose pose : card.form().poses()) {
+            for (Piece piece : card.pieces()) {
+                Table table = Table.of(card, piece, pose);
+                Length whole = table.flat().width().plus(table.finished().width());
+                assertThat(table.flat().textHeight()).isEqualTo(table.finished().textHeight());
+                assertThat(table.flat().width().ratioTo(whole)).isCloseTo(table.share() / 100.0, within(1e-6));
+                assertWithin(FlatPicture.of(card, SHELF, piece.id(), table.flat()));
+                assertWithin(FinishedPicture.onTable(card, SHELF, pose, table.finished()));
+            }
+        }
+        Table table = Table.of(card, card.base(), card.form().pose(Pose.SHUT));
+        Size flat = FlatPicture.room(card, card.base()).size();
+        Size shut = FoldedView.extent(card, card.form().pose(Pose.SHUT));
+        Length width = table.flat().width().plus(table.finished().width());
+        Length row = table.flat().textHeight();
+        double across =
+                flat.width().plus(shut.width()).plus(row.multipliedBy(18)).ratioTo(width);
+        double down = Length.max(flat.height(), shut.height())
+                .plus(row.multipliedBy(9))
+                .ratioTo(table.flat().height());
+        assertThat(Math.max(across, down)).isGreaterThan(0.97);
+    }
+
+    /** Where a finding lies under what is written, its number stands beside the words: as the second of a bare clear front did. */
+    @Test
+    void numbersCoverNoWords() {
+        Card card = make(base("bridged", "5", "7")).orThrow();
+        TableScale scale =
+                Table.of(card, card.base(), card.form().pose(Pose.SHUT)).flat();
+        Drawing flat = FlatPicture.of(card, SHELF, PieceId.BASE, scale, Review.of(card));
+        Sketch measure = new Sketch(scale.frame(), scale.textHeight(), MeasureSystem.INCH);
+        List<Rect> words = flat.marks().stream()
+                .filter(Mark.Text.class::isInstance)
+                .map(Mark.Text.class::cast)
+                .filter(text -> text.phrase().text().startsWith("inside"))
+                .map(text -> measure.box(text.at(), text.phrase(), text.size()))
+                .toList();
+        assertThat(words).hasSize(2);
+        List<Rect> discs = flat.marks().stream()
+                .filter(Mark.Disc.class::isInstance)
+                .map(Mark.Disc.class::cast)
+                .map(disc -> Rect.around(
+                        disc.centre(),
+                        new Size(disc.radius().multipliedBy(2), disc.radius().multipliedBy(2))))
+                .toList();
+        assertThat(discs).hasSizeGreaterThan(1).allSatisfy(disc -> {
+            assertThat(words).noneMatch(disc::overlaps);
+            assertThat(discs).filteredOn(disc::overlaps).hasSize(1);
+        });
     }
 
     @Test

@@ -11,7 +11,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.Tries;
 import kwibbet.card.Addition;
+import kwibbet.card.AnyDesign;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
@@ -24,9 +26,11 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Ornament;
+import kwibbet.card.feature.QuickWays;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
 import kwibbet.paper.Colour;
 import kwibbet.paper.Grain;
 import kwibbet.paper.Paper;
@@ -35,6 +39,7 @@ import kwibbet.paper.PaperKind;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
+import kwibbet.review.Finding.Severity;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
@@ -100,6 +105,42 @@ class ReviewTest {
                 arguments(
                         "stuck-across-fold",
                         with(folded, add("ornament", "ornament-1", on("front-outside"), overFold))),
+                arguments(
+                        "held-by-nothing",
+                        with(
+                                folded,
+                                add("opening", "hole", on("front-outside"), "width", "3", "height", "3"),
+                                add("ornament", "picture", on("front-outside"), "width", "1", "height", "1"))),
+                arguments(
+                        "opening-covered",
+                        with(
+                                folded,
+                                add("opening", "window", on("front-outside"), "width", "2", "height", "2"),
+                                mat("mat-1", "front-outside"))),
+                arguments(
+                        "not-seen-through",
+                        with(
+                                folded,
+                                mat("mat-1", "front-outside"),
+                                add("shaker", "shaker-1", on("mat-1"), "back", "clear"))),
+                arguments(
+                        "past-host",
+                        with(
+                                folded,
+                                add(
+                                        "ornament",
+                                        "oval",
+                                        on("front-outside"),
+                                        "shape",
+                                        "oval",
+                                        "width",
+                                        "3",
+                                        "height",
+                                        "3"),
+                                mat("mat-1", "oval", "fit", "size", "width", "2 1/2", "height", "2 1/2"))),
+                arguments(
+                        "flush-one-way",
+                        with(folded, mat("mat-1", "front-outside", "fit", "size", "width", "4 3/4", "height", "7"))),
                 arguments("flap-too-long", base("roll", "4", "6", "relief", "own", "shorterBy", "0")),
                 arguments(
                         "flap-too-long", base("custom", "4", "6", "panels", "3", "fold1", "valley", "fold2", "valley")),
@@ -221,7 +262,160 @@ class ReviewTest {
                 without.add(rule);
             }
         });
-        assertThat(without).containsExactly("pattern-upside-down", "sticks-out");
+        assertThat(without).containsExactly("held-by-nothing", "not-seen-through", "pattern-upside-down", "sticks-out");
+    }
+
+    /** A way out leads to a card, and on that card the finding is gone: whatever the card. */
+    @Test
+    void everyWayOutLeadsOut() {
+        int ways = 0;
+        for (long seed = 0; seed < 20 + Tries.of(280); seed++) {
+            Outcome<Card> made = CardMaker.make(AnyDesign.random(seed), MATERIALS);
+            if (made.reasons().isEmpty()) {
+                List<Finding> findings = Review.of(made.orThrow());
+                for (Finding finding : findings) {
+                    if (finding.remedy().isPresent()) {
+                        ways++;
+                        Design after = finding.remedy().orElseThrow().design();
+                        assertThat(alike(finding, review(after)))
+                                .as(seed + " " + finding.words().text())
+                                .isLessThan(alike(finding, findings));
+                    }
+                }
+            }
+        }
+        assertThat(ways).isPositive();
+    }
+
+    private static long alike(Finding finding, List<Finding> findings) {
+        return findings.stream()
+                .filter(each ->
+                        each.rule().equals(finding.rule()) && each.piece().equals(finding.piece()))
+                .count();
+    }
+
+    /** A latch wider than its flap lies over the fold wherever it is put, so no place is offered. */
+    @Test
+    void aWayThatDoesNotLeadOutIsNotOffered() {
+        List<Finding> findings = review(with(
+                base("wrap-over", "4 1/4", "5 1/2"),
+                add("ornament", "latch", on("flap-outside"), "width", "2 1/2", "height", "1")));
+        assertThat(findings)
+                .filteredOn(finding -> finding.rule().equals("stuck-across-fold"))
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.remedy()).isEmpty());
+    }
+
+    /** An ornament on inked ground is usual work; words or most of an area under it are not. */
+    @Test
+    void groundIsMeantToBeCoveredInPartAndWordsAreNot() {
+        Addition ground =
+                add("surface", "ground", on("front-outside"), "technique", "stencil", "width", "3", "height", "3");
+        Addition words = add("surface", "words", on("front-outside"), "width", "3", "height", "3");
+        Addition small = add("ornament", "sign", on("front-outside"), "width", "1", "height", "1");
+        Addition large = add("ornament", "sign", on("front-outside"), "width", "3", "height", "2 1/2");
+        Design folded = base("folded", "5", "7");
+        assertThat(review(with(folded, ground, small))).isEmpty();
+        assertThat(hidden(with(folded, ground, large))).containsExactly(Severity.WARNING);
+        assertThat(hidden(with(folded, words, small))).containsExactly(Severity.WARNING);
+        assertThat(hidden(with(folded, words, mat("mat", "front-outside")))).containsExactly(Severity.TROUBLE);
+    }
+
+    private static List<Severity> hidden(Design design) {
+        return review(design).stream()
+                .filter(finding -> finding.rule().equals("hidden-work"))
+                .map(Finding::severity)
+                .toList();
+    }
+
+    /** Film on one paper does not mind heat on another that is stuck on afterwards. */
+    @Test
+    void heatMindsTheFilmOfItsOwnPaperOnly() {
+        Addition shaker = add("shaker", "shaker", on("front-outside"), "width", "2", "height", "2");
+        Addition mat = mat("mat", "back-inside");
+        Addition heat = add("surface", "heat", on("mat"), "technique", "heat", "width", "1", "height", "1");
+        assertThat(review(with(base("folded", "5", "7"), shaker, mat, heat)))
+                .extracting(Finding::rule)
+                .doesNotContain("heat-after-film");
+    }
+
+    /** Past an edge that is cut free nothing is stuck to the panel below. */
+    @Test
+    void whatHangsPastACutIsNotStuckAcrossTheFold() {
+        Addition topper = add(
+                "ornament", "topper", on("front-outside"), "width", "1", "height", "1", "down", "by", "fromTop", "0");
+        assertThat(review(with(base("past-fold", "5", "7"), topper)))
+                .extracting(Finding::rule)
+                .doesNotContain("stuck-across-fold");
+    }
+
+    /** Where a panel has an opening, the mat that covers it gets it too, at the same place. */
+    @Test
+    void aMatOnEveryPanelLeavesOpeningsOpen() {
+        Design window = with(
+                base("folded", "5", "7"),
+                add(
+                        "opening",
+                        "window",
+                        on("front-outside"),
+                        "width",
+                        "2",
+                        "height",
+                        "2",
+                        "across",
+                        "by",
+                        "fromLeft",
+                        "1"));
+        Card matted = card(QuickWays.matEveryPanel(card(window)));
+        assertThat(Review.of(matted)).isEmpty();
+        assertThat(matted.base().openings())
+                .extracting(Opening::bounds)
+                .isEqualTo(card(window).base().openings().stream()
+                        .map(Opening::bounds)
+                        .toList());
+        assertThat(matted.pieces())
+                .filteredOn(piece -> !piece.openings().isEmpty())
+                .hasSize(2);
+    }
+
+    /** Half an inch off, an opening of the same size was meant to meet the other; a smaller one, or one farther off, is one of its own. */
+    @Test
+    void openingsOfOneSizeAreMeantToMeet() {
+        assertThat(missed("2", "2")).isTrue();
+        assertThat(missed("1 1/2", "2 1/4")).isFalse();
+        assertThat(missed("2", "2 5/8")).isFalse();
+    }
+
+    private static boolean missed(String side, String fromLeft) {
+        Addition front = add("opening", "one", on("front-outside"), "width", "2", "height", "2");
+        Addition back = add(
+                "opening",
+                "other",
+                on("back-inside"),
+                "width",
+                side,
+                "height",
+                side,
+                "across",
+                "by",
+                "fromLeft",
+                fromLeft);
+        return review(with(base("folded", "5", "7"), front, back)).stream()
+                .anyMatch(finding -> finding.rule().equals("opening-misses"));
+    }
+
+    /** At the very edge of a panel an opening has no place in a mat within it: it stays where it was cut, and is told of. */
+    @Test
+    void anOpeningAtAnEdgeIsNotMovedByAMat() {
+        Design atEdge = with(
+                base("folded", "5", "7"),
+                add("opening", "window", on("front-outside"), "width", "2", "height", "2", "across", "start"));
+        Design matted = QuickWays.matEveryPanel(card(atEdge));
+        assertThat(matted.addition(new PieceId("window"))).isEqualTo(atEdge.addition(new PieceId("window")));
+        assertThat(review(matted))
+                .filteredOn(finding -> finding.rule().equals("opening-covered"))
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.remedy()).isEmpty());
     }
 
     @Test

@@ -7,12 +7,12 @@ import java.util.Random;
 
 import org.junit.jupiter.api.Test;
 
+import kwibbet.bench.KnownLists;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.RunLine;
 import kwibbet.cutting.PartId;
-import kwibbet.layout.KnownPlans;
 import kwibbet.layout.RunPiece;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
@@ -38,7 +38,7 @@ class SettledRunTest {
     private static final PaperShelf SHELF = shelf(paper(SheetSizes.TWELVE_SQUARE));
 
     private static SettledRun run(SettledRun.Line... lines) {
-        return new SettledRun(List.of(lines), Thrift.FEWEST_SHEETS, SHELF, TOOLS, Map.of(), KnownPlans.NONE);
+        return new SettledRun(List.of(lines), Thrift.FEWEST_SHEETS, SHELF, TOOLS, Map.of(), KnownLists.NONE);
     }
 
     private static Design matted(String border) {

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+import kwibbet.Tries;
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.TrimLine;
@@ -161,7 +162,7 @@ class TrialRunTest {
     @Test
     void anyMixOfCardsComesOut() {
         Random random = new Random(5);
-        for (int round = 0; round < 8; round++) {
+        for (int round = 0; round < Tries.of(8); round++) {
             List<RunLine> lines = new ArrayList<>();
             while (lines.size() < 4) {
                 Base base = Bases.ALL.get(random.nextInt(Bases.ALL.size()));
@@ -180,7 +181,7 @@ class TrialRunTest {
                             Thrift.FEWEST_SHEETS,
                             TOOLS,
                             KnownPlans.NONE,
-                            Budget.about(Duration.ofMillis(300)))
+                            Budget.about(Duration.ofMillis(100)))
                     .run();
             TrialRun trial = TrialRun.of(run, Integer.MAX_VALUE, List.of());
             assertThat(trial.cut().faults()).isEmpty();

@@ -1,5 +1,6 @@
 package kwibbet.app.card;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -48,6 +49,7 @@ import kwibbet.picture.RulerPicture;
 import kwibbet.picture.SectionPicture;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.StepPicture;
+import kwibbet.picture.Table;
 import kwibbet.picture.TrimmerPicture;
 import kwibbet.review.Finding;
 import kwibbet.run.CardRun;
@@ -75,8 +77,8 @@ public record CardPage(
         String form,
         Entries entries) {
 
+    private static final int AT_ONCE = 3;
     private static final String SECTION = "section";
-    private static final String THICK_SECTION = "section-thick";
 
     private static final String ADD = "add";
 
@@ -251,12 +253,17 @@ public record CardPage(
         return plan().shelf().find(id).map(Paper::name).orElse("no paper chosen");
     }
 
+    /** Where the card lies flat and finished. */
+    public Table table() {
+        return isSection() ? Table.ofSection(card(), hand().piece()) : Table.of(card(), hand().piece(), pose());
+    }
+
     public Drawing ruler() {
-        return RulerPicture.aboveTable(card(), worked.scale());
+        return RulerPicture.aboveTable(card(), table().flat());
     }
 
     public Drawing flat() {
-        return FlatPicture.of(card(), plan().shelf(), hand().piece().id(), worked.scale(), findings());
+        return FlatPicture.of(card(), plan().shelf(), hand().piece().id(), table().flat(), findings());
     }
 
     /**
@@ -272,14 +279,11 @@ public record CardPage(
         List<Look> looks = new ArrayList<>();
         poses().forEach(pose -> looks.add(new Look(pose.key(), pose.title())));
         looks.add(new Look(SECTION, "section"));
-        if (isSection()) {
-            looks.add(new Look(THICK_SECTION, "thicker"));
-        }
         return looks;
     }
 
     private boolean isSection() {
-        return looking.pose().startsWith(SECTION);
+        return looking.pose().equals(SECTION);
     }
 
     /** The key of the way it is looked at. */
@@ -293,10 +297,9 @@ public record CardPage(
 
     public Drawing finished() {
         if (isSection()) {
-            int exaggeration = looking.pose().equals(THICK_SECTION) ? SectionPicture.EXAGGERATED : 1;
-            return SectionPicture.onTable(card(), plan().shelf(), worked.scale(), exaggeration);
+            return SectionPicture.onTable(card(), plan().shelf(), table().finished());
         }
-        return FinishedPicture.onTable(card(), plan().shelf(), pose(), worked.scale(), findings());
+        return FinishedPicture.onTable(card(), plan().shelf(), pose(), table().finished(), findings());
     }
 
     public Drawing chip(Piece piece) {
@@ -308,6 +311,23 @@ public record CardPage(
                 sheet,
                 plan().bench().trim().numbersOn(sheet),
                 plan().bench().trim().marks());
+    }
+
+    /** All layouts at a look, where there are more than can be seen at once at their full size. */
+    public List<Lettered> overview() {
+        List<Lettered> all = plan().sheets().lettered();
+        return all.size() > AT_ONCE ? all : List.of();
+    }
+
+    public Drawing small(Lettered sheet) {
+        return SheetPicture.small(sheet);
+    }
+
+    /** What the paper costs, for all cards and for one; nothing where a price is not known. */
+    public Optional<String> cost() {
+        return plan().cents().filter(cents -> cents > 0).flatMap(cents -> plan().paperOfOneCard()
+                .map(one ->
+                        "The paper costs " + BigDecimal.valueOf(cents, 2) + ", " + one.toPlainString() + " a card."));
     }
 
     /** What is left of a sheet, and what else it could give. */

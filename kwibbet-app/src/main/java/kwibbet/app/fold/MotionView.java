@@ -27,9 +27,9 @@ import kwibbet.paper.Colour;
 public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
 
     /** The stage the page keeps for it, in pixels. */
-    private static final int WIDTH = 760;
+    private static final int WIDTH = 900;
 
-    private static final int HEIGHT = 320;
+    private static final int HEIGHT = 380;
     /** Room round what folds, so that it can be turned. */
     private static final double FILLED = 0.85;
 

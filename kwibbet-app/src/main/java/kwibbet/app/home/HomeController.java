@@ -13,6 +13,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.DesignStore.Look;
+import kwibbet.app.store.DesignStore.Order;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
@@ -41,6 +43,10 @@ import kwibbet.shape.Size;
 class HomeController {
 
     private static final int SHELF = 60;
+    /** So many cards are seen without looking for one. */
+    private static final int AT_A_LOOK = 10;
+
+    private static final int LONGEST = 60;
 
     private final DesignStore designs;
     private final Inventory inventory;
@@ -71,20 +77,55 @@ class HomeController {
     record Offered(Base base, Optional<Drawing> picture, String problem) {}
 
     @GetMapping("/")
-    String home(@RequestParam(defaultValue = "1") int page, Model model) {
+    String home(@RequestParam Map<String, String> asked, Model model) {
+        Look look = new Look(words(asked), order(asked), false);
+        show(look, page(asked), model);
         PaperShelf shelf = inventory.shelf();
-        int shown = Math.max(1, page);
-        DesignStore.Shelf recent = designs.shelf(shown, SHELF);
-        model.addAttribute(
-                "cards",
-                recent.designs().stream().map(stored -> onShelf(stored, shelf)).toList());
-        model.addAttribute("damaged", recent.damaged());
-        model.addAttribute("newer", shown > 1 ? Optional.of(shown - 1) : Optional.empty());
-        model.addAttribute("older", recent.hasOlder() ? Optional.of(shown + 1) : Optional.empty());
+        model.addAttribute("hasAway", designs.hasAway());
         model.addAttribute("hasPaper", !shelf.papers().isEmpty());
         model.addAttribute(
                 "isFirst", inventory.chosenStudio().isEmpty() && shelf.papers().isEmpty());
         return "home/home";
+    }
+
+    /** The cards that were taken off the shelf, at any time. */
+    @GetMapping("/away")
+    String away(@RequestParam Map<String, String> asked, Model model) {
+        show(new Look(words(asked), order(asked), true), page(asked), model);
+        return "home/away";
+    }
+
+    private void show(Look look, int page, Model model) {
+        PaperShelf shelf = inventory.shelf();
+        DesignStore.Shelf found = designs.shelf(look, page, SHELF);
+        model.addAttribute(
+                "cards",
+                found.designs().stream().map(stored -> onShelf(stored, shelf)).toList());
+        model.addAttribute("damaged", found.damaged());
+        model.addAttribute("words", look.words());
+        model.addAttribute("order", look.order());
+        model.addAttribute("newer", page > 1 ? Optional.of(page - 1) : Optional.empty());
+        model.addAttribute("older", found.hasOlder() ? Optional.of(page + 1) : Optional.empty());
+        model.addAttribute(
+                "isLong",
+                !look.words().isEmpty()
+                        || page > 1
+                        || found.hasOlder()
+                        || found.designs().size() > AT_A_LOOK);
+    }
+
+    private static String words(Map<String, String> asked) {
+        String words = asked.getOrDefault("words", "").strip();
+        return words.substring(0, Math.min(words.length(), LONGEST));
+    }
+
+    private static Order order(Map<String, String> asked) {
+        return Order.NAME.name().equalsIgnoreCase(asked.get("order")) ? Order.NAME : Order.RECENT;
+    }
+
+    private static int page(Map<String, String> asked) {
+        String page = asked.getOrDefault("page", "1");
+        return page.matches("[1-9][0-9]{0,5}") ? Integer.parseInt(page) : 1;
     }
 
     private OnShelf onShelf(StoredDesign stored, PaperShelf shelf) {

@@ -6,5 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface DesignRows extends JpaRepository<DesignRow, String> {
 
-    Slice<DesignRow> findByRemovedFalseOrderByChangedAtDescIdAsc(Pageable pageable);
+    Slice<DesignRow> findByRemovedAndNameContainingIgnoreCase(boolean removed, String words, Pageable pageable);
+
+    boolean existsByRemovedTrue();
 }

@@ -14,6 +14,7 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.domain.Slice;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -63,25 +64,62 @@ public class DesignStore {
         }
     }
 
+    /** In which order designs stand. */
+    public enum Order {
+        /** The one changed last first. */
+        RECENT,
+        /** By name. */
+        NAME;
+
+        private Sort sort() {
+            Sort sort =
+                    switch (this) {
+                        case RECENT -> Sort.by(Sort.Direction.DESC, "changedAt");
+                        case NAME -> Sort.by(Sort.Order.by("name").ignoreCase());
+                    };
+            return sort.and(Sort.by("id"));
+        }
+    }
+
     /**
-     * The designs, the one changed last first; removed ones are left out.
+     * Which designs are looked at.
      *
+     * @param words what their names contain, in whatever case; empty for all
+     * @param order in which order
+     * @param isAway whether those that are off the shelf are meant
+     */
+    public record Look(String words, Order order, boolean isAway) {
+
+        /** All on the shelf, the one changed last first. */
+        public static final Look ALL = new Look("", Order.RECENT, false);
+    }
+
+    /**
+     * Some designs.
+     *
+     * @param look which
      * @param page which page of them, from 1
      * @param most how many to a page
      */
     @Transactional(readOnly = true)
-    public Shelf shelf(int page, int most) {
-        return read(designs.findByRemovedFalseOrderByChangedAtDescIdAsc(PageRequest.of(page - 1, most)));
+    public Shelf shelf(Look look, int page, int most) {
+        return read(look, PageRequest.of(page - 1, most, look.order().sort()));
+    }
+
+    /** Whether any design is off the shelf. */
+    @Transactional(readOnly = true)
+    public boolean hasAway() {
+        return designs.existsByRemovedTrue();
     }
 
     /** Every design, newest first; removed ones and such as cannot be read are left out. */
     @Transactional(readOnly = true)
     public List<StoredDesign> all() {
-        return read(designs.findByRemovedFalseOrderByChangedAtDescIdAsc(Pageable.unpaged()))
-                .designs();
+        return read(Look.ALL, Pageable.unpaged(Look.ALL.order().sort())).designs();
     }
 
-    private Shelf read(Slice<DesignRow> rows) {
+    private Shelf read(Look look, Pageable page) {
+        Slice<DesignRow> rows = designs.findByRemovedAndNameContainingIgnoreCase(look.isAway(), look.words(), page);
         List<StoredDesign> readable = new ArrayList<>();
         List<DamagedDesign> damaged = new ArrayList<>();
         for (DesignRow row : rows) {

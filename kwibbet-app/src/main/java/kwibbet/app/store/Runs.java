@@ -17,13 +17,13 @@ import kwibbet.app.store.KeptRun.Line;
 import kwibbet.app.store.RunBook.Cut;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.bench.JointPlan;
+import kwibbet.bench.KnownLists;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Design;
 import kwibbet.card.RunLine;
 import kwibbet.card.TapeUse;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.document.RunDocument;
-import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
 import kwibbet.outcome.Outcome;
@@ -165,8 +165,8 @@ public class Runs {
                 plan.shelf(),
                 plan.tools(),
                 Map.of(),
-                KnownPlans.NONE);
-        String document = RunDocument.write(settled, plan.planned());
+                KnownLists.NONE);
+        String document = RunDocument.write(settled, plan);
         if (before.isPresent()) {
             KeptRun run = before.get().called(design.name(), List.of(line), own.thrift());
             return changed(run, Optional.of(document));
@@ -205,10 +205,9 @@ public class Runs {
         }
         List<SettledRun.Line> lines = present(run);
         RunPlan plan = workshop.together(lines, run.thrift()).run();
-        SettledRun settled = new SettledRun(lines, run.thrift(), plan.shelf(), plan.tools(), Map.of(), KnownPlans.NONE);
+        SettledRun settled = new SettledRun(lines, run.thrift(), plan.shelf(), plan.tools(), Map.of(), KnownLists.NONE);
         return changed(
-                run.in(RunState.SETTLED).inPhase(0, kept(run, lines)),
-                Optional.of(RunDocument.write(settled, plan.planned())));
+                run.in(RunState.SETTLED).inPhase(0, kept(run, lines)), Optional.of(RunDocument.write(settled, plan)));
     }
 
     private static List<Line> kept(KeptRun run, List<SettledRun.Line> lines) {
@@ -383,7 +382,7 @@ public class Runs {
         RunPlan plan = workshop.rest(rest);
         List<Line> counts =
                 lines.stream().map(line -> new Line(line.card(), line.copies())).toList();
-        return changed(run.inPhase(run.phase() + 1, counts), Optional.of(RunDocument.write(rest, plan.planned())));
+        return changed(run.inPhase(run.phase() + 1, counts), Optional.of(RunDocument.write(rest, plan)));
     }
 
     /** The key under which sheets of a layout are booked when they next are. */

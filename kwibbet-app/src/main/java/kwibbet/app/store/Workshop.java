@@ -27,7 +27,6 @@ import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.Thrift;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
-import kwibbet.picture.TableScale;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
 import kwibbet.run.CardRun;
@@ -79,9 +78,8 @@ public class Workshop {
      *
      * @param plan everything worked out
      * @param findings the worst first
-     * @param scale the frame the card is drawn in, flat and finished
      */
-    public record Worked(RunPlan plan, List<Finding> findings, TableScale scale) {
+    public record Worked(RunPlan plan, List<Finding> findings) {
         /** Copies the findings. */
         public Worked {
             findings = List.copyOf(findings);
@@ -119,7 +117,7 @@ public class Workshop {
             CompletableFuture<CardFolding> closing = CompletableFuture.supplyAsync(() -> folding(design));
             RunLine line = new RunLine(card, each.run().copies());
             RunPlan plan = RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book);
-            return new Worked(plan, Review.of(card, closing.join()), TableScale.of(card));
+            return new Worked(plan, Review.of(card, closing.join()));
         });
     }
 
@@ -189,7 +187,7 @@ public class Workshop {
         Worked before = runs.getOrDefault(planned, worked);
         SheetPlan best = before.plan().planned().orBetter(sheets);
         if (!best.equals(before.plan().planned())) {
-            runs.put(planned, new Worked(before.plan().withSheets(best), before.findings(), before.scale()));
+            runs.put(planned, new Worked(before.plan().withSheets(best), before.findings()));
             hunt.findsBetter();
         }
         best.papers().forEach(paper -> book.keep(paper.cutting(), isFinal));

@@ -65,7 +65,7 @@ public final class Markup {
                 ? "<span class=\"frac\"><span>" + figure.numerator() + "</span>/<span>" + figure.denominator()
                         + "</span></span>"
                 : "";
-        String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u2009" : "";
+        String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u200a" : "";
         String unit = withUnit ? "\u00a0" + figure.system().symbol() : "";
         return "<span class=\"figure\">" + figure.lead() + gap + fraction + unit + "</span>";
     }

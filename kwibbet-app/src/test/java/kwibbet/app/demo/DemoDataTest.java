@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -23,9 +24,12 @@ import org.springframework.transaction.annotation.Transactional;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.bench.KnownLists;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
+import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Pose;
 import kwibbet.card.RunLine;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
@@ -37,6 +41,7 @@ import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.measure.Length;
+import kwibbet.picture.RayCast;
 import kwibbet.run.SettledRun;
 import kwibbet.shape.Size;
 import kwibbet.trial.TrialRun;
@@ -108,10 +113,9 @@ class DemoDataTest {
                     inventory.shelf(),
                     inventory.toolbox(),
                     Map.of(),
-                    KnownPlans.NONE);
+                    KnownLists.NONE);
             RunPlan plan = run.plan();
-            SettledRun read =
-                    RunDocument.read(RunDocument.write(run, plan.planned())).orThrow();
+            SettledRun read = RunDocument.read(RunDocument.write(run, plan)).orThrow();
             assertThat(read.plan()).as(stored.design().name()).isEqualTo(plan);
             Map<String, Integer> half = new HashMap<>();
             plan.sheets().copies().forEach((letter, copies) -> half.put(letter, copies / 2));
@@ -122,6 +126,19 @@ class DemoDataTest {
                     .as(stored.design().name())
                     .isEmpty();
             assertThat(rest.sheets().sheets()).isLessThanOrEqualTo(plan.sheets().sheets());
+        }
+    }
+
+    @Test
+    void everyDemoCardIsDrawnAsItIsSeen() throws IOException {
+        demo.run(new DefaultApplicationArguments());
+        for (StoredDesign stored : designs.all()) {
+            Card card = CardMaker.make(stored.design(), inventory.materials()).orThrow();
+            for (Pose pose : card.form().poses()) {
+                assertThat(RayCast.disagreements(card, inventory.shelf(), pose, new Random(1), 150))
+                        .as(stored.design().name())
+                        .isEmpty();
+            }
         }
     }
 

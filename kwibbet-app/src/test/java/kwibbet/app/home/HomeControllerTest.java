@@ -14,15 +14,20 @@ import org.springframework.test.web.servlet.MockMvc;
 
 import kwibbet.app.store.DamagedDesign;
 import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.DesignStore.Look;
+import kwibbet.app.store.DesignStore.Order;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Studio;
 import kwibbet.app.store.Workshop;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
+import kwibbet.card.Settings;
 import kwibbet.card.base.Bases;
+import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -82,7 +87,7 @@ class HomeControllerTest {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of(STOCK)));
         when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
-        when(designs.shelf(anyInt(), anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(), false));
+        when(designs.shelf(any(), anyInt(), anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(), false));
         when(inventory.chosenStudio()).thenReturn(Optional.of(Studio.UNCHOSEN));
     }
 
@@ -100,7 +105,8 @@ class HomeControllerTest {
     @Test
     void aCardThatCannotBeReadIsToldAndTheShelfStands() throws Exception {
         DamagedDesign damaged = new DamagedDesign("8", 3, "Half a card", true, "Words are missing.");
-        when(designs.shelf(anyInt(), anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(damaged), false));
+        when(designs.shelf(any(), anyInt(), anyInt()))
+                .thenReturn(new DesignStore.Shelf(List.of(), List.of(damaged), false));
         mvc.perform(get("/"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("Half a card")))
@@ -108,12 +114,42 @@ class HomeControllerTest {
     }
 
     @Test
-    void whatDoesNotFitOnTheShelfStandsOnTheNext() throws Exception {
-        when(designs.shelf(eq(2), anyInt())).thenReturn(new DesignStore.Shelf(List.of(), List.of(), true));
-        mvc.perform(get("/?page=2"))
+    void whatDoesNotFitOnTheShelfComesWhenOneGetsThere() throws Exception {
+        Look called = new Look("lamp", Order.NAME, false);
+        StoredDesign lamp = lamp();
+        when(designs.shelf(eq(called), eq(2), anyInt()))
+                .thenReturn(new DesignStore.Shelf(List.of(lamp), List.of(), true));
+        mvc.perform(get("/?page=2&words=lamp&order=NAME"))
                 .andExpect(content()
-                        .string(allOf(containsString("href=\"/?page=1\""), containsString("href=\"/?page=3\""))));
+                        .string(allOf(
+                                containsString("href=\"/?page=1&amp;words=lamp&amp;order=NAME\""),
+                                containsString("hx-get=\"/?page=3&amp;words=lamp&amp;order=NAME\""),
+                                containsString("href=\"/cards/7\""))));
         mvc.perform(get("/?page=-4")).andExpect(content().string(not(containsString("/?page="))));
+        mvc.perform(get("/?words=nothing&order=any"))
+                .andExpect(content().string(containsString("No card on the shelf is called “nothing”.")));
+    }
+
+    private static StoredDesign lamp() {
+        Design design = Design.of("Lamp", MeasureSystem.INCH, Bases.ALL.get(0), Settings.PRESET, STOCK.id());
+        CardRun run = new CardRun(design, new Copies(1, 0), Thrift.FEWEST_SHEETS);
+        return new StoredDesign("7", 0, run, Optional.empty(), Optional.empty());
+    }
+
+    /** What was taken off the shelf has a place, and comes back from it. */
+    @Test
+    void cardsOffTheShelfCanBePutBack() throws Exception {
+        mvc.perform(get("/")).andExpect(content().string(not(containsString("href=\"/away\""))));
+        when(designs.hasAway()).thenReturn(true);
+        mvc.perform(get("/")).andExpect(content().string(containsString("href=\"/away\"")));
+        StoredDesign lamp = lamp();
+        when(designs.shelf(eq(new Look("", Order.RECENT, true)), eq(1), anyInt()))
+                .thenReturn(new DesignStore.Shelf(List.of(lamp), List.of(), false));
+        mvc.perform(get("/away"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("action=\"/cards/7/restore\""),
+                                not(containsString("href=\"/cards/7\"")))));
     }
 
     @Test

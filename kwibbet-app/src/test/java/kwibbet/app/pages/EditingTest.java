@@ -145,7 +145,7 @@ class EditingTest {
         page.locator("#make").fill("8");
         chip("mat-1").click();
         assertThat(chip("mat-1")).containsText("Raised");
-        assertThat(chip("mat-1")).containsText("5\u20091/2 × 6\u20091/2 in");
+        assertThat(chip("mat-1")).containsText("5\u200a1/2 × 6\u200a1/2 in");
         assertThat(chip("mat-1")).containsText("× 8");
         assertThat(page.locator("#addition-raised-foam")).isChecked();
         Stream.of("the count", "Mat 1", "Mat 1", "Mat 1", "adding mat", "the base", "the base")
@@ -339,6 +339,44 @@ class EditingTest {
         assertThat(page.locator("#base-height")).hasValue("70 1/4");
         assertThat(page.locator("#make")).hasValue("some");
         assertThat(page.locator("#count-help")).containsText("whole number");
+    }
+
+    @Test
+    void whatIsChosenStandsUntilItsButtonIsPressed() {
+        newCard("Choice");
+        page.evaluate(SLOW);
+        page.locator("#base-width").fill("6");
+        page.locator("#add-feature").focus();
+        page.locator("#add-feature").selectOption("opening");
+        page.locator("#add-on").selectOption("back-outside");
+        assertThat(chip("base")).containsText("12 × 7 in");
+        assertThat(page.locator("#add-feature")).hasValue("opening");
+        assertThat(page.locator("#add-on")).hasValue("back-outside");
+        // A panel taken in hand is where the next thing goes; what it is stays chosen.
+        add("mat");
+        page.locator("#add-feature").selectOption("shaker");
+        chip("base").click();
+        assertThat(page.locator("#hand-title")).containsText("Base");
+        chip("mat-1").click();
+        assertThat(page.locator("#add-feature")).hasValue("shaker");
+        assertThat(page.locator("#add-on")).hasValue("mat-1");
+    }
+
+    /** Whoever works far down a page stays there when something is taken in hand. */
+    @Test
+    void thePageStaysWhereItIs() {
+        newCard("Down");
+        add("mat");
+        page.setViewportSize(1280, 500);
+        page.evaluate("window.scrollTo(0, 600)");
+        page.waitForFunction("() => window.scrollY > 300");
+        int before = ((Number) page.evaluate("() => window.scrollY")).intValue();
+        chip("base").click();
+        assertThat(page.locator("#hand-title")).containsText("Base");
+        assertThat(((Number) page.evaluate("() => window.scrollY")).intValue()).isGreaterThan(before - 100);
+        page.setViewportSize(390, 800);
+        page.locator("[data-key='7']").click();
+        assertThat(page.locator(".run-line [aria-current]")).isInViewport();
     }
 
     /** Where a choice asks for a figure of its own, that figure can be entered, and what was refused says so beside a field that is there. */

@@ -134,6 +134,8 @@ class MetricTest {
                     .hasAttribute("title", "Undo: adding " + feature.title().toLowerCase(Locale.ROOT));
             page.locator("#undo").click();
             assertThat(page.locator("#undo")).hasAttribute("title", before);
+            // What was done before may read like what was undone: the page is left when nothing is on its way.
+            assertThat(page.locator("html[data-waiting='0']")).hasCount(1);
         }
     }
 

@@ -113,7 +113,7 @@ class PagesTest {
     void fromTwoNumbersToAPrintedCutList() {
         newCard("Signal box", "five-by-seven");
         addMat("lamp");
-        assertThat(chip("mat-1")).containsText("4\u20093/4 × 6\u20093/4 in");
+        assertThat(chip("mat-1")).containsText("4\u200a3/4 × 6\u200a3/4 in");
         addMat("oat");
         assertThat(chip("mat-2")).containsText("× 1, Oat, letter");
         enter(page.locator("#make"), "24");
@@ -156,7 +156,7 @@ class PagesTest {
         enter(page.locator("#addition-width"), "1 5/16");
         enter(page.locator("#addition-height"), "1 5/16");
         page.locator("#addition-shape").selectOption("oval");
-        assertThat(chip("ornament-1")).containsText("1\u20095/16");
+        assertThat(chip("ornament-1")).containsText("1\u200a5/16");
         String card = page.url().replaceAll("[?].*", "");
         page.keyboard().press("Escape");
         station(6).click();
@@ -180,7 +180,7 @@ class PagesTest {
         page.navigate(card + "/press");
         assertThat(page.locator(".tool-set .set")).hasText("1 time");
         assertThat(page.locator(".press-steps")).containsText("Lay Push 1 5/16 on it, metal along the edges");
-        assertThat(page.locator(".press-steps")).containsText("paper 1\u20097/16");
+        assertThat(page.locator(".press-steps")).containsText("paper 1\u200a7/16");
         assertThat(page.locator(".press-bed svg.drawing")).isVisible();
         page.navigate(card + "/trial?at=999");
         assertThat(page.locator(".lead")).hasText("Just what was asked comes out.");
@@ -272,11 +272,11 @@ class PagesTest {
         chip("mat-1").click();
         page.locator("#addition-fit").selectOption("size");
         enter(page.locator("#addition-height"), "5 1/4");
-        assertThat(chip("mat-1")).containsText("2\u20091/2 × 5\u20091/4 in");
+        assertThat(chip("mat-1")).containsText("4 × 5\u200a1/4 in");
         enter(page.locator("#addition-width"), "4 1/2");
         assertThat(page.locator("#addition-width-help")).containsText("can be at most 4 1/4 in");
         enter(page.locator("#addition-width"), "4 - 1/8");
-        assertThat(chip("mat-1")).containsText("3\u20097/8 × 5\u20091/4 in");
+        assertThat(chip("mat-1")).containsText("3\u200a7/8 × 5\u200a1/4 in");
         chip("base").click();
         enter(page.locator("#base-shortBy"), "1");
         assertThat(page.locator(".hand .help.is-danger").first()).containsText("Mat 1 would be wider");
@@ -286,18 +286,18 @@ class PagesTest {
     void undoAndRedoSurviveAReload() {
         newCard("Second thoughts", "five-by-seven");
         enter(page.locator("#base-width"), "4-1/4");
-        assertThat(chip("base")).containsText("8\u20091/2 × 7 in");
+        assertThat(chip("base")).containsText("8\u200a1/2 × 7 in");
         enter(page.locator("#base-height"), "5½");
-        assertThat(chip("base")).containsText("8\u20091/2 × 5\u20091/2 in");
+        assertThat(chip("base")).containsText("8\u200a1/2 × 5\u200a1/2 in");
         page.reload();
         page.locator("#undo").click();
-        assertThat(chip("base")).containsText("8\u20091/2 × 7 in");
+        assertThat(chip("base")).containsText("8\u200a1/2 × 7 in");
         page.locator("body").press("Control+z");
         assertThat(chip("base")).containsText("10 × 7 in");
         assertThat(page.locator("#undo")).isDisabled();
         page.reload();
         page.locator("body").press("Control+Shift+z");
-        assertThat(chip("base")).containsText("8\u20091/2 × 7 in");
+        assertThat(chip("base")).containsText("8\u200a1/2 × 7 in");
     }
 
     @Test
@@ -370,14 +370,14 @@ class PagesTest {
         page.getByText("Dynamo").click();
         assertThat(station(2)).containsText("7 folds, 1 tuck");
         station(2).click();
-        assertThat(page.locator(".film-step")).hasCount(8);
+        assertThat(page.locator(".film-step")).hasCount(10);
         Locator stage = page.locator(".fold-stage.moving");
         assertThat(stage.locator(".leaf")).hasCount(14);
-        page.locator("[data-step='8']").click();
-        assertThat(page.locator("[data-step='8']")).hasAttribute("aria-current", "");
+        page.locator("[data-step='10']").click();
+        assertThat(page.locator("[data-step='10']")).hasAttribute("aria-current", "");
         assertThat(page.locator(".now")).hasText("Fold flap 4 over and tuck it under flap 1.");
         assertThat(page.locator(".play")).hasText("Play");
-        assertThat(page.locator(".fold-at")).hasValue("800");
+        assertThat(page.locator(".fold-at")).hasValue("1000");
         page.locator(".back").click();
         assertThat(page.locator(".now")).hasText("Draw flap 4 out from under flap 1 and open flap 4.");
         page.locator(".play").focus();
@@ -562,12 +562,12 @@ class PagesTest {
         assertThat(page.locator("#addition-fromTop")).hasValue(dragged);
 
         page.locator("#quick-mats").click();
-        assertThat(chip("mat-1")).containsText("4\u20093/4 × 6\u20093/4 in");
+        assertThat(chip("mat-1")).containsText("4\u200a3/4 × 6\u200a3/4 in");
         page.locator("#quick-inside").click();
         assertThat(chip("mat-2")).containsText("Mat 1, inside");
         chip("mat-1").click();
         page.locator("#quick-step").click();
-        assertThat(chip("mat-3")).containsText("4\u20091/2 × 6\u20091/2 in");
+        assertThat(chip("mat-3")).containsText("4\u200a1/2 × 6\u200a1/2 in");
         enter(page.locator("#card-notes"), "Score before lunch");
         page.locator("#pose-section").click();
         assertThat(page.locator(".side-by-side")).containsText("thickest");

@@ -23,6 +23,8 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.DesignStore.Look;
+import kwibbet.app.store.DesignStore.Order;
 import kwibbet.card.Design;
 import kwibbet.card.Settings;
 import kwibbet.paper.PaperId;
@@ -156,10 +158,12 @@ class DesignStoreTest {
                 "update design_revision set document = replace(document, '\"key\":\"folded\"', '\"key\":\"\"') where design_id = ? and number = 1",
                 kept.id());
         assertThat(store.all()).extracting(StoredDesign::id).doesNotContain(kept.id());
-        assertThat(store.shelf(1, 50).damaged()).extracting(DamagedDesign::name).containsExactly("Second");
+        assertThat(store.shelf(Look.ALL, 1, 50).damaged())
+                .extracting(DamagedDesign::name)
+                .containsExactly("Second");
         assertThatThrownBy(() -> store.get(kept.id())).isInstanceOf(DamagedDesignException.class);
         assertThat(store.undo(kept.id(), second.version(), NAMED).design()).isEqualTo(DESIGN);
-        assertThat(store.shelf(1, 50).damaged()).isEmpty();
+        assertThat(store.shelf(Look.ALL, 1, 50).damaged()).isEmpty();
     }
 
     @Test
@@ -180,15 +184,42 @@ class DesignStoreTest {
     void theShelfHasTheLastChangedFirstAndLeavesOutWhatWasRemoved() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-02T10:00:00Z"));
         StoredDesign newer = store.create(Samples.run(DESIGN.withName("Newer")));
-        assertThat(store.shelf(1, 2).designs()).extracting(StoredDesign::id).startsWith(newer.id());
+        assertThat(store.shelf(Look.ALL, 1, 2).designs())
+                .extracting(StoredDesign::id)
+                .startsWith(newer.id());
         store.remove(newer.id());
-        assertThat(store.shelf(1, 50).designs())
+        assertThat(store.shelf(Look.ALL, 1, 50).designs())
                 .extracting(StoredDesign::id)
                 .contains(kept.id())
                 .doesNotContain(newer.id());
         assertThatThrownBy(() -> store.get(newer.id())).isInstanceOf(NoSuchDesignException.class);
         store.restore(newer.id());
         assertThat(store.get(newer.id()).design().name()).isEqualTo("Newer");
+    }
+
+    /** By part of a name in any case, a percent sign being no more than a sign; by name or by change; on the shelf or off it. */
+    @Test
+    void aCardIsFoundAmongMany() {
+        List<String> made = new ArrayList<>();
+        for (String name : List.of("Zinc lamp", "Arc LAMP", "Half 50% lamp", "Bench")) {
+            made.add(store.create(Samples.run(DESIGN.withName(name))).id());
+        }
+        assertThat(names(new Look("lamp", Order.NAME, false)))
+                .containsExactly("Arc LAMP", "Half 50% lamp", "Zinc lamp");
+        assertThat(names(new Look("50%", Order.NAME, false))).containsExactly("Half 50% lamp");
+        assertThat(names(new Look("%", Order.NAME, false))).containsExactly("Half 50% lamp");
+        store.remove(made.get(1));
+        assertThat(names(new Look("lamp", Order.NAME, false))).containsExactly("Half 50% lamp", "Zinc lamp");
+        assertThat(names(new Look("lamp", Order.NAME, true))).containsExactly("Arc LAMP");
+        assertThat(store.hasAway()).isTrue();
+        store.restore(made.get(1));
+        assertThat(names(new Look("lamp", Order.NAME, true))).isEmpty();
+    }
+
+    private List<String> names(Look look) {
+        return store.shelf(look, 1, 50).designs().stream()
+                .map(each -> each.design().name())
+                .toList();
     }
 
     /** Also when several were changed at the same moment, as on one that was restored from a backup. */
@@ -202,7 +233,7 @@ class DesignStoreTest {
         DesignStore.Shelf shelf;
         do {
             page++;
-            shelf = store.shelf(page, 3);
+            shelf = store.shelf(Look.ALL, page, 3);
             shelf.designs().forEach(each -> seen.add(each.id()));
         } while (shelf.hasOlder());
         assertThat(seen)
@@ -210,7 +241,7 @@ class DesignStoreTest {
                 .containsExactlyInAnyOrderElementsOf(
                         store.all().stream().map(StoredDesign::id).toList())
                 .hasSizeGreaterThan(6);
-        assertThat(store.shelf(page + 1, 3).designs()).isEmpty();
+        assertThat(store.shelf(Look.ALL, page + 1, 3).designs()).isEmpty();
     }
 
     @Test

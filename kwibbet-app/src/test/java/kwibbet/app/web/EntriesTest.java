@@ -45,7 +45,7 @@ class EntriesTest {
         Markup markup = Markup.ONLY;
         assertThat(markup.length(Length.ofInches(17, 4), MeasureSystem.INCH))
                 .isEqualTo(
-                        "<span class=\"figure\">4\u2009<span class=\"frac\"><span>1</span>/<span>4</span></span>\u00a0in</span>");
+                        "<span class=\"figure\">4\u200a<span class=\"frac\"><span>1</span>/<span>4</span></span>\u00a0in</span>");
         assertThat(markup.phrase(Phrase.of("<b> & \"x\""))).isEqualTo("&lt;b&gt; &amp; &quot;x&quot;");
         assertThat(Markup.entry(Length.ofMillimetres(100), MeasureSystem.INCH)).isEqualTo("100 mm");
         assertThat(Markup.entry(Length.ofInches(1, 8), MeasureSystem.INCH)).isEqualTo("1/8");

@@ -162,7 +162,8 @@ public record PinwheelBase() implements Base {
                 middle.add(crossing);
                 int number = corner + 1;
                 flaps.add(valley(flap(number).hinge(), crossing, before));
-                pleats.add(valley(pleat(number).hinge(), at(corner, zero, pleat), crossing));
+                pleats.add(new Score(
+                        pleat(number).hinge(), new Segment(at(corner, zero, pleat), crossing), Score.Fold.MOUNTAIN));
                 Outline flapped = Outline.of(at(corner, zero, pleat), crossing, before, at(corner, zero, mark));
                 Outline strip =
                         Outline.of(at(corner, zero, zero), at(corner, mark, zero), crossing, at(corner, zero, pleat));

@@ -323,9 +323,13 @@ public record ShutterGate() implements ParallelFoldBase {
             return Pose.all(shut, ajar, new Pose.View(0, 0, 8, 12), Pose.View.TENT);
         }
 
-        /** Behind the sleeve, a shutter is behind the other side's door too, though that closes first. */
+        /** The sleeve’s ends are folded in behind it. Behind the sleeve, a shutter is behind the other side's door too, though that closes first. */
         private static List<Form.Above> above() {
             List<Form.Above> above = new ArrayList<>();
+            for (PanelId end : List.of(SLEEVE_START, SLEEVE_END)) {
+                above.add(new Form.Above(SLEEVE_PANEL, end));
+                above.add(new Form.Above(end, GateBase.MIDDLE));
+            }
             for (PanelId shutter : List.of(LEFT_BLADE, RIGHT_BLADE)) {
                 above.add(new Form.Above(SLEEVE_PANEL, shutter));
                 above.add(new Form.Above(shutter, GateBase.MIDDLE));

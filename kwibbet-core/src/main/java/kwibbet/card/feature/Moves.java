@@ -105,7 +105,8 @@ public final class Moves {
     }
 
     /**
-     * The settings of an addition, where what is newly placed by a distance starts from where it lies now, so that nothing jumps.
+     * The settings of an addition, where what is newly placed by a distance, or cut to a size, starts from where it lies and how large it is now, so
+     * that nothing jumps.
      *
      * @param card the card as it is
      * @param addition the addition as it is
@@ -126,7 +127,20 @@ public final class Moves {
         if (isNewlyBy(changed, Placing.DOWN, Placing.FROM_TOP)) {
             placed = placed.with(Placing.FROM_TOP, place.top().plus(inset));
         }
+        if (isNewlyBySize(changed)) {
+            placed = placed.with(Mat.WIDTH, place.size().width())
+                    .with(Mat.HEIGHT, place.size().height());
+        }
         return placed;
+    }
+
+    /** A mat whose size is said from now on keeps the one it has until another is said. */
+    private boolean isNewlyBySize(Settings changed) {
+        return addition.feature() instanceof Mat
+                && changed.is(Mat.FIT, Mat.BY_SIZE)
+                && !settings.is(Mat.FIT, Mat.BY_SIZE)
+                && changed.length(Mat.WIDTH).equals(settings.length(Mat.WIDTH))
+                && changed.length(Mat.HEIGHT).equals(settings.length(Mat.HEIGHT));
     }
 
     private boolean isNewlyBy(Settings changed, Parameter.OfChoice way, Parameter.OfLength distance) {

@@ -2,6 +2,8 @@ package kwibbet.card.feature;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.Parameter;
 import kwibbet.card.Parameter.Follows;
@@ -114,5 +116,15 @@ public final class Placing {
                 .with(FROM_LEFT, corner.x())
                 .with(DOWN, BY)
                 .with(FROM_TOP, corner.y());
+    }
+
+    /** The same place, said from edges that lie a border further in; nothing for what lies at an edge. */
+    static Optional<Settings> within(Settings settings, Length border) {
+        boolean atAnEdge = Stream.of(ACROSS, DOWN).anyMatch(way -> settings.is(way, START) || settings.is(way, END));
+        return atAnEdge
+                ? Optional.empty()
+                : Optional.of(
+                        settings.with(FROM_LEFT, settings.length(FROM_LEFT).minus(border))
+                                .with(FROM_TOP, settings.length(FROM_TOP).minus(border)));
     }
 }

@@ -28,7 +28,7 @@ public final class QuickWays {
         return design.system().usual(Length.ofInches(1, 8));
     }
 
-    /** A mat with the usual border on every outer face but the back. */
+    /** A mat with the usual border on every outer face but the back; what is cut into a face there is cut through its mat. */
     public static Design matEveryPanel(Card card) {
         Design design = card.design().settled();
         for (Face face : card.form().faces()) {
@@ -39,7 +39,25 @@ public final class QuickWays {
             if (outer && !clear) {
                 Host top = design.topOf(new Host.OnFace(face.id()));
                 Settings settings = new Mat().start(design.system()).with(Mat.BORDER, usualBorder(design));
-                design = tried(card, design, mat(design, top, settings, Beginnings.paper(card, top)));
+                Addition mat = mat(design, top, settings, Beginnings.paper(card, top));
+                Design matted = tried(card, design, mat);
+                design = matted.equals(design) ? design : throughMat(card, matted, top, mat);
+            }
+        }
+        return design;
+    }
+
+    /** Openings in what a mat was put on would be closed by it: they are cut from its face on, at the same place. */
+    private static Design throughMat(Card card, Design matted, Host host, Addition mat) {
+        Design design = matted;
+        for (Addition opening : matted.additions()) {
+            if (opening.feature() instanceof Window && opening.host().equals(host)) {
+                Design closed = design;
+                design = Window.throughMat(opening, mat.id(), mat.settings().length(Mat.BORDER))
+                        .map(closed.without(opening.id())::plus)
+                        .filter(open ->
+                                CardMaker.make(open, card.materials()).reasons().isEmpty())
+                        .orElse(closed);
             }
         }
         return design;

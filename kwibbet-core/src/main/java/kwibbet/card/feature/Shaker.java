@@ -70,7 +70,16 @@ public record Shaker() implements Feature {
             "stacked frames");
     /** Whether one sees through it. */
     public static final Parameter.OfChoice BACK = Parameter.OfChoice.of(
-            "back", "Back", "Closed, or clear so that one sees through.", "closed", "closed", "clear", "see-through");
+            "back",
+            "Back",
+            "Closed, or clear so that one sees through.",
+            "closed",
+            "closed",
+            Shaker.CLEAR,
+            "see-through");
+
+    /** One sees through it. */
+    public static final String CLEAR = "clear";
 
     static final String ON_TOP = "top";
     static final String THROUGH = "through";
@@ -194,7 +203,7 @@ public record Shaker() implements Feature {
 
         /** Frame over film over wall over what is there, which is the back. */
         private void onTop(Work.Collector work) {
-            boolean clear = site.brief().is(BACK, "clear");
+            boolean clear = site.brief().is(BACK, CLEAR);
             Piece frame = Window.ring(site.id(), site.name(), site, shape, length(BORDER));
             Piece film = film("film", "film");
             PanelId wall = wall(work, site.panel(), site.side(), site::at);
@@ -225,7 +234,7 @@ public record Shaker() implements Feature {
 
         /** Film behind the panel, then the wall, then the back. */
         private void through(Work.Collector work) {
-            boolean clear = site.brief().is(BACK, "clear");
+            boolean clear = site.brief().is(BACK, CLEAR);
             work.opening(site.piece(), site.opening("opening", shape, corner));
             Piece film = film("film", "film");
             work.piece(film, site.behind(film, out(length(LAP))));

@@ -24,7 +24,7 @@ public record SurfaceWork() implements Feature {
             "technique",
             "Work",
             "What is done there.",
-            "stamp",
+            SurfaceWork.STAMP,
             "stamp",
             "stencil",
             "ink through a stencil",
@@ -38,6 +38,8 @@ public record SurfaceWork() implements Feature {
     public static final Parameter.OfLength KEEP_FREE =
             Shapes.length("keepFree", "Keep free", "Kept free around it; 0 for nothing.", "0", "2", "0");
 
+    /** What is stamped may be words. */
+    public static final String STAMP = "stamp";
     /** Embossing powder is melted with a heat gun, which warps film. */
     public static final String HEAT = "heat";
 

@@ -2,8 +2,11 @@ package kwibbet.card.feature;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
+import kwibbet.card.Addition;
 import kwibbet.card.Feature;
+import kwibbet.card.Host;
 import kwibbet.card.Opening;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
@@ -119,6 +122,19 @@ public record Window() implements Feature {
                 field.key(),
                 "The opening would cut through a frame " + site.brief().figure(width)
                         + " wide in this shape: make the opening higher, or choose another shape.");
+    }
+
+    /**
+     * An opening cut from the face of a mat on, through it and what it is on, at the place it had; nothing where it lies at an edge, which the mat leaves
+     * free.
+     *
+     * @param opening the opening
+     * @param mat the mat that lies over it
+     * @param border how far the mat's edges lie within those of what it is on
+     */
+    public static Optional<Addition> throughMat(Addition opening, PieceId mat, Length border) {
+        return Placing.within(opening.settings(), border)
+                .map(placed -> opening.with(new Host.OnPiece(mat)).with(placed.with(THROUGH, LAYERS)));
     }
 
     /** Refuses what runs past the room. */

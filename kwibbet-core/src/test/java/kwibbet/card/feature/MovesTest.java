@@ -238,4 +238,16 @@ class MovesTest {
         assertThat(Moves.fromWhereItLies(card, ornament, typed).length(Placing.FROM_LEFT))
                 .isEqualTo(in("3/4"));
     }
+
+    /** Switched to a fixed size, a mat keeps the size it has; one that is said with it is taken. */
+    @Test
+    void aMatCutToASizeStartsFromTheOneItHas() {
+        Card card = with(add("mat", "mat", on("front-outside"), "border", "1/4"));
+        Addition mat = card.design().addition(new PieceId("mat")).orElseThrow();
+        Settings sized = Moves.fromWhereItLies(card, mat, mat.settings().with(Mat.FIT, Mat.BY_SIZE));
+        assertThat(sized.length(Mat.WIDTH)).isEqualTo(in("4 1/2"));
+        assertThat(sized.length(Mat.HEIGHT)).isEqualTo(in("6 1/2"));
+        Settings said = mat.settings().with(Mat.FIT, Mat.BY_SIZE).with(Mat.WIDTH, in("3 1/16"));
+        assertThat(Moves.fromWhereItLies(card, mat, said)).isEqualTo(said);
+    }
 }

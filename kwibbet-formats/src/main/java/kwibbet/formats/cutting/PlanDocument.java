@@ -23,6 +23,7 @@ import kwibbet.cutting.PartId;
 import kwibbet.cutting.Section;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.cutting.Stock;
+import kwibbet.formats.json.ExactLength;
 import kwibbet.formats.json.Misfit;
 import kwibbet.formats.json.Reading;
 import kwibbet.measure.Length;
@@ -34,16 +35,13 @@ import kwibbet.shape.Size;
 import static kwibbet.formats.json.Misfit.require;
 
 /**
- * A plan of how a job is cut, as a JSON document with a version. It is written for its job, and read for that job only; lengths are
- * whole numbers of 1/121 920 inch, and texts as {@code 7/8} where they are no whole number of these, and so exact.
+ * A plan of how a job is cut, as a JSON document with a version. It is written for its job, and read for that job only.
  */
 public final class PlanDocument {
 
     private static final int VERSION = 1;
     private static final int LARGEST = 20_000_000;
     private static final int MOST = 1_000_000;
-    private static final long LONGEST = 1_000_000_000_000L;
-    private static final long EIGHTHS = 8;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private PlanDocument() {}
@@ -87,22 +85,7 @@ public final class PlanDocument {
     }
 
     private static void put(ObjectNode node, String field, Length length) {
-        if (length.isMultipleOf(Length.GRAIN)) {
-            node.put(field, length.dividedBy(Length.GRAIN));
-        } else {
-            node.put(field, length.multipliedBy(EIGHTHS).dividedBy(Length.GRAIN) + "/" + EIGHTHS);
-        }
-    }
-
-    private static Length length(Reading at) {
-        if (!at.node().isString()) {
-            return Length.GRAIN.multipliedBy(at.whole(1, LONGEST));
-        }
-        String text = at.text();
-        require(text.matches("[1-9][0-9]{0,12}/" + EIGHTHS), at.pointer(), "It must be a number of eighths, as 7/8.");
-        return Length.GRAIN
-                .multipliedBy(Long.parseLong(text.substring(0, text.indexOf('/'))))
-                .dividedBy(EIGHTHS);
+        node.set(field, ExactLength.of(length));
     }
 
     private static String digest(byte[] bytes) {
@@ -239,7 +222,7 @@ public final class PlanDocument {
         }
         return Section.split(
                 Axis.valueOf(section.at("axis").oneOf(names(Axis.values()))),
-                length(section.at("at")),
+                ExactLength.read(section.at("at")),
                 section(section.at("first"), job),
                 section(section.at("second"), job));
     }

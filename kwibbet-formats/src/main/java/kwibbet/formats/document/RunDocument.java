@@ -12,16 +12,20 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import kwibbet.bench.FenceOrders;
+import kwibbet.bench.KnownLists;
+import kwibbet.bench.RunPlan;
 import kwibbet.cutting.CuttingJob;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.cutting.PlanDocument;
+import kwibbet.formats.json.ExactLength;
 import kwibbet.formats.json.Misfit;
 import kwibbet.formats.json.Reading;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.PaperPlan;
-import kwibbet.layout.SheetPlan;
 import kwibbet.layout.Thrift;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
@@ -60,9 +64,9 @@ public final class RunDocument {
      * Writes a settled run.
      *
      * @param run the run
-     * @param sheets how its sheets are cut
+     * @param plan its lists
      */
-    public static String write(SettledRun run, SheetPlan sheets) {
+    public static String write(SettledRun run, RunPlan plan) {
         ObjectNode document = JSON.createObjectNode()
                 .put("format", FORMAT)
                 .put("version", VERSION)
@@ -80,9 +84,15 @@ public final class RunDocument {
         run.cut().forEach((part, count) -> counts.put(part.value(), count));
         counts.forEach(cut::put);
         ObjectNode plans = document.putObject("plans");
-        for (PaperPlan paper : sheets.papers()) {
+        for (PaperPlan paper : plan.planned().papers()) {
             plans.set(stock(paper.cutting().job()), JSON.readTree(PlanDocument.write(paper.cutting())));
         }
+        FenceOrders orders = plan.bench().trim().orders();
+        ObjectNode fence = document.putObject("fence");
+        fence.putArray("trimmer")
+                .addAll(orders.trimmer().stream().map(ExactLength::of).toList());
+        fence.putArray("oldBlade")
+                .addAll(orders.oldBlade().stream().map(ExactLength::of).toList());
         return document.toString();
     }
 
@@ -113,8 +123,19 @@ public final class RunDocument {
         }
         Misfit.require(cut.size() <= MOST_PARTS, "/cut", "Up to " + MOST_PARTS + " are read.");
         Thrift thrift = one(document.at("thrift"), Thrift.FEWEST_SHEETS, Thrift.values());
-        return new SettledRun(
-                lines, thrift, shelf, tools, cut, plans(document.at("plans").node()));
+        KnownPlans sheets = plans(document.at("plans").node());
+        return new SettledRun(lines, thrift, shelf, tools, cut, new KnownLists(sheets, orders(document.at("fence"))));
+    }
+
+    /** Runs of earlier releases do not say in which order they are cut. */
+    private static FenceOrders orders(Reading fence) {
+        return fence.isMissing()
+                ? FenceOrders.NONE
+                : new FenceOrders(settings(fence.at("trimmer")), settings(fence.at("oldBlade")));
+    }
+
+    private static List<Length> settings(Reading at) {
+        return at.elements(MOST_PARTS).stream().map(ExactLength::read).toList();
     }
 
     /** A design within another document, with its run. */

@@ -15,8 +15,14 @@ import kwibbet.wording.Phrase;
 /** A font in one document, and how it sets phrases with their fractions. Sizes and positions are in points. */
 final class Typeface {
 
-    private static final float FRACTION_SIZE = 0.68f;
-    private static final float NUMERATOR_RISE = 0.33f;
+    private static final float FRACTION_SIZE = 0.6f;
+    private static final float NUMERATOR_RISE = 0.267f;
+
+    private static final float SLASH_SIZE = 0.9f;
+    /** How far each figure of a fraction reaches under or over the slash, in sizes. */
+    private static final float TUCK = 0.04f;
+
+    private static final float HAIR = 0.04f;
 
     private final PDFont font;
 
@@ -46,7 +52,9 @@ final class Typeface {
         if (run instanceof Phrase.Measure measure && measure.figure().hasFraction()) {
             Figure figure = measure.figure();
             return width(figure.lead() + unit(measure), size)
-                    + width(figure.numerator() + "⁄" + figure.denominator(), size * FRACTION_SIZE)
+                    + width(figure.numerator() + figure.denominator(), size * FRACTION_SIZE)
+                    + width("⁄", size * SLASH_SIZE)
+                    - 2 * TUCK * size
                     + gap(figure, size);
         }
         return width(run.text(), size);
@@ -69,8 +77,8 @@ final class Typeface {
         float small = size * FRACTION_SIZE;
         float at = set(content, figure.lead(), x, y, size) + gap(figure, size);
         at = set(content, figure.numerator(), at, y + size * NUMERATOR_RISE, small);
-        at = set(content, "⁄", at, y + size * NUMERATOR_RISE / 2, small);
-        at = set(content, figure.denominator(), at, y, small);
+        at = set(content, "⁄", at - TUCK * size, y, size * SLASH_SIZE);
+        at = set(content, figure.denominator(), at - TUCK * size, y, small);
         return set(content, unit(measure), at, y, size);
     }
 
@@ -90,7 +98,7 @@ final class Typeface {
     }
 
     private static float gap(Figure figure, float size) {
-        return figure.whole().isEmpty() ? 0 : size * 0.1f;
+        return figure.whole().isEmpty() ? 0 : size * HAIR;
     }
 
     /** What the font has no sign for is replaced, so that a name in any script never stops a print. */

@@ -180,16 +180,16 @@ public final class SvgWriter {
         Figure figure = measure.figure();
         String fraction = figure.hasFraction() ? fraction(figure) : "";
         String unit = measure.withUnit() ? " " + figure.system().symbol() : "";
-        // A thin space keeps whole and fraction apart for those who copy or hear the figure.
-        String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u2009" : "";
+        // A hair of space keeps whole and fraction apart for those who copy or hear the figure.
+        String gap = figure.hasFraction() && !figure.whole().isEmpty() ? "\u200a" : "";
         return figure.lead() + gap + fraction + unit;
     }
 
-    /** Small figures above and below a slash. The shift of the small ones is .75 of the whole one, so both cancel. */
+    /** Figures of .6, the first to the height of a whole one, the slash tucked between. The shift of the small one is .6 of that of the slash, so both cancel. */
     private static String fraction(Figure figure) {
-        return "<tspan class=\"frac\"><tspan class=\"small\" dy=\"-.4em\">" + figure.numerator()
-                + "</tspan><tspan dy=\".3em\">/</tspan>" + "<tspan class=\"small\">" + figure.denominator()
-                + "</tspan></tspan>";
+        return "<tspan class=\"frac\"><tspan font-size=\"60%\" dy=\"-.445em\">" + figure.numerator()
+                + "</tspan><tspan dx=\"-.04em\" dy=\".267em\">/</tspan><tspan font-size=\"60%\" dx=\"-.07em\">"
+                + figure.denominator() + "</tspan></tspan>";
     }
 
     private void path(List<Point> points) {

@@ -2,19 +2,24 @@ package kwibbet.formats.document;
 
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import kwibbet.bench.KnownLists;
 import kwibbet.bench.RunPlan;
+import kwibbet.bench.TrimSetting;
 import kwibbet.card.Copies;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.Samples;
-import kwibbet.layout.KnownPlans;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.measure.Rounded;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.Paper;
@@ -73,15 +78,14 @@ class RunDocumentTest {
                 shelf,
                 tools,
                 Map.of(new PartId("1/base"), 3),
-                KnownPlans.NONE);
+                KnownLists.NONE);
     }
 
     @Test
     void whatIsReadGivesTheSameLists() {
         SettledRun run = run();
         RunPlan plan = run.plan();
-        SettledRun read =
-                RunDocument.read(RunDocument.write(run, plan.planned())).orThrow();
+        SettledRun read = RunDocument.read(RunDocument.write(run, plan)).orThrow();
         assertThat(read.lines()).isEqualTo(run.lines());
         assertThat(read.shelf()).isEqualTo(run.shelf());
         assertThat(read.tools()).isEqualTo(run.tools());
@@ -95,8 +99,7 @@ class RunDocumentTest {
     void theSheetsAreCutAsTheyWereSettled() {
         SettledRun run = run();
         RunPlan plan = run.plan();
-        String worse =
-                RunDocument.write(run, plan.planned()).replaceFirst("\"sheetsAtLeast\":\\d+", "\"sheetsAtLeast\":0");
+        String worse = RunDocument.write(run, plan).replaceFirst("\"sheetsAtLeast\":\\d+", "\"sheetsAtLeast\":0");
         assertThat(RunDocument.read(worse)
                         .orThrow()
                         .plan()
@@ -105,8 +108,35 @@ class RunDocumentTest {
                         .get(0)
                         .atLeast())
                 .isZero();
-        String without = RunDocument.write(run, plan.planned()).replace("\"plans\":{\"", "\"plans\":{\"no ");
+        String without = RunDocument.write(run, plan).replace("\"plans\":{\"", "\"plans\":{\"no ");
         assertThatThrownBy(() -> RunDocument.read(without).orThrow().plan()).hasMessageContaining("no plan for");
+    }
+
+    /** Another order than would be found is followed; of an earlier release's run, which has none, one is found. */
+    @Test
+    void theFenceIsSetAsItWasSettled() {
+        SettledRun run = run();
+        String text = RunDocument.write(run, run.plan());
+        Matcher order = Pattern.compile("\"trimmer\":\\[(.*?)]").matcher(text);
+        assertThat(order.find()).isTrue();
+        String all = order.group(1);
+        List<Rounded> found = sets(run);
+        List<String> settings = List.of(all.split(","));
+        assertThat(settings).hasSizeGreaterThan(2);
+        assertThat(IntStream.range(1, settings.size()).mapToObj(first -> {
+                    String other = text.substring(0, order.start(1)) + settings.get(first) + "," + all + "," + all
+                            + text.substring(order.end(1));
+                    return sets(RunDocument.read(other).orThrow());
+                }))
+                .anyMatch(sets -> !sets.get(0).equals(found.get(0)));
+        String without = text.substring(0, text.indexOf(",\"fence\":")) + "}";
+        assertThat(RunDocument.read(without).orThrow().plan()).isEqualTo(run.plan());
+    }
+
+    private static List<Rounded> sets(SettledRun run) {
+        return run.plan().bench().trim().settings().stream()
+                .map(TrimSetting::set)
+                .toList();
     }
 
     @ParameterizedTest
@@ -123,7 +153,7 @@ class RunDocumentTest {
             })
     void whatIsNotInFormIsToldWithItsPlace(String good, String bad, String pointer) {
         SettledRun run = run();
-        String text = RunDocument.write(run, run.plan().planned());
+        String text = RunDocument.write(run, run.plan());
         assertThat(text).contains(good);
         assertThat(RunDocument.read(text.replace(good, bad)).reasons())
                 .extracting("field")
@@ -132,7 +162,7 @@ class RunDocumentTest {
 
     @Test
     void aTrimmerIsReadAsItWasWritten() {
-        Trimmer read = RunDocument.read(RunDocument.write(run(), run().plan().planned()))
+        Trimmer read = RunDocument.read(RunDocument.write(run(), run().plan()))
                 .orThrow()
                 .tools()
                 .trimmer();
@@ -143,7 +173,7 @@ class RunDocumentTest {
     @Test
     void aTrimmerOfAnEarlierReleaseHoldsAnyStrip() {
         SettledRun run = run();
-        String earlier = RunDocument.write(run, run.plan().planned()).replaceFirst("\"narrowest\":\"[^\"]*\",", "");
+        String earlier = RunDocument.write(run, run.plan()).replaceFirst("\"narrowest\":\"[^\"]*\",", "");
         assertThat(earlier).doesNotContain("narrowest");
         assertThat(RunDocument.read(earlier).orThrow().tools().trimmer().reach().narrowest())
                 .isEqualTo(Length.ZERO);

@@ -1,0 +1,28 @@
+package kwibbet.shape;
+
+import kwibbet.measure.Length;
+
+/**
+ * How far the edges of something lie within those of what it is on; negative where it sticks out.
+ *
+ * @param left at the left
+ * @param top at the top
+ * @param right at the right
+ * @param bottom at the bottom
+ */
+public record Margins(Length left, Length top, Length right, Length bottom) {
+
+    /** Those of {@code inner} within {@code outer}, in one frame. */
+    public static Margins of(Rect inner, Rect outer) {
+        return new Margins(
+                inner.left().minus(outer.left()),
+                inner.top().minus(outer.top()),
+                outer.right().minus(inner.right()),
+                outer.bottom().minus(inner.bottom()));
+    }
+
+    /** The least of the four. */
+    public Length least() {
+        return Length.min(Length.min(left, right), Length.min(top, bottom));
+    }
+}
