@@ -36,6 +36,11 @@ class EditingTest {
             """
             window.fetch = ((send) => (...asked) => new Promise((done) => { setTimeout(done, 400); }).then(() => send(...asked)))(window.fetch);""";
 
+    /** Nothing is sent before {@code window.letGo()} is called: what the page says meanwhile can be looked at without a clock. */
+    private static final String HELD =
+            """
+            window.fetch = ((send, held) => (...asked) => held.then(() => send(...asked)))(window.fetch, new Promise((go) => { window.letGo = go; }));""";
+
     @TempDir
     private static Path folder;
 
@@ -293,9 +298,10 @@ class EditingTest {
     @Test
     void aButtonPressedTwiceActsOnceAndWhatTakesLongIsSaid() {
         newCard("Twice");
-        page.evaluate(SLOW);
+        page.evaluate(HELD);
         page.locator("#add-it").dblclick();
         assertThat(page.locator("#busy")).isVisible();
+        page.evaluate("window.letGo()");
         assertThat(chip("mat-1")).isVisible();
         assertThat(page.locator("#busy")).not().isVisible();
         assertThat(posts).containsExactly("/additions");
