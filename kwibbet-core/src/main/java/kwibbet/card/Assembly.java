@@ -137,7 +137,7 @@ final class Assembly {
         return new Site(
                 new Site.Asked(addition.id(), addition.name(), brief),
                 new Site.Ground(panel.piece(), panel.id(), side, place, frame, room),
-                new Site.Around(below(panel, frame), others.behind(), others.beside()));
+                new Site.Around(below(panel, frame), others.behind(), others.all()));
     }
 
     private List<Site.Deeper> below(Panel panel, Placement frame) {

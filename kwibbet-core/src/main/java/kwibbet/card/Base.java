@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Size;
 
@@ -15,6 +16,25 @@ public interface Base extends Craft {
 
     /** The settings for a card that is {@code finished} when shut, all else unchanged. */
     Settings sized(Settings settings, Size finished);
+
+    /**
+     * The size makers fold it to until they choose another; nothing where that is the {@linkplain CardSize#usual usual} one of every card.
+     *
+     * @param system what the maker measures in
+     */
+    default Optional<Size> usual(MeasureSystem system) {
+        return Optional.empty();
+    }
+
+    /**
+     * Changed settings, where what was worked out and is entered from now on starts from what it was, so that nothing jumps.
+     *
+     * @param before the settings as they were
+     * @param after as they are wanted
+     */
+    default Settings continued(Settings before, Settings after) {
+        return after;
+    }
 
     /** Whether it lies a quarter turned: what its lengths grow with in one direction is the shut card's other side. */
     default boolean isTurned(Settings settings) {

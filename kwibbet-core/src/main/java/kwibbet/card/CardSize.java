@@ -26,7 +26,7 @@ public record CardSize(String key, String title, Size size, MeasureSystem system
             inches("standard", "Standard", Length.ofInches(17, 4), Length.ofInches(11, 2)),
             inches("five-by-seven", "5 × 7", Length.ofInches(5), Length.ofInches(7)),
             inches("slimline", "Slimline", Length.ofInches(4), Length.ofInches(9)),
-            inches("small-slim", "Small slim", Length.ofInches(3), Length.ofInches(6)),
+            inches("small-slim", "Small slim", Length.ofInches(7, 2), Length.ofInches(6)),
             inches("square", "Square", Length.ofInches(5), Length.ofInches(5)),
             inches("standard-landscape", "Standard, landscape", Length.ofInches(11, 2), Length.ofInches(17, 4)),
             inches("five-by-seven-landscape", "7 × 5", Length.ofInches(7), Length.ofInches(5)),

@@ -3,7 +3,9 @@ package kwibbet.card;
 import java.util.List;
 
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.shape.Size;
 
 /** Something done to a panel: a record without components, since all that varies is in the {@link Settings}. */
 public interface Feature extends Craft {
@@ -18,6 +20,17 @@ public interface Feature extends Craft {
     /** How far its first piece reaches past what is placed, on each side: the frame of a window, the frame of a shaker. */
     default Length inset(Settings settings) {
         return Length.ZERO;
+    }
+
+    /**
+     * Settings to begin with before all others, the likeliest first, where it holds panels together and its middle is no place to begin.
+     *
+     * @param settings what it starts from
+     * @param room how large the place is
+     * @param system what the maker measures in
+     */
+    default List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
+        return List.of();
     }
 
     /** Lengths of it, besides those every placing has, that say where it lies and not how large it is. */

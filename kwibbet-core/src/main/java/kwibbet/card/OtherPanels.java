@@ -19,6 +19,7 @@ final class OtherPanels {
     private final int level;
     private final boolean facesUp;
     private final Region room;
+    private final Panel root;
 
     OtherPanels(Form form, List<Panel> panels, List<Piece> pieces, Panel panel, Side side, Placement frame) {
         this.form = form;
@@ -28,29 +29,61 @@ final class OtherPanels {
         this.table = shut.of(panel.id());
         this.level = shut.level(panel.id());
         this.facesUp = (side == Side.UP) != table.mirrored();
-        this.room = Region.of(panel.outline()).in(table);
+        this.room = lying(panel);
+        this.root = root(panel);
     }
 
-    /** What is seen through an opening here: panels further from the eye. */
+    /**
+     * What is seen through an opening here: panels further from the eye, the nearest first. What sticks out past the panel it hangs on, as a latch does
+     * past a door, lies over the panel beside that one, whichever of the two is shut last.
+     */
     List<Site.Deeper> behind() {
         return form.panels().stream()
-                .filter(other -> facesUp ? shut.level(other.id()) < level : shut.level(other.id()) > level)
                 .filter(this::overlaps)
-                .sorted(Comparator.comparingInt(other -> Math.abs(shut.level(other.id()) - level)))
+                .filter(other -> further(other) || (!other.id().equals(root.id()) && !overlap(other, root)))
+                .sorted(nearest())
                 .map(this::deeper)
                 .toList();
     }
 
-    List<Site.Deeper> beside() {
+    private boolean further(Panel other) {
+        return facesUp ? shut.level(other.id()) < level : shut.level(other.id()) > level;
+    }
+
+    /** The panel of the base that something hangs on by glue; itself if it is one. */
+    private Panel root(Panel panel) {
+        return panel.hanging() instanceof Panel.Stuck stuck
+                ? panels.stream()
+                        .filter(each -> each.id().equals(stuck.panel()))
+                        .findFirst()
+                        .map(this::root)
+                        .orElse(panel)
+                : panel;
+    }
+
+    /** All other panels, the nearest to the eye first. */
+    List<Site.Deeper> all() {
         return form.panels().stream()
-                .filter(other -> !overlaps(other))
+                .filter(other -> !other.id().equals(root.id()))
+                .sorted(nearest())
                 .map(this::deeper)
                 .toList();
+    }
+
+    private Comparator<Panel> nearest() {
+        return Comparator.comparingInt(other -> facesUp ? -shut.level(other.id()) : shut.level(other.id()));
     }
 
     private boolean overlaps(Panel other) {
-        Region there = Region.of(other.outline()).in(shut.of(other.id()));
-        return Overlay.sharedArea(there, room) > Overlay.NOTHING;
+        return Overlay.sharedArea(lying(other), room) > Overlay.NOTHING;
+    }
+
+    private boolean overlap(Panel one, Panel other) {
+        return Overlay.sharedArea(lying(one), lying(other)) > Overlay.NOTHING;
+    }
+
+    private Region lying(Panel panel) {
+        return Region.of(panel.outline()).in(shut.of(panel.id()));
     }
 
     private Site.Deeper deeper(Panel other) {

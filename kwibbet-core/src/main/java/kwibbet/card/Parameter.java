@@ -43,6 +43,11 @@ public sealed interface Parameter {
             return new OfLength(key, label, sentence, least, most, preset, side);
         }
 
+        /** This parameter under another label. */
+        public OfLength called(String otherLabel) {
+            return new OfLength(key, otherLabel, sentence, least, most, preset, follows);
+        }
+
         /** This parameter starting from another length. */
         public OfLength from(Length otherPreset) {
             return new OfLength(key, label, sentence, least, most, otherPreset, follows);

@@ -48,14 +48,14 @@ public record Site(Asked asked, Ground ground, Around around) {
      *
      * @param below the pieces its piece is stuck to, the nearest first
      * @param behind the other panels of the base it lies before, the nearest first
-     * @param beside the other panels of the base that lie neither before it nor behind it
+     * @param others all other panels of the base, wherever they lie, the nearest to the eye first
      */
-    public record Around(List<Deeper> below, List<Deeper> behind, List<Deeper> beside) {
+    public record Around(List<Deeper> below, List<Deeper> behind, List<Deeper> others) {
         /** Copies the lists. */
         public Around {
             below = List.copyOf(below);
             behind = List.copyOf(behind);
-            beside = List.copyOf(beside);
+            others = List.copyOf(others);
         }
     }
 
@@ -130,9 +130,9 @@ public record Site(Asked asked, Ground ground, Around around) {
         return around.behind();
     }
 
-    /** The other panels of the base that lie neither before it nor behind it. */
-    public List<Deeper> beside() {
-        return around.beside();
+    /** All other panels of the base, the nearest to the eye first. */
+    public List<Deeper> others() {
+        return around.others();
     }
 
     /**

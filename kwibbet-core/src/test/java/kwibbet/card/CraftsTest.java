@@ -149,8 +149,8 @@ class CraftsTest {
             Outcome<Card> card = CardMaker.make(design, MATERIALS);
             if (card instanceof Outcome.Made<Card> made) {
                 Size finished = made.value().form().finished();
-                boolean square = base.key().equals("pinwheel");
-                assertThat(square || finished.equals(everyday.size()))
+                boolean round = base.key().equals("pinwheel") || base.key().equals("shaped");
+                assertThat(round || finished.equals(everyday.size()))
                         .as(everyday.title())
                         .isTrue();
                 assertThat(base.finished(settings)).isEqualTo(finished);

@@ -196,7 +196,7 @@ class ToolPicturesTest {
     @ValueSource(booleans = {false, true})
     void diesLieWhereTheListSays(boolean leftHand) {
         List<Card> cards = new ArrayList<>();
-        cards.add(make(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4", "foot", "1/2"))
+        cards.add(make(base("shaped", "4", "5", "shape", "arch", "height", "5", "leftOff", "1/4", "foot", "1/2"))
                 .orThrow());
         cards.add(make(base("past-fold", "4", "6 1/2", "fold", "top", "shape", "gable", "across", "2", "rise", "1"))
                 .orThrow());

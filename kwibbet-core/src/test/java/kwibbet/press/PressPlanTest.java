@@ -265,7 +265,7 @@ class PressPlanTest {
     /** A die 1/4 past the fold cuts both layers; the paper is scored across its middle before, and its lower edge is the foot. */
     @Test
     void aShapedBaseIsCutFoldedInOnePass() {
-        Card card = card24(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4", "foot", "1/2"));
+        Card card = card24(base("shaped", "4", "5", "shape", "arch", "height", "5", "leftOff", "1/4", "foot", "1/2"));
         Die arch = die("arch", Kind.ARCH, "4 1/4", "5 1/2", Detail.PLAIN, Sides.STRAIGHT);
         Toolbox tools = TOOLS.withDies(List.of(arch));
         RunPlan plan = RunPlan.of(line(card, 24), shelf(paper(size("12", "12"))), Thrift.FEWEST_SHEETS, tools);
@@ -349,7 +349,7 @@ class PressPlanTest {
     /** What a die cuts out has no edges yet to stick anything by, and its die would cut through what is stuck on. */
     @Test
     void nothingIsStuckToAPieceBeforeThatIsCutOut() {
-        Card card = card24(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4")
+        Card card = card24(base("shaped", "4", "5", "shape", "arch", "height", "5", "leftOff", "1/4")
                 .withAdditions(List.of(
                         add("mat", "mat", front(), "fit", "size", "width", "2", "height", "2"),
                         round("hole", "mat", "1", "through", "layers"))));

@@ -290,7 +290,7 @@ class TrialRunTest {
     /** A shape that is cut by hand needs paper large enough, not just as large as itself. */
     @Test
     void paperForAShapeIsCutToTheNextMark() {
-        Card card = make(base("shaped", "4", "5", "shape", "arch", "leftOff", "1/4")
+        Card card = make(base("shaped", "4", "5", "shape", "arch", "height", "5", "leftOff", "1/4")
                         .withAdditions(List.of(mat("mat", front(), border("3/16")))))
                 .orThrow();
         RunPlan plan = plan(card);

@@ -38,7 +38,7 @@ import kwibbet.tool.Toolbox;
 public final class Samples {
 
     private static final FoldedBase FOLDED = new FoldedBase();
-    private static final PaperId STOCK = new PaperId("stock");
+    public static final PaperId STOCK = new PaperId("stock");
 
     public static final Materials MATERIALS = new Materials(shelf(), Graduation.SIXTEENTHS);
 

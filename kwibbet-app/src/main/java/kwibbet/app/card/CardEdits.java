@@ -13,6 +13,7 @@ import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.card.Addition;
+import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Copies;
 import kwibbet.card.Craft;
@@ -63,12 +64,13 @@ class CardEdits {
     /** The base form. Where only the size was changed, what is on the card grows with it. */
     Optional<Design> base(Design design, Entries entries) {
         Settings before = design.present();
-        Settings after = read(design.base(), before, entries, design.system());
+        Settings after = design.base().continued(before, read(design.base(), before, entries, design.system()));
         if (!entries.areGood()) {
             return Optional.empty();
         }
         Size finished = design.base().finished(after);
-        Design changed = design.base().sized(before, finished).equals(after)
+        Base base = design.base();
+        Design changed = base.sized(before, finished).equals(base.sized(after, finished))
                 ? design.resized(finished)
                 : design.settled().with(after);
         Map<String, PaperId> papers = papers(design.base(), design.papers(), entries);

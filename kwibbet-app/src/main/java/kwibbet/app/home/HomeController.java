@@ -47,6 +47,8 @@ class HomeController {
     private static final int AT_A_LOOK = 10;
 
     private static final int LONGEST = 60;
+    /** Each base at the size it is usually made. */
+    private static final String AS_USUAL = "usual";
 
     private final DesignStore designs;
     private final Inventory inventory;
@@ -148,24 +150,20 @@ class HomeController {
         // What is wrong with a size typed so far is said when the card is started, not while it is typed.
         Entries looking = entries.copy();
         MeasureSystem system = inventory.studio().system();
-        CardSize size = chosenSize(looking, system);
-        CardSize shown = looking.areGood() ? size : CardSize.usual(system);
+        Optional<CardSize> size = chosenSize(looking, system);
+        Optional<CardSize> shown = looking.areGood() ? size : Optional.empty();
         PaperId paper = paper(entries, shelf);
         model.addAttribute("entries", entries);
         model.addAttribute("papers", foldable(shelf));
         model.addAttribute("paper", paper.value());
         model.addAttribute("sizes", CardSize.in(system));
         model.addAttribute("system", system);
-        model.addAttribute(
-                "size",
-                entries.has("size")
-                        ? entries.words("size")
-                        : CardSize.usual(system).key());
+        model.addAttribute("size", entries.has("size") ? entries.words("size") : AS_USUAL);
         model.addAttribute("chosen", entries.words("base"));
         model.addAttribute(
                 "bases",
                 Bases.ALL.stream()
-                        .map(base -> offered(base, shown, paper, shelf))
+                        .map(base -> offered(base, shown.orElseGet(() -> usual(base, system)), paper, shelf))
                         .toList());
         return "home/new";
     }
@@ -223,11 +221,13 @@ class HomeController {
         if (base.isEmpty()) {
             entries.refuse("base", "Choose how it folds.");
         }
-        CardSize size = chosenSize(entries, inventory.studio().system());
+        MeasureSystem system = inventory.studio().system();
+        Optional<CardSize> chosen = chosenSize(entries, system);
         if (!entries.areGood() || base.isEmpty()) {
             return Optional.empty();
         }
         String name = entries.words("name").isEmpty() ? base.get().title() : entries.words("name");
+        CardSize size = chosen.orElseGet(() -> usual(base.get(), system));
         Design design = fresh(name, base.get(), size, new PaperId(paper));
         workshop.make(design).reasons().forEach(reason -> refuse(reason, entries));
         return entries.areGood() ? Optional.of(design) : Optional.empty();
@@ -239,11 +239,18 @@ class HomeController {
         entries.refuse(hasField ? reason.field() : "base", reason.message());
     }
 
-    /** One of the everyday sizes, or the maker's own. */
-    private static CardSize chosenSize(Entries entries, MeasureSystem system) {
-        return entries.has("size")
-                ? CardSize.find(entries.words("size")).orElseGet(() -> ownSize(entries))
-                : CardSize.usual(system);
+    /** One of the everyday sizes, or the maker's own; nothing where each base is wanted as it is usually made. */
+    private static Optional<CardSize> chosenSize(Entries entries, MeasureSystem system) {
+        if (!entries.has("size") || entries.words("size").equals(AS_USUAL)) {
+            return Optional.empty();
+        }
+        return CardSize.find(entries.words("size")).or(() -> Optional.of(ownSize(entries)));
+    }
+
+    private static CardSize usual(Base base, MeasureSystem system) {
+        return base.usual(system)
+                .map(size -> new CardSize(AS_USUAL, "As usual", size, system))
+                .orElseGet(() -> CardSize.usual(system));
     }
 
     private static CardSize ownSize(Entries entries) {

@@ -21,7 +21,7 @@ class SameSiteFilter extends OncePerRequestFilter {
     private static final Set<String> HOSTS = Set.of("127.0.0.1", "localhost", "[::1]");
     private static final Set<String> READING = Set.of("GET", "HEAD");
     private static final String MAY_LOAD =
-            "default-src 'self'; base-uri 'none'; object-src 'none'; frame-ancestors 'none'; form-action 'self'";
+            "default-src 'self'; img-src 'self' data:; base-uri 'none'; object-src 'none'; frame-ancestors 'none'; form-action 'self'";
     private static final Pattern SHIPPED = Pattern.compile("/(css|js|fonts|webjars)/.*|/icon\\.svg");
 
     @Override

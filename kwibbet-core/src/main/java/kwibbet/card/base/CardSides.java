@@ -4,6 +4,8 @@ import java.util.List;
 
 import kwibbet.card.Parameter;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Size;
 
 /** The parameters nearly every base has: the size of the shut card and how it lies. */
 final class CardSides {
@@ -45,6 +47,12 @@ final class CardSides {
 
     private static Parameter.OfChoice fold(Parameter.Choice first, Parameter.Choice second) {
         return new Parameter.OfChoice("fold", "Fold", "Where the shut card is folded.", List.of(first, second));
+    }
+
+    /** 4 1/4 in square, or 110 mm. */
+    static Size smallSquare(MeasureSystem system) {
+        Length side = system == MeasureSystem.INCH ? Length.ofInches(17, 4) : Length.ofMillimetres(110);
+        return new Size(side, side);
     }
 
     static Parameter.OfLength length(

@@ -45,11 +45,24 @@ public record GateBase() implements ParallelFoldBase {
     /** The width of the right door. */
     public static final Parameter.OfLength RIGHT = door("right", "Right door");
 
+    /** Which of two doors that overlap is shut last. */
+    public static final Parameter.OfChoice OUTSIDE = Parameter.OfChoice.of(
+            "outside",
+            "Outside",
+            "Which door lies over the other.",
+            "right",
+            "the right door",
+            "left",
+            "the left door");
+
+    private static final Parameter.OfChoice LYING_OUTSIDE = Parameter.OfChoice.of(
+            OUTSIDE.key(), OUTSIDE.label(), OUTSIDE.sentence(), "right", "the bottom door", "left", "the top door");
+
     /** Both doors half as wide as the middle. */
     public static final String MEET = "meet";
     /** Doors of their own widths that may leave a gap. */
     public static final String OWN = "own";
-    /** Doors of their own widths that may overlap, the right one on top. */
+    /** Doors of their own widths that may overlap. */
     public static final String OVERLAP = "overlap";
 
     static final PanelId LEFT_DOOR = new PanelId("left");
@@ -91,7 +104,7 @@ public record GateBase() implements ParallelFoldBase {
 
     @Override
     public List<Parameter> parameters() {
-        return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, DOORS, LEFT, RIGHT);
+        return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, DOORS, LEFT, RIGHT, OUTSIDE);
     }
 
     @Override
@@ -99,11 +112,22 @@ public record GateBase() implements ParallelFoldBase {
         return Optional.of(new WayOut("let them meet", settings.with(DOORS, MEET)));
     }
 
+    /** The doors of a gate that lies a quarter turned are at its top and its bottom. */
     @Override
     public List<Parameter> asked(Settings settings) {
-        return settings.is(DOORS, MEET)
-                ? List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, DOORS)
-                : parameters();
+        List<Parameter> asked = new ArrayList<>(List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, DOORS));
+        if (!settings.is(DOORS, MEET)) {
+            asked.add(lying(LEFT, settings));
+            asked.add(lying(RIGHT, settings));
+        }
+        if (settings.is(DOORS, OVERLAP)) {
+            asked.add(lies(settings) ? LYING_OUTSIDE : OUTSIDE);
+        }
+        return asked;
+    }
+
+    private static Parameter.OfLength lying(Parameter.OfLength door, Settings settings) {
+        return !lies(settings) ? door : door.called(door == LEFT ? "Top door" : "Bottom door");
     }
 
     /** The middle keeps its width; the door that hangs on the score takes what there is. */
@@ -119,6 +143,10 @@ public record GateBase() implements ParallelFoldBase {
                 score.equals(LEFT_DOOR.hinge())
                         ? own.with(LEFT, at)
                         : own.with(RIGHT, left.plus(width).plus(right).minus(at)));
+    }
+
+    private static boolean lies(Settings settings) {
+        return settings.is(CardSides.LIES, CardSides.TURNED);
     }
 
     @Override
@@ -145,9 +173,16 @@ public record GateBase() implements ParallelFoldBase {
         return width.isLongerThan(most)
                 ? List.of(new Refusal(
                         door.key(),
-                        door.label() + ": it would reach past the far edge by " + brief.figure(width.minus(most))
-                                + "."))
+                        lying(door, brief.settings()).label() + ": it would reach past the far edge by "
+                                + brief.figure(width.minus(most)) + "."))
                 : List.of();
+    }
+
+    /** Meeting doors are shut from the left; of two that overlap the outer one last. */
+    private static List<ScoreId> closing(Brief brief) {
+        return brief.is(DOORS, OVERLAP) && brief.is(OUTSIDE, "left")
+                ? List.of(RIGHT_DOOR.hinge(), LEFT_DOOR.hinge())
+                : List.of(LEFT_DOOR.hinge(), RIGHT_DOOR.hinge());
     }
 
     static Strip strip(Length left, Length middle, Length right, Length height) {
@@ -162,13 +197,7 @@ public record GateBase() implements ParallelFoldBase {
         Strip strip = strip(left, finished.width(), right, finished.height());
         List<Pose> poses =
                 strip.poses(Map.of(LEFT_DOOR.hinge(), 118, RIGHT_DOOR.hinge(), 118), new Pose.View(0, 0, 8, 12));
-        Form form = Form.of(
-                finished,
-                strip.piece(brief),
-                strip.panels(),
-                FACES,
-                poses,
-                List.of(LEFT_DOOR.hinge(), RIGHT_DOOR.hinge()));
+        Form form = Form.of(finished, strip.piece(brief), strip.panels(), FACES, poses, closing(brief));
         return form;
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import kwibbet.card.Base;
 import kwibbet.card.Brief;
@@ -22,6 +23,7 @@ import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
@@ -99,6 +101,12 @@ public record PinwheelBase() implements Base {
     public Size finished(Settings settings) {
         Length side = Length.max(side(settings.length(MARK)), Length.GRAIN);
         return new Size(side, side);
+    }
+
+    /** 4 1/4 square, common practice, no source; 110 mm where millimetres are measured. */
+    @Override
+    public Optional<Size> usual(MeasureSystem system) {
+        return Optional.of(CardSides.smallSquare(system));
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Brief;
@@ -16,9 +17,12 @@ import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.Presets;
 import kwibbet.card.Score;
 import kwibbet.card.ScoreId;
+import kwibbet.card.Settings;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
@@ -43,9 +47,12 @@ public record ShapedBase() implements ParallelFoldBase {
             "shape",
             "Outline",
             "The outline of the die.",
-            Stream.of(CutShape.Kind.values())
-                    .filter(kind -> kind != CutShape.Kind.RECTANGLE)
-                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words()))
+            Stream.concat(
+                            Stream.of(CutShape.Kind.values())
+                                    .filter(kind -> kind != CutShape.Kind.RECTANGLE)
+                                    .map(kind ->
+                                            new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words())),
+                            Stream.of(new Parameter.Choice(ShapedBase.ROUND, "circle")))
                     .toList());
     /** How much of the outline is left off at the fold. */
     public static final Parameter.OfLength LEFT_OFF = CardSides.length(
@@ -63,6 +70,9 @@ public record ShapedBase() implements ParallelFoldBase {
             Length.ZERO,
             Length.ofInches(6),
             Length.ofInches(1, 4));
+
+    /** As high as wide, whatever is left off and trimmed off: the height of the card follows from its width. */
+    public static final String ROUND = "round";
 
     private static final Length SHORTEST_HINGE = Length.ofInches(1, 2);
     private static final ScoreId CREASE = new ScoreId("fold");
@@ -85,6 +95,54 @@ public record ShapedBase() implements ParallelFoldBase {
     @Override
     public List<Parameter> parameters() {
         return List.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, SHAPE, LEFT_OFF, FOOT);
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        return parameters().stream()
+                .filter(parameter -> parameter != CardSides.HEIGHT || !settings.is(SHAPE, ROUND))
+                .toList();
+    }
+
+    /** A circle, of which nobody has to work out the height. */
+    @Override
+    public Settings start(MeasureSystem system) {
+        return Presets.of(this, system).with(SHAPE, ROUND);
+    }
+
+    @Override
+    public Optional<Size> usual(MeasureSystem system) {
+        return Optional.of(CardSides.smallSquare(system));
+    }
+
+    /**
+     * As entered; of a circle of {@code d} across the height follows: {@code d = w + o} with the fold upright, of which the foot is trimmed off, and
+     * {@code d = w} with the fold level, of which both are.
+     */
+    @Override
+    public Size finished(Settings settings) {
+        Size entered = ParallelFoldBase.super.finished(settings);
+        if (!settings.is(SHAPE, ROUND)) {
+            return entered;
+        }
+        Length off = isTurned(settings) ? settings.length(LEFT_OFF).negated() : settings.length(LEFT_OFF);
+        Length height = entered.width().plus(off).minus(settings.length(FOOT));
+        return new Size(entered.width(), Length.max(height, Length.GRAIN));
+    }
+
+    /** The height of a circle is nobody's to set. */
+    @Override
+    public Settings sized(Settings settings, Size finished) {
+        return settings.is(SHAPE, ROUND)
+                ? settings.with(CardSides.WIDTH, finished.width())
+                : ParallelFoldBase.super.sized(settings, finished);
+    }
+
+    @Override
+    public Settings continued(Settings before, Settings after) {
+        return before.is(SHAPE, ROUND) && !after.is(SHAPE, ROUND)
+                ? after.with(CardSides.HEIGHT, finished(before).height())
+                : after;
     }
 
     @Override
@@ -116,7 +174,9 @@ public record ShapedBase() implements ParallelFoldBase {
     }
 
     private static CutShape shape(Brief brief, Size die) {
-        return new CutShape(CutShape.Kind.valueOf(brief.choice(SHAPE).toUpperCase(Locale.ROOT)), die);
+        String shape = brief.choice(SHAPE);
+        return new CutShape(
+                shape.equals(ROUND) ? CutShape.Kind.OVAL : CutShape.Kind.valueOf(shape.toUpperCase(Locale.ROOT)), die);
     }
 
     /** The outline as it lies before the card is turned, so that it stands upright afterwards. */

@@ -17,7 +17,7 @@ public final class Starts {
     private Starts() {}
 
     /**
-     * The settings of a base for a shut card of that size, whatever else it needs grown or shrunk with it from its preset. What no mark of a tool
+     * The settings of a base for a shut card of that size, whatever else it needs grown or shrunk with it from its preset, which is meant for the size it is usually made at. What no mark of a tool
      * stands for, as where a size is divided by a root, is at the nearest one that is: the card is then nearly of that size.
      *
      * @param base the base
@@ -31,9 +31,12 @@ public final class Starts {
                 entered = entered.with(length, length.preset());
             }
         }
+        Settings preset = entered;
+        Settings usual =
+                base.usual(system).map(size -> base.sized(preset, size)).orElse(preset);
         return marked(
                 base,
-                Design.of("start", system, base, entered, PaperId.NONE)
+                Design.of("start", system, base, usual, PaperId.NONE)
                         .resized(finished)
                         .settled()
                         .settings(),

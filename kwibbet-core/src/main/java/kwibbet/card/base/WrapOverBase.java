@@ -16,6 +16,7 @@ import kwibbet.card.Side;
 import kwibbet.card.base.Strip.Crease;
 import kwibbet.card.base.Strip.Leaf;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Size;
 
@@ -59,6 +60,14 @@ public record WrapOverBase() implements ParallelFoldBase {
     @Override
     public String sentence() {
         return "A flap comes round the edge onto the front.";
+    }
+
+    /** The standard card, whose flap is 1 1/2. */
+    @Override
+    public Optional<Size> usual(MeasureSystem system) {
+        return system == MeasureSystem.INCH
+                ? Optional.of(new Size(Length.ofInches(17, 4), Length.ofInches(11, 2)))
+                : Optional.empty();
     }
 
     @Override

@@ -48,7 +48,7 @@ public final class Beginnings {
                 settings = settings.with(length, Length.max(least, Length.min(settings.length(length), most)));
             }
         }
-        return settings;
+        return new FreePlace(feature, card, host, room).nearest(settings);
     }
 
     /** The card stock a new thing is cut from until another is chosen: one that can be told from what it lies on. */

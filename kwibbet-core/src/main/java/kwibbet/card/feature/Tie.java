@@ -12,7 +12,9 @@ import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Supply;
 import kwibbet.card.Work;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
@@ -23,7 +25,7 @@ import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
-/** Two brads and a twine wound round them in a figure of eight; the second brad may sit on the panel beside this one. */
+/** Two brads and a twine wound round them in a figure of eight; one of them may sit on the panel beside this one or behind it. */
 public record Tie() implements Feature {
 
     /** How far apart the brads are. */
@@ -32,6 +34,13 @@ public record Tie() implements Feature {
     /** How often the twine goes round. */
     public static final Parameter.OfCount TURNS =
             new Parameter.OfCount("turns", "Turns", "How often the twine goes round both.", 1, 8, 3);
+
+    /** Which way the twine runs. */
+    public static final Parameter.OfChoice RUNS = Parameter.OfChoice.of(
+            "runs", "Runs", "Which way the twine runs.", Tie.RUNS_ACROSS, "across", Tie.RUNS_DOWN, "up and down");
+
+    static final String RUNS_ACROSS = "across";
+    static final String RUNS_DOWN = "down";
 
     private static final Length HOLE = Length.ofInches(1, 8);
     private static final Length TAIL = Length.ofInches(5);
@@ -54,14 +63,14 @@ public record Tie() implements Feature {
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(Placing.ALL);
-        all.addAll(List.of(APART, TURNS));
+        all.addAll(List.of(RUNS, APART, TURNS));
         return all;
     }
 
     @Override
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(Placing.asked(settings));
-        asked.addAll(List.of(APART, TURNS));
+        asked.addAll(List.of(RUNS, APART, TURNS));
         return asked;
     }
 
@@ -70,31 +79,57 @@ public record Tie() implements Feature {
         return List.of();
     }
 
+    /** With one brad on each side of an edge: the right one, the left one, the lower and the upper one; also closer together. */
+    @Override
+    public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
+        Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        return Stream.of(settings.length(APART), system.usual(Length.ofInches(1)), system.usual(APART.least()))
+                .map(apart -> settings.with(APART, apart))
+                .flatMap(each -> Stream.concat(
+                        Stream.of(room.width(), Length.ZERO).map(edge -> astride(each, RUNS_ACROSS, edge, marks)),
+                        Stream.of(room.height(), Length.ZERO).map(edge -> astride(each, RUNS_DOWN, edge, marks))))
+                .toList();
+    }
+
+    private static Settings astride(Settings settings, String runs, Length edge, Graduation marks) {
+        Settings tie = settings.with(RUNS, runs);
+        Length from = edge.minus(settings.length(APART).plus(HOLE).half())
+                .roundedTo(marks)
+                .shown();
+        return runs.equals(RUNS_ACROSS)
+                ? tie.with(Placing.ACROSS, Placing.BY).with(Placing.FROM_LEFT, from)
+                : tie.with(Placing.DOWN, Placing.BY).with(Placing.FROM_TOP, from);
+    }
+
     @Override
     public Outcome<Work> work(Site site) {
         Size hole = new Size(HOLE, HOLE);
-        Size pair = new Size(site.brief().length(APART).plus(HOLE), HOLE);
-        Point corner = Placing.corner(site, pair);
-        Point second = corner.plus(site.brief().length(APART), Length.ZERO);
+        Length apart = site.brief().length(APART);
+        boolean across = site.brief().is(RUNS, RUNS_ACROSS);
+        Length along = apart.plus(HOLE);
+        Point first = Placing.corner(site, across ? new Size(along, HOLE) : new Size(HOLE, along));
+        Point second = across ? first.plus(apart, Length.ZERO) : first.plus(Length.ZERO, apart);
         CutShape round = new CutShape(CutShape.Kind.OVAL, hole);
-        return Window.fitting(site, round.outline().plus(corner.x(), corner.y()), "The first hole")
-                .then(ok -> other(site, round, second))
-                .then(others -> {
-                    Work.Collector work = new Work.Collector();
-                    holes(site, round, corner).forEach(each -> work.opening(each.piece(), each.what()));
-                    others.forEach(each -> work.opening(each.piece(), each.what()));
-                    Length twine = site.brief()
-                            .length(APART)
-                            .multipliedBy(2L * site.brief().count(TURNS))
-                            .plus(TAIL.multipliedBy(2));
-                    return Outcome.made(work.supply(Supply.count(site.id(), "brad", 2))
-                            .supply(Supply.length(site.id(), "twine", twine))
-                            .direction(
-                                    site.piece(),
-                                    Phrase.of(
-                                            "Set the two brads of " + site.name() + " and wind the twine round both."))
-                            .end());
-                });
+        boolean firstIsHere = Overlay.contains(site.room(), round.outline().plus(first.x(), first.y()));
+        Point here = firstIsHere ? first : second;
+        return Window.fitting(site, round.outline().plus(here.x(), here.y()), "The nearer hole")
+                .then(ok -> other(site, round, firstIsHere ? second : first))
+                .then(others -> Outcome.made(tied(site, holes(site, round, here), others)));
+    }
+
+    private static Work tied(Site site, List<Work.On<Opening>> here, List<Work.On<Opening>> others) {
+        Work.Collector work = new Work.Collector();
+        Stream.concat(here.stream(), others.stream()).forEach(each -> work.opening(each.piece(), each.what()));
+        Length twine = site.brief()
+                .length(APART)
+                .multipliedBy(2L * site.brief().count(TURNS))
+                .plus(TAIL.multipliedBy(2));
+        return work.supply(Supply.count(site.id(), "brad", 2))
+                .supply(Supply.length(site.id(), "twine", twine))
+                .direction(
+                        site.piece(),
+                        Phrase.of("Set the two brads of " + site.name() + " and wind the twine round both."))
+                .end();
     }
 
     /** The piece itself and all it is stuck to. */
@@ -111,13 +146,13 @@ public record Tie() implements Feature {
                 new Opening(site.id(), "hole", round, Placement.at(corner).within(deeper.frame())));
     }
 
-    /** The second hole: beside the first, or in the panel beside and all that covers it there. */
+    /** The other hole: beside the first, or in the panel that is seen there when the card is shut and all that covers it. */
     private static Outcome<List<Work.On<Opening>>> other(Site site, CutShape round, Point second) {
         Outline there = round.outline().plus(second.x(), second.y());
         if (Overlay.contains(site.room(), there)) {
             return Outcome.made(holes(site, round, second));
         }
-        return site.beside().stream()
+        return site.others().stream()
                 .filter(panel -> Overlay.contains(Region.of(panel.panel().outline()), there.in(panel.frame())))
                 .findFirst()
                 .map(panel -> Outcome.made(Stream.concat(
@@ -128,6 +163,6 @@ public record Tie() implements Feature {
                                         .map(cover -> on(cover, site, round, second)))
                         .toList()))
                 .orElseGet(() -> Outcome.refused(
-                        APART.key(), "The second brad would lie beside the card: put them closer together."));
+                        APART.key(), "The other brad would lie beside the card: put them closer together."));
     }
 }

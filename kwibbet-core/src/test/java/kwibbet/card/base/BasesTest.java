@@ -15,10 +15,13 @@ import kwibbet.card.Design;
 import kwibbet.card.Face;
 import kwibbet.card.Materials;
 import kwibbet.card.PanelId;
+import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
 import kwibbet.card.Score;
 import kwibbet.card.Settings;
+import kwibbet.card.ShutFold;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -86,6 +89,63 @@ class BasesTest {
         assertThat(gate.size()).isEqualTo(size("10 1/4", "7"));
         assertThat(fields(base("gate", "5", "7", "doors", "own", "left", "5 1/2", "right", "1/2")))
                 .containsExactly("left", "right");
+    }
+
+    @Test
+    void ofTwoDoorsThatOverlapTheMakerSaysWhichLiesOutside() {
+        for (String outer : List.of("left", "right")) {
+            Card gate = card("gate", "5", "7", "doors", "overlap", "left", "3", "right", "2 1/2", "outside", outer);
+            ShutFold shut = ShutFold.of(
+                    gate.panels(),
+                    gate.pieces(),
+                    gate.form().pose(Pose.SHUT),
+                    gate.form().closing());
+            String inner = outer.equals("left") ? "right" : "left";
+            assertThat(shut.level(new PanelId(outer))).isGreaterThan(shut.level(new PanelId(inner)));
+        }
+    }
+
+    @Test
+    void aGateThatLiesHasATopAndABottomDoor() {
+        GateBase gate = new GateBase();
+        Settings own = set(gate, Settings.PRESET, "doors", "overlap", "lies", "turned");
+        assertThat(gate.asked(own))
+                .extracting(Parameter::label)
+                .contains("Top door", "Bottom door")
+                .doesNotContain("Left door");
+        Design wide = base("gate", "5", "7", "doors", "own", "left", "7 1/2", "right", "1/2", "lies", "turned");
+        assertThat(make(wide).reasons().get(0).message())
+                .startsWith("Top door: it would reach past the far edge by 1/2");
+    }
+
+    /** The circle is as high as wide whatever is left off at the fold and trimmed off at the foot. */
+    @Test
+    void aRoundBaseIsRound() {
+        Card standing = card("shaped", "4 1/4", "9", "shape", "round", "leftOff", "1/2", "foot", "0");
+        assertThat(standing.form().finished()).isEqualTo(size("4 1/4", "4 3/4"));
+        assertThat(standing.base().size()).isEqualTo(size("8 1/2", "4 3/4"));
+        Card lying = card("shaped", "4 1/4", "9", "shape", "round", "leftOff", "1/4", "foot", "1/4", "lies", "turned");
+        assertThat(lying.form().finished()).isEqualTo(size("4 1/4", "3 3/4"));
+        ShapedBase shaped = new ShapedBase();
+        Settings round = standing.design().settings();
+        assertThat(shaped.finished(shaped.continued(round, set(shaped, round, "shape", "arch"))))
+                .isEqualTo(size("4 1/4", "4 3/4"));
+    }
+
+    /** Common practice, no source: a pinwheel is scored at 3 inches, a flap that comes onto the front is 1 1/2. */
+    @Test
+    void whatIsUsualForABaseIsWhatItStartsFrom() {
+        Settings wheel = usual(new PinwheelBase());
+        assertThat(wheel.length(PinwheelBase.MARK)).isEqualTo(in("3"));
+        assertThat(wheel.length(PinwheelBase.PLEAT)).isEqualTo(in("1"));
+        Settings wrap = usual(new WrapOverBase());
+        assertThat(new WrapOverBase().finished(wrap)).isEqualTo(size("4 1/4", "5 1/2"));
+        assertThat(wrap.length(WrapOverBase.FLAP)).isEqualTo(in("1 1/2"));
+        assertThat(new ShapedBase().finished(usual(new ShapedBase()))).isEqualTo(size("4 1/4", "4 1/4"));
+    }
+
+    private static Settings usual(Base base) {
+        return Starts.sized(base, base.usual(MeasureSystem.INCH).orElseThrow(), MeasureSystem.INCH);
     }
 
     @Test
@@ -207,7 +267,7 @@ class BasesTest {
 
     @Test
     void aShapedBaseHingesWhereItsOutlineRunsIntoTheFold() {
-        Card card = card("shaped", "4", "5", "shape", "oval", "leftOff", "1/4", "foot", "1/4");
+        Card card = card("shaped", "4", "5", "shape", "oval", "height", "5", "leftOff", "1/4", "foot", "1/4");
         Piece base = card.base();
         assertThat(base.size().width()).isEqualTo(in("8"));
         Score.Measured hinge = base.scores().get(0).measured(base.size()).orElseThrow();
@@ -215,7 +275,7 @@ class BasesTest {
         // The ellipse 4 1/4 × 5 1/4 a quarter inch from its edge: 2·b·√(1 − (1 − o/a)²).
         double half = 2.625 * Math.sqrt(1 - Math.pow(1 - 0.25 / 2.125, 2));
         assertThat(hinge.stop().minus(hinge.start()).toInches()).isCloseTo(2 * half, offset(0.01));
-        assertThat(fields(base("shaped", "4", "5", "shape", "diamond", "leftOff", "1/16")))
+        assertThat(fields(base("shaped", "4", "5", "shape", "diamond", "height", "5", "leftOff", "1/16")))
                 .containsExactly("leftOff");
     }
 

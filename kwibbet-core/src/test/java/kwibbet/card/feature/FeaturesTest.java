@@ -10,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.Feature;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
@@ -23,8 +24,10 @@ import kwibbet.card.Tape;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 
 import static kwibbet.Inches.STOCK;
@@ -304,6 +307,83 @@ class FeaturesTest {
         assertThat(amount(card, "twine")).isCloseTo(6 + 10, offset(1e-9));
         assertThat(fields(FOLDED, add("tie", "tie-1", on("front-outside"), "across", "end", "apart", "12")))
                 .isNotEmpty();
+    }
+
+    private static Addition begun(Card card, String feature, String host) {
+        Feature found = Features.find(feature).orElseThrow();
+        return card.design().next(found, on(host), Beginnings.of(found, card, on(host)), Map.of());
+    }
+
+    /** What is begun where something is cut already lies beside it, and leaves enough paper between the two. */
+    @Test
+    void aSecondOpeningIsBegunBesideTheFirst() {
+        Card card = card(FOLDED, begun(card(FOLDED), "opening", "front-outside"));
+        for (int more = 0; more < 3; more++) {
+            card = make(card.design().plus(begun(card, "opening", "front-outside")))
+                    .orThrow();
+        }
+        List<Outline> openings =
+                card.base().openings().stream().map(Opening::outline).toList();
+        assertThat(openings).hasSize(4);
+        for (Outline one : openings) {
+            Outline grown = Outline.of(new Rect(
+                    one.bounds().corner().plus(in("-1/8"), in("-1/8")),
+                    one.bounds().size().grown(in("1/8"))));
+            assertThat(openings)
+                    .filteredOn(other -> Overlay.overlap(grown, other))
+                    .containsExactly(one);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "gate,5,7,left-outside,left,right",
+        "gate,5,7,right-outside,left,right",
+        "gate,3,4,left-outside,left,right",
+        "wrap-over,4 1/4,5 1/2,flap-outside,flap,front"
+    })
+    void aTieIsBegunOverTheEdgeItHolds(
+            String base, String width, String height, String host, String one, String other) {
+        Card plain = card(base(base, width, height));
+        Card card = card(plain.design(), begun(plain, "tie", host));
+        List<Outline> holes =
+                card.base().openings().stream().map(Opening::outline).toList();
+        assertThat(holes).hasSize(2);
+        for (String panel : List.of(one, other)) {
+            Region room = Region.of(card.panel(new PanelId(panel)).orElseThrow().outline());
+            assertThat(holes).filteredOn(hole -> Overlay.contains(room, hole)).hasSize(1);
+        }
+    }
+
+    @Test
+    void theDoorsOfALyingGateAreTiedFromTopToBottom() {
+        Card plain = card(base("gate", "5", "7", "lies", "turned"));
+        Card card = card(plain.design(), begun(plain, "tie", "left-outside"));
+        assertThat(card.design().additions().get(0).settings().choice(Tie.RUNS)).isEqualTo("down");
+        assertThat(card.base().openings()).hasSize(2);
+    }
+
+    /** A latch on one door reaches over the other: the mate of a magnet in it goes there, not behind the door it hangs on. */
+    @Test
+    void theMateOfAMagnetInALatchIsOnTheOtherDoor() {
+        Design gate = base("gate", "5", "7");
+        Addition latch = add(
+                "ornament",
+                "latch",
+                on("left-outside"),
+                "width",
+                "2",
+                "height",
+                "1",
+                "across",
+                "by",
+                "fromLeft",
+                "1 1/2");
+        Card card = card(gate, latch, add("magnets", "magnets-1", on("latch"), "across", "end"));
+        Region other = Region.of(card.panel(new PanelId("right")).orElseThrow().outline());
+        assertThat(card.base().zones()).singleElement().satisfies(zone -> assertThat(
+                        Overlay.contains(other, zone.outline()))
+                .isTrue());
     }
 
     /** The second pass must land on the pattern's pitch. */

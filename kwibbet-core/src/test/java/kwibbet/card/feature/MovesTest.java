@@ -134,7 +134,7 @@ class MovesTest {
         "folded,fold,-1,shortBy,1",
         "gate,left,1/2,left,3",
         "gate,right,1/2,right,2",
-        "wrap-over,flap,1/4,flap,1 1/4",
+        "wrap-over,flap,1/4,flap,1 1/2",
         "bridged,fold,0,strip,2",
         "custom,fold-1,-1,panel1,4"
     })

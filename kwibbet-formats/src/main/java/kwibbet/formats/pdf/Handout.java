@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -38,6 +39,7 @@ import kwibbet.crease.FoldStep;
 import kwibbet.cutting.CuttingPlan.Missing;
 import kwibbet.fold.CardFolding;
 import kwibbet.fold.FoldWords;
+import kwibbet.formats.pdf.PageFlow.Captioned;
 import kwibbet.layout.CutPart;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.PaperPlan.CutSize;
@@ -67,12 +69,19 @@ public final class Handout {
     private static final int STEPS_A_ROW = 4;
     private static final int LONGEST_NAME = 60;
 
+    /** Sheets side by side, and how high each is at most: six to a page. */
+    private static final int SHEETS_A_ROW = 2;
+
+    private static final float SHEET_HEIGHT = 205;
+
     private final RunPlan plan;
+    private final Set<PrintPart> parts;
     private final MeasureSystem system;
     private final PageFlow flow;
 
-    private Handout(RunPlan plan, PageFlow flow) {
+    private Handout(RunPlan plan, Set<PrintPart> parts, PageFlow flow) {
         this.plan = plan;
+        this.parts = parts;
         this.system = plan.card().design().system();
         this.flow = flow;
     }
@@ -85,7 +94,7 @@ public final class Handout {
      * @return a PDF file
      */
     public static byte[] write(RunPlan plan, PageFormat format) {
-        return write(plan.card().design().name(), plan, format);
+        return write(plan.card().design().name(), plan, format, PrintPart.all());
     }
 
     /**
@@ -94,13 +103,14 @@ public final class Handout {
      * @param name what the run is called
      * @param plan the run
      * @param format the page it is printed on
+     * @param parts what is printed of it
      * @return a PDF file
      */
-    public static byte[] write(String name, RunPlan plan, PageFormat format) {
+    public static byte[] write(String name, RunPlan plan, PageFormat format, Set<PrintPart> parts) {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(name);
             try (PageFlow flow = new PageFlow(document, format.upright(), name)) {
-                new Handout(plan, flow).write(name, format);
+                new Handout(plan, parts, flow).write(name, format);
             }
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
@@ -116,22 +126,38 @@ public final class Handout {
             overview(line);
         }
         flow.legend(Legend.PIECE);
-        cutList();
-        sheetList();
-        supplies();
-        sheets();
-        trimList();
-        scoreList();
-        pressing();
+        if (parts.contains(PrintPart.LISTS)) {
+            cutList();
+            sheetList();
+            supplies();
+        }
+        if (parts.contains(PrintPart.SHEETS)) {
+            sheets();
+        }
+        if (parts.contains(PrintPart.LISTS)) {
+            trimList();
+            scoreList();
+            pressing();
+        }
         for (Card card : plan.cards()) {
-            making(card);
-            closing(card);
-            templates(card, format);
+            if (parts.contains(PrintPart.STEPS)) {
+                making(card);
+                closing(card);
+            }
+        }
+        if (parts.contains(PrintPart.PIECES)) {
+            templates(format);
         }
     }
 
-    /** A template for each piece; pieces that are cut and worked on alike share one. */
-    private void templates(Card card, PageFormat format) throws IOException {
+    /** A template for each piece, several to a page where they have room; pieces that are cut and worked on alike share one. */
+    private void templates(PageFormat format) throws IOException {
+        List<Piece> pieces =
+                plan.cards().stream().flatMap(card -> alike(card).stream()).toList();
+        new TemplatePages(flow, system, format).draw(pieces);
+    }
+
+    private static List<Piece> alike(Card card) {
         record Crease(Segment line, Score.Fold fold) {}
         record Shape(Region material, List<Crease> creases, List<Segment> slits) {}
         Map<Shape, List<Piece>> alike = new LinkedHashMap<>();
@@ -142,13 +168,16 @@ public final class Handout {
             Shape shape = new Shape(piece.material(), creases, piece.slits());
             alike.computeIfAbsent(shape, each -> new ArrayList<>()).add(piece);
         }
-        for (List<Piece> same : alike.values()) {
-            String names = same.stream().map(Piece::name).distinct().collect(Collectors.joining(", "));
-            String name = names.length() <= LONGEST_NAME
-                    ? names
-                    : same.get(0).name() + " and " + (same.size() - 1) + " like it";
-            new TemplatePages(flow, same.get(0).named(name), system, format).draw();
-        }
+        return alike.values().stream().map(Handout::called).toList();
+    }
+
+    private static Piece called(List<Piece> same) {
+        String names = same.stream().map(Piece::name).distinct().collect(Collectors.joining(", "));
+        return same.get(0)
+                .named(
+                        names.length() <= LONGEST_NAME
+                                ? names
+                                : same.get(0).name() + " and " + (same.size() - 1) + " like it");
     }
 
     private boolean isOfSeveral() {
@@ -280,24 +309,30 @@ public final class Handout {
     }
 
     private void sheets() throws IOException {
-        for (Lettered sheet : plan.sheets().lettered()) {
-            flow.newPage();
-            int copies = sheet.layout().copies();
-            String kind = sheet.leftover().isPresent() ? "offcut" : "sheet";
-            flow.heading("Sheet " + sheet.letter() + ": " + sheet.paper().name() + ", " + copies + " " + kind
-                    + (copies == 1 ? "" : "s") + " like this");
-            flow.drawings(
-                    List.of(SheetPicture.of(
-                            sheet,
-                            plan.bench().trim().numbersOn(sheet),
-                            plan.bench().trim().marks())),
-                    380);
-            flow.legend(Legend.SHEET);
+        flow.heading("How each sheet is cut up", SHEET_HEIGHT + 60);
+        flow.legend(Legend.SHEET);
+        List<Lettered> sheets = plan.sheets().lettered();
+        for (int first = 0; first < sheets.size(); first += SHEETS_A_ROW) {
+            List<Captioned> row = sheets.subList(first, Math.min(first + SHEETS_A_ROW, sheets.size())).stream()
+                    .map(this::captioned)
+                    .toList();
+            flow.captioned(row, SHEETS_A_ROW, SHEET_HEIGHT);
         }
     }
 
+    private Captioned captioned(Lettered sheet) {
+        int copies = sheet.layout().copies();
+        String kind = sheet.leftover().isPresent() ? "offcut" : "sheet";
+        return new Captioned(
+                "Sheet " + sheet.letter() + ": " + copies + " " + kind + (copies == 1 ? "" : "s") + " like this, "
+                        + sheet.paper().name(),
+                SheetPicture.of(
+                        sheet,
+                        plan.bench().trim().numbersOn(sheet),
+                        plan.bench().trim().marks()));
+    }
+
     private void trimList() throws IOException {
-        flow.newPage();
         flow.heading("Cut, setting by setting");
         MeasureSystem marks = plan.bench().trim().marks();
         if (plan.bench().trim().lettering().isPresent()) {
@@ -329,7 +364,6 @@ public final class Handout {
     }
 
     private void scoreList() throws IOException {
-        flow.newPage();
         flow.heading("Score list");
         ScoreList score = plan.bench().score();
         scoreSettings(score);

@@ -80,22 +80,27 @@ final class PageFlow implements AutoCloseable {
 
     void title(String words) throws IOException {
         y -= 24;
-        display.set(content, fitted(display, words, 24), MARGIN, y, 24);
+        display.set(content, fitted(display, words, 24, width()), MARGIN, y, 24);
         y -= 10;
     }
 
-    private String fitted(Typeface typeface, String words, float size) throws IOException {
+    private static String fitted(Typeface typeface, String words, float size, float width) throws IOException {
         String fitted = words;
-        while (fitted.length() > 1 && typeface.width(fitted, size) > width()) {
+        while (fitted.length() > 1 && typeface.width(fitted, size) > width) {
             fitted = fitted.substring(0, fitted.length() - 2) + "…";
         }
         return fitted;
     }
 
     void heading(String words) throws IOException {
-        room(70);
+        heading(words, 44);
+    }
+
+    /** A heading that stands on one page with so much of what follows it. */
+    void heading(String words, float following) throws IOException {
+        room(26 + following);
         y -= 26;
-        display.set(content, fitted(display, words, 15), MARGIN, y, 15);
+        display.set(content, fitted(display, words, 15, width()), MARGIN, y, 15);
         y -= 7;
         content.setStrokingColor(Color.BLACK);
         content.setLineWidth(0.8f);
@@ -202,6 +207,31 @@ final class PageFlow implements AutoCloseable {
             x += (float) drawing.frame().size().width().toInches() * scale;
         }
         y -= (float) heightInches * scale + 6;
+    }
+
+    /**
+     * A drawing under its name.
+     *
+     * @param words the name
+     * @param drawing the drawing
+     */
+    record Captioned(String words, Drawing drawing) {}
+
+    /** Drawings in columns, each under its name and as large as its place lets it be. */
+    void captioned(List<Captioned> row, int columns, float height) throws IOException {
+        float size = 10.5f;
+        float column = (width() - (columns - 1) * INDENT / 2) / columns;
+        room(height + size * LEADING + 12);
+        float x = MARGIN;
+        for (Captioned each : row) {
+            bold.set(content, fitted(bold, each.words(), size, column), x, y - size * LEADING, size);
+            float scale = (float) Math.min(
+                    column / each.drawing().frame().size().width().toInches(),
+                    height / each.drawing().frame().size().height().toInches());
+            new PdfDrawing(content, text, each.drawing(), x, y - size * LEADING - 5, scale).draw();
+            x += column + INDENT / 2;
+        }
+        y -= height + size * LEADING + 12;
     }
 
     /** What the lines and signs stand for, in one row. */

@@ -120,6 +120,7 @@ final class Typeface {
     private static String standIn(int code) {
         return switch (code) {
             case '≈' -> "~";
+            case '⌀' -> "Ø";
             case '⁄' -> "/";
             case '′' -> "'";
             case '″' -> "\"";

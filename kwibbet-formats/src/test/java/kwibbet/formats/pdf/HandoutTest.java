@@ -13,7 +13,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import kwibbet.card.Base;
+import kwibbet.card.Design;
+import kwibbet.card.base.Bases;
+import kwibbet.card.base.Starts;
 import kwibbet.formats.Samples;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
@@ -81,6 +88,29 @@ class HandoutTest {
                 assertThat(LineReader.lines(part)).anyMatch(line -> line.isHorizontal() && line.isLong(288));
             }
             assertThat(text(document)).contains("lay 1/2 in over the part to the left");
+        }
+    }
+
+    /** Twelve and a spare of the plain shutter gate: four ways to cut its sheets, five pieces of which two are alike. */
+    @Test
+    void severalSheetsAndPiecesShareAPage() throws IOException {
+        Base gate = Bases.find("shutter-gate").orElseThrow();
+        Design design = Design.of(
+                "Gate",
+                MeasureSystem.INCH,
+                gate,
+                Starts.sized(gate, new Size(Length.ofInches(5), Length.ofInches(7)), MeasureSystem.INCH),
+                Samples.STOCK);
+        try (PDDocument document = Loader.loadPDF(Handout.write(Samples.plan(design), PageFormat.LETTER))) {
+            assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(8);
+            assertThat(text(document)).contains("Ø 3 in", "Left shutter, Right shutter");
+        }
+        try (PDDocument document = handout("Small", "3", "4", PageFormat.LETTER)) {
+            List<PDPage> pieces = templates(document, "3 pieces at full size");
+            assertThat(pieces).hasSize(1);
+            List<DrawnLine> lines = LineReader.lines(pieces.get(0));
+            assertThat(lines).anyMatch(line -> line.isHorizontal() && line.isLong(6 * 72));
+            assertThat(lines).anyMatch(line -> line.isHorizontal() && line.isLong(2.75 * 72));
         }
     }
 

@@ -1,4 +1,4 @@
-package kwibbet.app.card;
+package kwibbet.app.print;
 
 import java.util.List;
 import java.util.Optional;
@@ -35,6 +35,7 @@ import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -97,6 +98,9 @@ class PrintControllerTest {
         when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         mvc.perform(get("/cards/7/handout-letter.pdf")).andExpect(status().isOk());
+        mvc.perform(get("/cards/7/print"))
+                .andExpect(content().string(containsString("src=\"data:image/png;base64,")))
+                .andExpect(content().string(containsString("value=\"LETTER\" checked")));
         verify(runs, never()).settle(any());
         KeptRun run = Mockito.mock(KeptRun.class);
         when(run.id()).thenReturn("8");
@@ -104,7 +108,34 @@ class PrintControllerTest {
         mvc.perform(post("/cards/7/print").param("format", "LETTER"))
                 .andExpect(status().isSeeOther())
                 .andExpect(redirectedUrl("/runs/8/lists-letter.pdf"));
+        mvc.perform(post("/cards/7/print")
+                        .param("format", "A4")
+                        .param("part", "STEPS")
+                        .param("part", "LISTS"))
+                .andExpect(redirectedUrl("/runs/8/lists-a4.pdf?part=LISTS&part=STEPS"));
         mvc.perform(post("/cards/7/print").param("format", "A3")).andExpect(status().isNotFound());
+    }
+
+    /** What is taken away is not there, and nothing at all cannot be printed. */
+    @Test
+    void whatIsPickedIsPrinted() throws Exception {
+        StoredDesign stored = new StoredDesign("7", 0, Samples.run("Kite"), Optional.empty(), Optional.empty());
+        when(designs.get("7")).thenReturn(stored);
+        when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
+        when(inventory.materials()).thenReturn(Materials.USUAL);
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
+        byte[] steps = mvc.perform(get("/cards/7/handout-a4.pdf?part=STEPS"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(steps)) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("Make one card")
+                    .doesNotContain("Cut list", "Score list", "at full size");
+        }
+        mvc.perform(get("/cards/7/print?picking=yes"))
+                .andExpect(content().string(containsString("pick at least one")))
+                .andExpect(content().string(not(containsString("id=\"print-it\""))));
     }
 
     @Test

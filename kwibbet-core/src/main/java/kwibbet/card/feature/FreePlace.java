@@ -1,0 +1,122 @@
+package kwibbet.card.feature;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
+import kwibbet.card.Feature;
+import kwibbet.card.Host;
+import kwibbet.card.Parameter;
+import kwibbet.card.Settings;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Point;
+import kwibbet.shape.Size;
+
+/**
+ * Where something new can be made whose preset place is taken: beside what is there, smaller where it must be. Whether a place is free is asked of the card
+ * itself.
+ *
+ * @param feature what is new
+ * @param card the card
+ * @param host where on it
+ * @param room how large the place is
+ */
+record FreePlace(Feature feature, Card card, Host host, Size room) {
+
+    /** In eighths of the preset size. */
+    private static final List<Integer> SIZES = List.of(8, 6, 4, 3, 2);
+
+    /** As it is suited to the place, or else as it is, or at a free place; as it is if there is none. */
+    Settings nearest(Settings settings) {
+        Optional<Settings> suited = feature.suited(settings, room, card.design().system()).stream()
+                .filter(this::isMade)
+                .findFirst();
+        if (suited.isPresent() || !feature.parameters().containsAll(Placing.ALL) || isMade(settings)) {
+            return suited.orElse(settings);
+        }
+        return SIZES.stream()
+                .map(eighths -> scaled(settings, eighths))
+                .flatMap(this::places)
+                .findFirst()
+                .orElse(settings);
+    }
+
+    private boolean isMade(Settings settings) {
+        Addition addition = card.design().next(feature, host, settings, Map.of());
+        return CardMaker.make(card.design().settled().plus(addition), card.materials())
+                .reasons()
+                .isEmpty();
+    }
+
+    /** Beside the middle, above and below it, then in the corners, a gap from the edges. */
+    private Stream<Settings> places(Settings settings) {
+        Length gap = card.design().system().usual(Length.ofInches(1, 4));
+        Size size = size(settings);
+        List<Length> lefts = List.of(
+                middle(room.width(), size.width()),
+                room.width().minus(size.width()).minus(gap),
+                gap);
+        List<Length> tops = List.of(
+                middle(room.height(), size.height()),
+                room.height().minus(size.height()).minus(gap),
+                gap);
+        return tops.stream()
+                .flatMap(top -> lefts.stream().map(left -> new Point(left, top)))
+                .flatMap(corner -> free(settings, corner, gap).stream());
+    }
+
+    /** Where it can be made, and could be if it reached half a gap further all round: two cuts so close do not hold. */
+    private Optional<Settings> free(Settings settings, Point corner, Length gap) {
+        Settings placed = Placing.placed(settings, corner);
+        Length half = gap.half();
+        Settings wider =
+                Placing.placed(grown(settings, half.multipliedBy(2)), corner.plus(half.negated(), half.negated()));
+        return Optional.of(placed).filter(each -> isMade(wider)).filter(this::isMade);
+    }
+
+    private Length middle(Length side, Length taken) {
+        return side.minus(taken).half().roundedDownTo(marks()).shown();
+    }
+
+    private Graduation marks() {
+        return card.design().system() == MeasureSystem.INCH ? Graduation.EIGHTHS : Graduation.MILLIMETRES;
+    }
+
+    private boolean isSized() {
+        return feature.parameters().containsAll(List.of(Shapes.WIDTH, Shapes.HEIGHT));
+    }
+
+    private Size size(Settings settings) {
+        return isSized()
+                ? new Size(settings.length(Shapes.WIDTH), settings.length(Shapes.HEIGHT))
+                : new Size(Length.GRAIN, Length.GRAIN);
+    }
+
+    private Settings grown(Settings settings, Length by) {
+        return isSized()
+                ? settings.with(Shapes.WIDTH, settings.length(Shapes.WIDTH).plus(by))
+                        .with(Shapes.HEIGHT, settings.length(Shapes.HEIGHT).plus(by))
+                : settings;
+    }
+
+    private Settings scaled(Settings settings, int eighths) {
+        Settings scaled = settings;
+        for (Parameter parameter : feature.parameters()) {
+            if (parameter instanceof Parameter.OfLength length
+                    && !Placing.ALL.contains(length)
+                    && length.follows() != Parameter.Follows.NOTHING) {
+                Length part = settings.length(length).multipliedBy(eighths).dividedDownBy(8);
+                scaled = scaled.with(
+                        length,
+                        Length.max(length.least(), part.roundedDownTo(marks()).shown()));
+            }
+        }
+        return scaled;
+    }
+}
