@@ -84,8 +84,9 @@
   const press = (form, button) => {
     const path = form.getAttribute('action');
     // A button pressed twice acts once; steps back and forth are as many as are asked for.
-    if (!(button && 'repeats' in button.dataset) && waiting.some((task) => task.button && task.path === path)) return;
-    add({ path, button: true, fields: [...new FormData(form, button)] });
+    const what = button ? button.value : '';
+    if (!(button && 'repeats' in button.dataset) && waiting.some((task) => task.button && task.path === path && task.what === what)) return;
+    add({ path, button: true, what, fields: [...new FormData(form, button)] });
   };
 
   const look = (path, isKept) => {

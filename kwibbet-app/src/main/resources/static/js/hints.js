@@ -1,11 +1,10 @@
 // What a field is for, in one place at the foot of its form: for whoever points at it, tabs to it or touches it.
 (() => {
   const hintOf = (target) => {
+    const own = target.closest ? target.closest('button[data-hint]') : null;
+    if (own) return own.dataset.hint;
     const field = target.closest ? target.closest('.field') : null;
     if (!field) return '';
-    const select = field.querySelector('select');
-    const option = select && select.selectedOptions[0];
-    if (option && option.dataset.hint) return option.dataset.hint;
     const hint = field.querySelector('.hint-of');
     return hint ? hint.textContent : '';
   };
@@ -16,5 +15,5 @@
     if (line && hint && event.target.closest('.hand')) line.textContent = hint;
   };
 
-  ['focusin', 'pointerover', 'change'].forEach((kind) => document.addEventListener(kind, show));
+  ['focusin', 'pointerover'].forEach((kind) => document.addEventListener(kind, show));
 })();

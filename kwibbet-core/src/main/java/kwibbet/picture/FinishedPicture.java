@@ -59,7 +59,10 @@ public final class FinishedPicture {
         Length down = place.top().minus(bounds.top());
         Sketch sketch =
                 new Sketch(scale.frame(), scale.textHeight(), card.design().system());
-        picture.seen.forEach(each -> picture.draw(each, right, down, sketch));
+        for (SeenPanel each : picture.seen) {
+            picture.draw(each, right, down, sketch);
+            picture.face(each, right, down, sketch);
+        }
         if (pose.view().isStraight()) {
             sketch.width(place, 1.6);
             sketch.height(place, -1.6);
@@ -141,6 +144,21 @@ public final class FinishedPicture {
         }
         zones(each, piece, right, down, ink, marks);
         sketch.group(piece.id().value(), piece.name(), marks);
+    }
+
+    /** An area that is not seen, so that a face of the base can be taken hold of where it is looked at. */
+    private void face(SeenPanel each, Length right, Length down, Sketch sketch) {
+        Piece piece = card.pieceOf(each.panel().piece());
+        card.form().faces().stream()
+                .filter(face -> face.panel().equals(each.panel().id()) && face.side() == each.side())
+                .findFirst()
+                .ifPresent(face -> sketch.group(
+                        "face:" + face.id().value(),
+                        face.title(),
+                        visible(each, each.panel().material(piece)).stream()
+                                .<Mark>map(region -> Mark.Area.of(
+                                        moved(region, right, down), Fill.NONE, Line.NONE, palette.ink(piece)))
+                                .toList()));
     }
 
     private static Region moved(Region region, Length right, Length down) {

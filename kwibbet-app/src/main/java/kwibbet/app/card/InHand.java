@@ -212,6 +212,23 @@ public record InHand(String asked, Card card, List<Paper> papers, String form, E
                 : ((Host.OnPiece) top).piece().value();
     }
 
+    /** Whether a face was touched, to put something on it. */
+    public boolean isTouched() {
+        return touched().isPresent();
+    }
+
+    private Optional<Face> touched() {
+        String touched = form.isEmpty() ? entries.words("on") : "";
+        return card.faces().stream()
+                .filter(face -> face.id().value().equals(touched))
+                .findFirst();
+    }
+
+    /** What lights in the drawings: the face that was touched, or what is in hand. */
+    public String lit() {
+        return touched().map(face -> "face:" + face.id().value()).orElseGet(this::key);
+    }
+
     /** Whether a mat is in hand that another can be set on. */
     public boolean canStepDown() {
         return card.design()

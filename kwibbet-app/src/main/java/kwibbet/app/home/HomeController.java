@@ -150,7 +150,7 @@ class HomeController {
         // What is wrong with a size typed so far is said when the card is started, not while it is typed.
         Entries looking = entries.copy();
         MeasureSystem system = inventory.studio().system();
-        Optional<CardSize> size = chosenSize(looking, system);
+        Optional<CardSize> size = chosenSize(looking);
         Optional<CardSize> shown = looking.areGood() ? size : Optional.empty();
         PaperId paper = paper(entries, shelf);
         model.addAttribute("entries", entries);
@@ -222,7 +222,7 @@ class HomeController {
             entries.refuse("base", "Choose how it folds.");
         }
         MeasureSystem system = inventory.studio().system();
-        Optional<CardSize> chosen = chosenSize(entries, system);
+        Optional<CardSize> chosen = chosenSize(entries);
         if (!entries.areGood() || base.isEmpty()) {
             return Optional.empty();
         }
@@ -240,7 +240,7 @@ class HomeController {
     }
 
     /** One of the everyday sizes, or the maker's own; nothing where each base is wanted as it is usually made. */
-    private static Optional<CardSize> chosenSize(Entries entries, MeasureSystem system) {
+    private static Optional<CardSize> chosenSize(Entries entries) {
         if (!entries.has("size") || entries.words("size").equals(AS_USUAL)) {
             return Optional.empty();
         }

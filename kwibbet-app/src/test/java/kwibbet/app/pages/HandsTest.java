@@ -53,8 +53,7 @@ class HandsTest {
     }
 
     private static void addOrnament(Page page) {
-        page.locator("#add-feature").selectOption("ornament");
-        page.locator("#add-it").click();
+        page.locator("#add-ornament").click();
         assertThat(page.locator("#hand-title")).containsText("Ornament 1");
     }
 
@@ -179,8 +178,7 @@ class HandsTest {
         assertThat(hint).isNotBlank();
         assertThat(page.locator("#base-width").getAttribute("aria-describedby")).contains("base-width-hint");
         assertThat(page.locator("#hint-line")).hasText(hint);
-        page.locator("#add-feature").selectOption("shaker");
-        page.locator("#add-feature").dispatchEvent("change");
+        page.locator("#add-shaker").dispatchEvent("pointerover");
         assertThat(page.locator("#hint-line")).not().hasText(hint);
         assertThat(page.locator(".hand [title]")).hasCount(0);
         page.context().close();
@@ -197,7 +195,7 @@ class HandsTest {
         assertThat(page.locator(".skip").last()).isFocused();
         page.keyboard().press("Enter");
         int tabs = 0;
-        while (page.locator("#add-it:focus").count() == 0 && tabs < 10) {
+        while (page.locator("#add-mat:focus").count() == 0 && tabs < 10) {
             page.keyboard().press("Tab");
             tabs++;
         }

@@ -66,7 +66,7 @@ class MetricTest {
         page.getByText("Millimetres, A4 sheets").click();
         page.getByText("Start the card").click();
         assertThat(page.locator("#chip-base")).containsText("210 × 148 mm");
-        page.locator("#add-it").click();
+        page.locator("#add-mat").click();
         assertThat(page.locator("#addition-border")).hasValue("3");
         assertThat(page.locator("#chip-mat-1")).containsText("99 × 142 mm");
         assertThat(page.locator("#quick-mats")).containsText("3 mm");
@@ -116,9 +116,8 @@ class MetricTest {
         for (Craft feature : Features.ALL) {
             page.navigate("http://127.0.0.1:" + port + card + "?held=base&on=front-outside");
             String before = page.locator("#undo").getAttribute("title");
-            page.locator("#add-feature").selectOption(feature.key());
             page.locator("#add-on").selectOption("front-outside");
-            page.locator("#add-it").click();
+            page.locator("#add-" + feature.key()).click();
             assertThat(page.locator(".hand-name")).not().hasText("Base");
             isMetric(feature.key());
             List<?> odd = (List<?>)

@@ -35,7 +35,7 @@ class NoScriptTest {
             assertThat(page.locator("#base-width-help")).containsText("must be 1 to 24 in");
             assertThat(page.locator("#base-width")).hasValue("1/2");
             page.goBack();
-            page.locator("#add-it").click();
+            page.locator("#add-mat").click();
             page.locator("#addition-paper").selectOption("starter-brown-square");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Apply"))
                     .click();

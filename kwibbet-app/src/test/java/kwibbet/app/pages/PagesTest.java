@@ -93,7 +93,7 @@ class PagesTest {
 
     private void addMat(String paper) {
         int mats = page.locator(".chip[id^='chip-mat-']").count();
-        page.locator("#add-it").click();
+        page.locator("#add-mat").click();
         assertThat(page.locator("#hand-title")).containsText("Mat " + (mats + 1));
         page.locator("#addition-paper").selectOption(paper);
         assertThat(chip("mat-" + (mats + 1)))
@@ -151,8 +151,7 @@ class PagesTest {
     @Test
     void aDieLaidInCutsWhatWasCutByHand() {
         newCard("Bell push", "five-by-seven");
-        page.locator("#add-feature").selectOption("ornament");
-        page.locator("#add-it").click();
+        page.locator("#add-ornament").click();
         enter(page.locator("#addition-width"), "1 5/16");
         enter(page.locator("#addition-height"), "1 5/16");
         page.locator("#addition-shape").selectOption("oval");
@@ -540,8 +539,7 @@ class PagesTest {
     @Test
     void layersAreDraggedNudgedAndDoneAllAtOnce() {
         newCard("By hand", "five-by-seven");
-        page.locator("#add-feature").selectOption("ornament");
-        page.locator("#add-it").click();
+        page.locator("#add-ornament").click();
         assertThat(page.locator("#hand-title")).containsText("Ornament 1");
         page.locator("#addition-down").selectOption("start");
         assertThat(page.locator("#addition-down")).hasValue("start");

@@ -127,7 +127,7 @@ public record GateBase() implements ParallelFoldBase {
     }
 
     private static Parameter.OfLength lying(Parameter.OfLength door, Settings settings) {
-        return !lies(settings) ? door : door.called(door == LEFT ? "Top door" : "Bottom door");
+        return !lies(settings) ? door : door.called(door.equals(LEFT) ? "Top door" : "Bottom door");
     }
 
     /** The middle keeps its width; the door that hangs on the score takes what there is. */

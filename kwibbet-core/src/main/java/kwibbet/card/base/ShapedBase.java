@@ -100,7 +100,7 @@ public record ShapedBase() implements ParallelFoldBase {
     @Override
     public List<Parameter> asked(Settings settings) {
         return parameters().stream()
-                .filter(parameter -> parameter != CardSides.HEIGHT || !settings.is(SHAPE, ROUND))
+                .filter(parameter -> !parameter.equals(CardSides.HEIGHT) || !settings.is(SHAPE, ROUND))
                 .toList();
     }
 
