@@ -2,8 +2,13 @@ package kwibbet.bench;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
@@ -17,12 +22,18 @@ import kwibbet.card.Side;
 import kwibbet.card.Zone;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.press.HandCut;
+import kwibbet.press.Want;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Margins;
 import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
 
 /** One thing done with the pieces of a card. */
 public sealed interface MakeStep {
+
+    /** More alike than this are told at once. */
+    int FEW = 3;
 
     /** What to do. */
     Phrase sentence(MeasureSystem system);
@@ -57,6 +68,87 @@ public sealed interface MakeStep {
 
         private static String article(String word) {
             return ("aeiou".indexOf(word.charAt(0)) >= 0 ? "an " : "a ") + word;
+        }
+    }
+
+    /**
+     * Many small openings of one thing, told at once.
+     *
+     * @param piece the piece they are in
+     * @param openings all of them, alike
+     */
+    record OpenMany(Piece piece, List<Opening> openings) implements MakeStep {
+        /** Copies the list. */
+        public OpenMany {
+            openings = List.copyOf(openings);
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            CutShape shape = openings.get(0).shape();
+            Phrase.Writer writer = Phrase.in(system)
+                    .words("Cut " + openings.size() + " " + openings.get(0).name() + "s in " + piece.name()
+                            + ", each ");
+            if (shape.isCircle()) {
+                writer.length(shape.size().width()).words(" across");
+            } else {
+                writer.size(shape.size());
+            }
+            List<Length> lefts = distinct(Rect::left);
+            List<Length> tops = distinct(Rect::top);
+            if (lefts.size() * tops.size() != openings.size()) {
+                return writer.words(", where the piece at full size shows them.")
+                        .end();
+            }
+            writer.words(": ");
+            along(writer, lefts, " from the left");
+            writer.words("; ");
+            along(writer, tops, " from the top");
+            return writer.words(".").end();
+        }
+
+        private List<Length> distinct(Function<Rect, Length> edge) {
+            return openings.stream()
+                    .map(Opening::bounds)
+                    .map(edge)
+                    .distinct()
+                    .sorted()
+                    .toList();
+        }
+
+        /** Where they start, and how far each is from the one before; each by itself where they lie unevenly. */
+        private static void along(Phrase.Writer writer, List<Length> at, String from) {
+            boolean even = at.size() > 2
+                    && IntStream.range(2, at.size()).allMatch(i -> at.get(i)
+                            .minus(at.get(i - 1))
+                            .equals(at.get(1).minus(at.get(0))));
+            if (even) {
+                writer.length(at.get(0))
+                        .words(from + ", then every ")
+                        .length(at.get(1).minus(at.get(0)))
+                        .words(", " + at.size() + " times");
+                return;
+            }
+            for (int i = 0; i < at.size(); i++) {
+                writer.words(i == 0 ? "" : i == at.size() - 1 ? " and " : ", ").length(at.get(i));
+            }
+            writer.words(from);
+        }
+    }
+
+    /**
+     * An outline that no die cuts, cut by hand.
+     *
+     * @param piece the piece
+     * @param cut how one part of it is marked and cut
+     */
+    record CutOut(Piece piece, HandCut cut) implements MakeStep {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.in(system)
+                    .words(piece.name() + ". ")
+                    .phrase(cut.sentence(system))
+                    .end();
         }
     }
 
@@ -188,9 +280,19 @@ public sealed interface MakeStep {
             piece.zones().stream()
                     .filter(zone -> zone.use() != Zone.Use.KEEP_OUT)
                     .forEach(zone -> steps.add(new Treat(piece, zone)));
-            piece.openings().stream()
-                    .filter(opening -> !press.cuts(piece, opening))
-                    .forEach(opening -> steps.add(new Open(piece, opening)));
+            boolean isToldElsewhere =
+                    card.dieCuts().stream().anyMatch(cut -> cut.piece().equals(piece.id()));
+            press.plan()
+                    .byHandOf(piece)
+                    .filter(want -> want.role() == Want.Role.PAST_FOLD
+                            || (want.role() == Want.Role.OUTLINE && !isToldElsewhere))
+                    .flatMap(want -> HandCut.of(want).stream())
+                    .forEach(cut -> steps.add(new CutOut(piece, cut)));
+            steps.addAll(openings(
+                    piece,
+                    piece.openings().stream()
+                            .filter(opening -> !press.cuts(piece, opening))
+                            .toList()));
         }
         for (Piece piece : card.pieces()) {
             piece.scores().stream()
@@ -217,6 +319,20 @@ public sealed interface MakeStep {
                 .forEach(direction ->
                         steps.add(new Do(card.piece(direction.piece()).orElse(card.base()), direction.words())));
         return List.copyOf(steps);
+    }
+
+    /** One line for each opening; one for all alike that are for one thing, where they are many. */
+    private static List<MakeStep> openings(Piece piece, List<Opening> openings) {
+        record Alike(PieceId owner, String name, CutShape shape) {}
+        Map<Alike, List<Opening>> alike = new LinkedHashMap<>();
+        openings.forEach(opening -> alike.computeIfAbsent(
+                        new Alike(opening.owner(), opening.name(), opening.shape()), each -> new ArrayList<>())
+                .add(opening));
+        return alike.values().stream()
+                .<MakeStep>flatMap(same -> same.size() > FEW
+                        ? Stream.of(new OpenMany(piece, same))
+                        : same.stream().map(opening -> new Open(piece, opening)))
+                .toList();
     }
 
     private static boolean isFolded(Card card, Piece piece, Score score) {

@@ -5,13 +5,17 @@ import java.util.List;
 import kwibbet.bench.MakeStep;
 import kwibbet.card.Piece;
 import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
+import kwibbet.press.HandCut;
+import kwibbet.press.PressPlan;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
@@ -40,6 +44,9 @@ public final class StepPicture {
         if (step instanceof MakeStep.Stick stick) {
             return stuck(stick, palette, system);
         }
+        if (step instanceof MakeStep.CutOut out) {
+            return handCut(out.piece(), List.of(out.cut()), shelf, system);
+        }
         StepPicture picture = new StepPicture(Rect.atOrigin(step.piece().size()), system);
         picture.flat(step.piece(), palette);
         if (step instanceof MakeStep.Open open) {
@@ -50,6 +57,63 @@ public final class StepPicture {
         }
         String what = step instanceof MakeStep.Fold ? "The fold of the " : "The face of the ";
         return picture.sketch.drawing(what + step.piece().name());
+    }
+
+    /** What a press plan leaves to the hand, each in its paper. */
+    public static List<Drawing> handCuts(PressPlan plan, PaperShelf shelf, MeasureSystem system) {
+        return plan.byHand().stream()
+                .map(each -> handCut(each.want().piece(), each.cuts(), shelf, system))
+                .toList();
+    }
+
+    /** A piece in the paper it is cut out of by hand, what comes off hatched, where its marks are measured. */
+    public static Drawing handCut(Piece piece, List<HandCut> cuts, PaperShelf shelf, MeasureSystem system) {
+        StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
+        picture.sketch.outline(Outline.of(picture.piece), Line.FINE, Ink.ON_PAGE);
+        Hatching.of(picture.piece, picture.sketch.rows(0.6), Ink.ON_PAGE).forEach(picture.sketch::add);
+        picture.flat(piece, new Palette(shelf));
+        cuts.forEach(picture::measure);
+        return picture.sketch.drawing(piece.name() + ", cut by hand");
+    }
+
+    private void measure(HandCut cut) {
+        if (cut instanceof HandCut.Corners corners) {
+            HandCut.Corner at = corners.at().get(0);
+            Length level = corners.legs().width();
+            Length upright = corners.legs().height();
+            sketch.span(
+                    Axis.HORIZONTAL,
+                    at.isLeft() ? piece.left() : piece.right().minus(level),
+                    at.isLeft() ? piece.left().plus(level) : piece.right(),
+                    piece,
+                    at.isTop() ? -1 : 1);
+            sketch.span(
+                    Axis.VERTICAL,
+                    at.isTop() ? piece.top() : piece.bottom().minus(upright),
+                    at.isTop() ? piece.top().plus(upright) : piece.bottom(),
+                    piece,
+                    at.isLeft() ? -1 : 1);
+        } else if (cut instanceof HandCut.Notches notches) {
+            Axis along = notches.at().get(0).axis();
+            boolean after = notches.at().get(0) == Edge.RIGHT || notches.at().get(0) == Edge.BOTTOM;
+            Length start = along == Axis.HORIZONTAL ? piece.left() : piece.top();
+            Length across = along == Axis.HORIZONTAL ? piece.top() : piece.left();
+            Length end = along == Axis.HORIZONTAL ? piece.bottom() : piece.right();
+            sketch.span(along, start, start.plus(notches.from()), piece, after ? 0.8 : -0.8);
+            sketch.span(along, start, start.plus(notches.to()), piece, after ? 1.9 : -1.9);
+            sketch.span(
+                    along.across(),
+                    after ? end.minus(notches.deep()) : across,
+                    after ? end : across.plus(notches.deep()),
+                    piece,
+                    -1);
+        } else if (cut instanceof HandCut.Opened opened) {
+            margins(opened.place().plus(piece.left(), piece.top()), piece);
+        } else if (cut instanceof HandCut.Circle circle) {
+            Point middle = circle.place().middle().plus(piece.left(), piece.top());
+            sketch.span(Axis.HORIZONTAL, piece.left(), middle.x(), piece, -1);
+            sketch.span(Axis.VERTICAL, piece.top(), middle.y(), piece, -1);
+        }
     }
 
     private void flat(Piece flat, Palette palette) {

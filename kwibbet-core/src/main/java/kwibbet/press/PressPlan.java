@@ -62,19 +62,67 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     public record OnBed(Layup layup, Rect place, boolean turned) {}
 
     /**
-     * A shape that is cut by knife or punch.
+     * A shape that is cut by knife or scissors, the same on all pieces named.
      *
-     * @param want the shape
-     * @param count on how many pieces
+     * @param wants the shape on each of them; at least one
+     * @param count on how many pieces in all
      * @param why why the press does not cut it
      * @param nearest the die of that shape nearest in size
      */
-    public record ByHand(Want want, int count, Reason why, Optional<Die> nearest) {
+    public record ByHand(List<Want> wants, int count, Reason why, Optional<Die> nearest) {
+
+        /** How pieces come out alike. Common practice, no source. */
+        private static final String TOGETHER = "These must match: hold them tightly together and cut them at once.";
+
+        /** What makes pieces come out alike, where they have to; nothing where there is only one. */
+        public String together() {
+            return isOfSeveral() ? TOGETHER : "";
+        }
+
+        /** Copies the list. */
+        public ByHand {
+            wants = List.copyOf(wants);
+        }
+
+        /** The shape on the first of its pieces. */
+        public Want want() {
+            return wants.get(0);
+        }
+
+        /** How it is marked and cut. */
+        public List<HandCut> cuts() {
+            return HandCut.of(want());
+        }
+
+        /** Whether it is cut on several pieces of a card that must match. */
+        public boolean isOfSeveral() {
+            return wants.size() > 1;
+        }
+
+        private boolean isLike(Want other, Reason otherWhy, Optional<Die> otherNearest) {
+            return why == otherWhy
+                    && nearest.equals(otherNearest)
+                    && want().role() == other.role()
+                    && want().piece().paper().equals(other.piece().paper())
+                    && want().piece().size().equals(other.piece().size())
+                    && want().outline().equals(other.outline());
+        }
+
+        private ByHand with(Want other, int more) {
+            List<Want> all = new ArrayList<>(wants);
+            all.add(other);
+            return new ByHand(all, count + more, why, nearest);
+        }
 
         /** What is cut otherwise, and why. */
         public Phrase sentence(MeasureSystem system) {
+            Want want = want();
+            String names = String.join(
+                    ", ",
+                    wants.stream().map(each -> each.piece().name()).distinct().toList());
             Phrase.Writer writer = Phrase.in(system)
-                    .words(want.piece().name() + ", its " + want.role().words() + " of ")
+                    .words(names + (isOfSeveral() ? ", their " : ", its ")
+                            + want.role().words() + " of ")
                     .size(want.box().size())
                     .words(": " + why.words());
             nearest.ifPresent(die -> writer.words("; the nearest is " + die.name() + ", ")
@@ -126,11 +174,12 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                         ? Optional.of(DieSearch.liesAslant(want, dies) ? Reason.ASLANT : Reason.NO_DIE)
                         : lying.get().inTheWay(bed, press.layers());
                 why.ifPresentOrElse(
-                        reason -> byHand.add(new ByHand(
+                        reason -> addByHand(
+                                byHand,
                                 want,
                                 count,
                                 reason,
-                                reason == Reason.NO_DIE ? DieSearch.nearest(want, dies) : Optional.empty())),
+                                reason == Reason.NO_DIE ? DieSearch.nearest(want, dies) : Optional.empty()),
                         () -> laid.computeIfAbsent(piece.id(), id -> new ArrayList<>())
                                 .add(lying.orElseThrow(() -> new IllegalStateException(
                                         "what nothing stands in the way of lies on the bed"))));
@@ -187,6 +236,22 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                 && same <= more.die().onHand()
                 && Layup.of(all, together, 1, 0, lying).goesThrough(bed)
                 && group.stream().allMatch(other -> DieSearch.canBeTaped(more, other));
+    }
+
+    private static void addByHand(List<ByHand> byHand, Want want, int count, Reason why, Optional<Die> nearest) {
+        for (int i = 0; i < byHand.size(); i++) {
+            if (byHand.get(i).isLike(want, why, nearest)) {
+                byHand.set(i, byHand.get(i).with(want, count));
+                return;
+            }
+        }
+        byHand.add(new ByHand(List.of(want), count, why, nearest));
+    }
+
+    /** What is cut of a piece by hand. */
+    public Stream<Want> byHandOf(Piece piece) {
+        return byHand.stream().flatMap(each -> each.wants().stream()).filter(want -> want.piece()
+                .equals(piece));
     }
 
     private Stream<Layup> layupsOf(Piece piece) {

@@ -196,7 +196,11 @@ class PressedCardsTest {
                         .filter(MakeStep.Fold.class::isInstance)
                         .count());
 
-        long cutByHand = make.stream().filter(MakeStep.Open.class::isInstance).count();
+        long cutByHand = make.stream()
+                .mapToLong(step -> step instanceof MakeStep.OpenMany many
+                        ? many.openings().size()
+                        : step instanceof MakeStep.Open ? 1 : 0)
+                .sum();
         long cutByDie = press.stream()
                 .flatMap(step -> step.onBed().layup().wants())
                 .filter(want -> want.role() == Want.Role.OPENING)

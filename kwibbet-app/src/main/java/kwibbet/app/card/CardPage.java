@@ -377,6 +377,11 @@ public record CardPage(
         return PressPicture.of(setting, plan().tools().press(), plan().tools().hand(), plan().shelf(), system());
     }
 
+    /** What is cut by hand, in the order of the press plan. */
+    public List<Drawing> handCuts() {
+        return StepPicture.handCuts(plan().bench().press().plan(), plan().shelf(), system());
+    }
+
     public Drawing step(MakeStep step) {
         return StepPicture.of(step, plan().shelf(), system());
     }

@@ -30,6 +30,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.PressPicture;
 import kwibbet.picture.SheetPicture;
+import kwibbet.picture.StepPicture;
 import kwibbet.run.RunState;
 import kwibbet.stock.TapeNeed;
 
@@ -170,6 +171,12 @@ class RunPages {
                         setting, plan.tools().press(), plan.tools().hand(), plan.shelf(), system))
                 .toList();
         model.addAttribute("plan", plan);
+        model.addAttribute(
+                "handCuts",
+                StepPicture.handCuts(
+                        plan.bench().press().plan(),
+                        plan.shelf(),
+                        plan.card().design().system()));
         model.addAttribute("pictures", pictures);
         model.addAttribute("beds", beds);
         model.addAttribute("system", system);

@@ -163,6 +163,7 @@ class HandsTest {
         assertThat(page.locator("#chip-ornament-1")).containsText("1/2 × 1/4");
         page.locator("#chip-base").click();
         assertThat(page.locator("#hand-title")).containsText("Base");
+        page.locator(".flat svg g[data-piece='ornament-1']").scrollIntoViewIfNeeded();
         BoundingBox small = box(page.locator(".flat svg g[data-piece='ornament-1']"));
         page.mouse().click(small.x + small.width / 2, small.y + small.height / 2);
         assertThat(page.locator("#hand-title")).containsText("Ornament 1");

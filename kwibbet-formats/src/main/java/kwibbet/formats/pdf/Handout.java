@@ -53,6 +53,7 @@ import kwibbet.picture.FoldPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
+import kwibbet.press.HandCut;
 import kwibbet.press.PressPlan.ByHand;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
@@ -412,6 +413,12 @@ public final class Handout {
         }
         for (ByHand each : press.plan().byHand()) {
             flow.line(each.count() + " ×", each.sentence(system), 12);
+            for (HandCut cut : each.cuts()) {
+                flow.indented(cut.sentence(system), 11);
+            }
+            if (each.isOfSeveral()) {
+                flow.indented(Phrase.of(each.together()), 11);
+            }
         }
     }
 

@@ -1,0 +1,373 @@
+package kwibbet.press;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.Function;
+
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.Axis;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Size;
+import kwibbet.wording.Phrase;
+
+/**
+ * How what no die cuts is marked and cut by hand. What straight lines take off a rectangle is said by where they start and end on its edges; a curve is drawn
+ * by the piece at full size.
+ */
+public sealed interface HandCut {
+
+    /** Where its marks are, in a sentence. */
+    Phrase sentence(MeasureSystem system);
+
+    /** A corner of a rectangle. */
+    enum Corner {
+        TOP_LEFT("top left"),
+        TOP_RIGHT("top right"),
+        BOTTOM_LEFT("bottom left"),
+        BOTTOM_RIGHT("bottom right");
+
+        private final String words;
+
+        Corner(String words) {
+            this.words = words;
+        }
+
+        /** Whether it is one of the two on the left. */
+        public boolean isLeft() {
+            return this == TOP_LEFT || this == BOTTOM_LEFT;
+        }
+
+        /** Whether it is one of the two at the top. */
+        public boolean isTop() {
+            return this == TOP_LEFT || this == TOP_RIGHT;
+        }
+
+        Point of(Rect box) {
+            return new Point(isLeft() ? box.left() : box.right(), isTop() ? box.top() : box.bottom());
+        }
+    }
+
+    /**
+     * Corners cut off by a straight line each.
+     *
+     * @param legs how far along the level edge, and how far along the upright one
+     * @param at which corners
+     */
+    record Corners(Size legs, List<Corner> at) implements HandCut {
+        /** Copies the list. */
+        public Corners {
+            at = List.copyOf(at);
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system).words(named() + ": mark ").length(legs.width());
+            if (legs.width().equals(legs.height())) {
+                writer.words(" along both edges");
+            } else {
+                writer.words(" along the level edge and ").length(legs.height()).words(" along the upright one");
+            }
+            return writer.words(at.size() == 1 ? ", and cut the corner off." : ", and cut the corners off.")
+                    .end();
+        }
+
+        private String named() {
+            if (at.size() == Corner.values().length) {
+                return "All four corners";
+            }
+            List<String> names = at.stream().map(corner -> corner.words).toList();
+            String joined = names.size() == 1
+                    ? names.get(0)
+                    : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
+            return Character.toUpperCase(joined.charAt(0)) + joined.substring(1);
+        }
+    }
+
+    /**
+     * Triangles cut out of edges.
+     *
+     * @param from where each starts on its edge, from the left or the top
+     * @param to where it ends there
+     * @param tip where its point is, along the edge
+     * @param deep how far its point lies from the edge
+     * @param isWhole whether it takes the edge from corner to corner
+     * @param at which edges
+     */
+    record Notches(Length from, Length to, Length tip, Length deep, boolean isWhole, List<Edge> at) implements HandCut {
+        /** Copies the list. */
+        public Notches {
+            at = List.copyOf(at);
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            boolean midway = tip.minus(from).minus(to.minus(tip)).abs().isShorterThan(Length.GRAIN.multipliedBy(3));
+            Phrase.Writer writer = Phrase.in(system).words(named() + ": mark ");
+            if (isWhole) {
+                writer.length(deep).words(midway ? " from it, midway" : " from it, at ");
+                return (midway ? writer : writer.length(tip))
+                        .words(", and cut from there to both its corners.")
+                        .end();
+            }
+            writer.length(from)
+                    .words(" and ")
+                    .length(to)
+                    .words(" along it, and ")
+                    .length(deep)
+                    .words(" from the edge ");
+            if (midway) {
+                writer.words("midway between them");
+            } else {
+                writer.words("at ").length(tip);
+            }
+            return writer.words(at.size() == 1 ? "; cut the triangle out." : "; cut the triangles out.")
+                    .end();
+        }
+
+        private String named() {
+            if (at.size() == Edge.values().length) {
+                return "Each edge";
+            }
+            List<String> names = at.stream().map(Edge::word).toList();
+            return names.size() == 1
+                    ? "The " + names.get(0) + " edge"
+                    : "Each of the edges " + String.join(", ", names.subList(0, names.size() - 1)) + " and "
+                            + names.get(names.size() - 1);
+        }
+    }
+
+    /**
+     * A rectangle cut out with a knife.
+     *
+     * @param place where
+     */
+    record Opened(Rect place) implements HandCut {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.in(system)
+                    .words("Mark it ")
+                    .length(place.left())
+                    .words(" from the left and ")
+                    .length(place.top())
+                    .words(" from the top, and cut along a ruler.")
+                    .end();
+        }
+    }
+
+    /**
+     * A circle.
+     *
+     * @param place its box
+     * @param isOpening whether it is cut into a piece, and not out of one
+     */
+    record Circle(Rect place, boolean isOpening) implements HandCut {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.in(system)
+                    .words("Set a compass to ")
+                    .length(place.size().width().half())
+                    .words(" with its point ")
+                    .length(place.middle().x())
+                    .words(" from the left and ")
+                    .length(place.middle().y())
+                    .words(isOpening ? " from the top, and cut along its line." : " from the top, and cut it out.")
+                    .end();
+        }
+    }
+
+    /** What is drawn by the piece at full size. */
+    record Drawn() implements HandCut {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.of("Print the piece at full size, draw along it and cut with scissors or a knife.");
+        }
+    }
+
+    /** How a shape is cut by hand; its edges are measured from those of the paper of its piece. */
+    static List<HandCut> of(Want want) {
+        Rect paper = want.piece().outline().bounds();
+        return switch (want.role()) {
+            case OUTLINE -> outline(want.piece().outline(), paper);
+            case OPENING -> List.of(opening(want, paper));
+            case FIELD, PAST_FOLD -> List.of(new Drawn());
+        };
+    }
+
+    private static HandCut opening(Want want, Rect paper) {
+        Rect place = want.box().plus(paper.left().negated(), paper.top().negated());
+        if (want.outline().isRectangle()) {
+            return new Opened(place);
+        }
+        return want.shape().filter(CutShape::isCircle).isPresent() ? new Circle(place, true) : new Drawn();
+    }
+
+    /** What has to come off a rectangle for an outline. */
+    static List<HandCut> outline(Outline outline, Rect paper) {
+        List<Triangle> triangles = new ArrayList<>();
+        for (Region waste : Overlay.without(Region.of(Outline.of(paper)), Region.of(outline))) {
+            Optional<Triangle> triangle = Triangle.of(waste, paper);
+            if (triangle.isEmpty()) {
+                return List.of(isCircle(outline, paper) ? new Circle(Rect.atOrigin(paper.size()), false) : new Drawn());
+            }
+            triangles.add(triangle.get());
+        }
+        List<HandCut> cuts = new ArrayList<>();
+        alike(triangles, Triangle::corner, Triangle::legs).forEach((legs, at) -> cuts.add(new Corners(legs, at)));
+        alike(triangles, Triangle::edge, Triangle::notch)
+                .forEach((notch, at) -> cuts.add(
+                        new Notches(notch.from(), notch.to(), notch.tip(), notch.deep(), notch.isWhole(), at)));
+        return List.copyOf(cuts);
+    }
+
+    private static boolean isCircle(Outline outline, Rect paper) {
+        double radius = paper.size().width().toInches() / 2;
+        Point middle = paper.middle();
+        return paper.size().width().minus(paper.size().height()).abs().isShorterThan(Length.GRAIN.multipliedBy(3))
+                && outline.corners().stream()
+                        .allMatch(corner -> Math.abs(Math.hypot(
+                                                corner.x().minus(middle.x()).toInches(),
+                                                corner.y().minus(middle.y()).toInches())
+                                        - radius)
+                                < 0.001);
+    }
+
+    /** The places of those that have one, those of one measure together, in the order of the places. */
+    private static <M, P extends Comparable<P>> Map<M, List<P>> alike(
+            List<Triangle> triangles, Function<Triangle, Optional<P>> place, Function<Triangle, M> measure) {
+        Map<M, TreeSet<P>> alike = new LinkedHashMap<>();
+        triangles.forEach(triangle -> place.apply(triangle)
+                .ifPresent(at -> alike.computeIfAbsent(measure.apply(triangle), each -> new TreeSet<>())
+                        .add(at)));
+        Map<M, List<P>> lists = new LinkedHashMap<>();
+        alike.forEach((measured, at) -> lists.put(measured, List.copyOf(at)));
+        return lists;
+    }
+
+    /**
+     * A notch, measured along its edge.
+     *
+     * @param from where it starts
+     * @param to where it ends
+     * @param tip where its point is
+     * @param deep how deep it is
+     * @param isWhole whether it takes the edge from corner to corner
+     */
+    record Notch(Length from, Length to, Length tip, Length deep, boolean isWhole) {}
+
+    /**
+     * A triangle that comes off a rectangle.
+     *
+     * @param corner the corner it takes, if it takes one
+     * @param edge the edge it is cut out of, if it is cut out of one
+     * @param legs how far it reaches along the edges at its corner
+     * @param notch how it lies on its edge
+     */
+    record Triangle(Optional<Corner> corner, Optional<Edge> edge, Size legs, Notch notch) {
+
+        private static final Size NO_LEGS = new Size(Length.GRAIN, Length.GRAIN);
+        private static final Notch NO_NOTCH = new Notch(Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO, false);
+
+        static Optional<Triangle> of(Region waste, Rect paper) {
+            List<Point> corners = straight(waste.outline().corners());
+            if (corners.size() != 3 || !waste.holes().isEmpty()) {
+                return Optional.empty();
+            }
+            Optional<Triangle> notch = List.of(Edge.values()).stream()
+                    .flatMap(edge -> notch(corners, edge, paper).stream())
+                    .findFirst();
+            return notch.isPresent()
+                    ? notch
+                    : List.of(Corner.values()).stream()
+                            .flatMap(corner -> corner(corners, corner, paper).stream())
+                            .findFirst();
+        }
+
+        /** Without corners at which the line goes straight on. */
+        private static List<Point> straight(List<Point> corners) {
+            List<Point> kept = new ArrayList<>();
+            for (int i = 0; i < corners.size(); i++) {
+                Point before = corners.get((i + corners.size() - 1) % corners.size());
+                Point after = corners.get((i + 1) % corners.size());
+                if (Outline.of(before, corners.get(i), after).area() > Overlay.NOTHING) {
+                    kept.add(corners.get(i));
+                }
+            }
+            return kept;
+        }
+
+        private static Optional<Triangle> corner(List<Point> corners, Corner corner, Rect paper) {
+            Point at = corner.of(paper);
+            Optional<Point> level = corners.stream()
+                    .filter(point -> isSame(point.y(), at.y()) && !isSame(point.x(), at.x()))
+                    .findFirst();
+            Optional<Point> upright = corners.stream()
+                    .filter(point -> isSame(point.x(), at.x()) && !isSame(point.y(), at.y()))
+                    .findFirst();
+            return level.isEmpty() || upright.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Triangle(
+                            Optional.of(corner),
+                            Optional.empty(),
+                            new Size(
+                                    level.get().x().minus(at.x()).abs(),
+                                    upright.get().y().minus(at.y()).abs()),
+                            NO_NOTCH));
+        }
+
+        private static Optional<Triangle> notch(List<Point> corners, Edge edge, Rect paper) {
+            List<Point> on = corners.stream()
+                    .filter(point -> isSame(depth(point, edge, paper), Length.ZERO))
+                    .toList();
+            Optional<Point> tip = corners.stream()
+                    .filter(point -> List.of(Edge.values()).stream()
+                            .noneMatch(any -> isSame(depth(point, any, paper), Length.ZERO)))
+                    .findFirst();
+            if (on.size() != 2 || tip.isEmpty()) {
+                return Optional.empty();
+            }
+            Length one = along(on.get(0), edge, paper);
+            Length other = along(on.get(1), edge, paper);
+            Length whole = edge.axis() == Axis.HORIZONTAL
+                    ? paper.size().width()
+                    : paper.size().height();
+            Notch notch = new Notch(
+                    Length.min(one, other),
+                    Length.max(one, other),
+                    along(tip.get(), edge, paper),
+                    depth(tip.get(), edge, paper),
+                    isSame(one.minus(other).abs(), whole));
+            return Optional.of(new Triangle(Optional.empty(), Optional.of(edge), NO_LEGS, notch));
+        }
+
+        private static Length depth(Point point, Edge edge, Rect paper) {
+            return switch (edge) {
+                case LEFT -> point.x().minus(paper.left());
+                case RIGHT -> paper.right().minus(point.x());
+                case TOP -> point.y().minus(paper.top());
+                case BOTTOM -> paper.bottom().minus(point.y());
+            };
+        }
+
+        private static Length along(Point point, Edge edge, Rect paper) {
+            return edge == Edge.LEFT || edge == Edge.RIGHT
+                    ? point.y().minus(paper.top())
+                    : point.x().minus(paper.left());
+        }
+
+        /** Within what rounding to ticks does. */
+        private static boolean isSame(Length one, Length other) {
+            return one.minus(other).abs().isShorterThan(Length.GRAIN.multipliedBy(3));
+        }
+    }
+}
