@@ -68,6 +68,12 @@ public record Design(
         return new Design(name, system, base, other, papers, foldAlongGrain, additions, notes, drawnFor);
     }
 
+    /** This design on another base, with nothing on it. */
+    public Design on(Base otherBase, Settings other) {
+        return new Design(
+                name, system, otherBase, other, papers, foldAlongGrain, List.of(), notes, Optional.empty());
+    }
+
     /** This design with its base cut otherwise. */
     public Design withPapers(Map<String, PaperId> other, boolean alongGrain) {
         return new Design(name, system, base, settings, other, alongGrain, additions, notes, drawnFor);

@@ -150,6 +150,11 @@ class CardController {
         return change(turn, "the base", (card, entries) -> edits.base(card.design(), entries));
     }
 
+    @PostMapping("/other-base")
+    String otherBase(Turn turn) {
+        return change(turn.holding("base"), "another base", edits::otherBase);
+    }
+
     @PostMapping("/additions")
     String add(Turn turn) {
         Design before = designs.get(turn.asked().id()).design();

@@ -3,6 +3,7 @@ package kwibbet.app.card;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -27,14 +28,17 @@ import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Settings;
+import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Moves;
+import kwibbet.card.feature.OtherBase;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperId;
 import kwibbet.review.Finding;
@@ -77,6 +81,36 @@ class CardEdits {
         boolean alongGrain =
                 entries.has("asks-foldAlongGrain") ? entries.isTicked("foldAlongGrain") : design.foldAlongGrain();
         return checked(changed.withPapers(papers, alongGrain), entries, "");
+    }
+
+    /** The card on another base; what does not fit there is named. */
+    Optional<Design> otherBase(Card card, Entries entries) {
+        Optional<Base> base = Bases.find(entries.words("other-base"));
+        if (base.isEmpty()) {
+            entries.refuse("other-base", "Choose how it folds.");
+            return Optional.empty();
+        }
+        Outcome<OtherBase> other = OtherBase.of(card, base.get());
+        other.reasons()
+                .forEach(reason -> entries.refuse(
+                        "other-base", "At this size it cannot be made a " + lower(base.get()) + ": " + reason.message()));
+        if (!(other instanceof Outcome.Made<OtherBase> made)) {
+            return Optional.empty();
+        }
+        Optional<Design> design = checked(made.value().design(), entries, "");
+        List<String> names =
+                made.value().leftOut().stream().map(Addition::name).toList();
+        if (!names.isEmpty()) {
+            entries.refuse(
+                    "other-base",
+                    "Left out, since a " + lower(base.get()) + " has no place for it: " + String.join(", ", names)
+                            + ". Undo brings it back.");
+        }
+        return design;
+    }
+
+    private static String lower(Base base) {
+        return base.title().toLowerCase(Locale.ROOT);
     }
 
     /** A feature where the form says, at a size that suits the place. */

@@ -21,6 +21,7 @@ import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreStep;
 import kwibbet.bench.ToolSetting;
 import kwibbet.bench.TrimStep;
+import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Face;
@@ -28,6 +29,7 @@ import kwibbet.card.Feature;
 import kwibbet.card.Piece;
 import kwibbet.card.Pose;
 import kwibbet.card.SupplyList;
+import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.drawing.Drawing;
@@ -95,7 +97,7 @@ public record CardPage(
     private Set<String> shown() {
         Set<String> shown = new HashSet<>();
         switch (form) {
-            case "name", "notes" -> shown.add(form);
+            case "name", "notes", "other-base" -> shown.add(form);
             case "run" -> shown.addAll(List.of("make", "spares"));
             case ADD -> shown.addAll(List.of("feature", "on"));
             case "base", "addition" -> shown.addAll(hand().fields());
@@ -217,6 +219,11 @@ public record CardPage(
     /** The border of a mat as it is usual in the maker's system. */
     public Length usualBorder() {
         return QuickWays.usualBorder(design());
+    }
+
+    /** What it can be folded as. */
+    public List<Base> bases() {
+        return Bases.ALL;
     }
 
     /** What can be added. */

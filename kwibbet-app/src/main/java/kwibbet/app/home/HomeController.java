@@ -25,6 +25,7 @@ import kwibbet.card.CardSize;
 import kwibbet.card.Design;
 import kwibbet.card.Pose;
 import kwibbet.card.base.Bases;
+import kwibbet.card.base.SpokenBlank;
 import kwibbet.card.base.Starts;
 import kwibbet.drawing.Drawing;
 import kwibbet.measure.MeasureSystem;
@@ -49,6 +50,8 @@ class HomeController {
     private static final int LONGEST = 60;
     /** Each base at the size it is usually made. */
     private static final String AS_USUAL = "usual";
+    /** As a blank that is said: its size and where it is scored. */
+    private static final String SAID = "said";
 
     private final DesignStore designs;
     private final Inventory inventory;
@@ -74,9 +77,10 @@ class HomeController {
      *
      * @param base the base
      * @param picture a card of it at the size chosen; none where that cannot be made
+     * @param size the shut card; none where that cannot be made
      * @param problem why it cannot; empty where it can
      */
-    record Offered(Base base, Optional<Drawing> picture, String problem) {}
+    record Offered(Base base, Optional<Drawing> picture, Optional<Size> size, String problem) {}
 
     @GetMapping("/")
     String home(@RequestParam Map<String, String> asked, Model model) {
@@ -159,12 +163,21 @@ class HomeController {
         model.addAttribute("sizes", CardSize.in(system));
         model.addAttribute("system", system);
         model.addAttribute("size", entries.has("size") ? entries.words("size") : AS_USUAL);
-        model.addAttribute("chosen", entries.words("base"));
+        List<Offered> bases = entries.words("size").equals(SAID)
+                ? said(entries.copy(), system).stream()
+                        .map(reading -> offered(
+                                Design.of(reading.base().title(), system, reading.base(), reading.settings(), paper), shelf))
+                        .toList()
+                : Bases.ALL.stream()
+                        .map(base -> offered(
+                                fresh(base.title(), base, shown.orElseGet(() -> usual(base, system)), paper), shelf))
+                        .toList();
+        model.addAttribute("bases", bases);
         model.addAttribute(
-                "bases",
-                Bases.ALL.stream()
-                        .map(base -> offered(base, shown.orElseGet(() -> usual(base, system)), paper, shelf))
-                        .toList());
+                "chosen",
+                bases.stream().anyMatch(each -> each.base().key().equals(entries.words("base")))
+                        ? entries.words("base")
+                        : "");
         return "home/new";
     }
 
@@ -183,12 +196,27 @@ class HomeController {
                 .orElse(PaperId.NONE);
     }
 
-    private Offered offered(Base base, CardSize size, PaperId paper, PaperShelf shelf) {
-        Outcome<Card> card = workshop.make(fresh(base.title(), base, size, paper));
+    /** What a blank that is said may be; where it cannot be, the entries say why. */
+    private List<SpokenBlank.Reading> said(Entries entries, MeasureSystem system) {
+        Outcome<SpokenBlank> blank = SpokenBlank.parse(entries.words("blank"), system);
+        entries.refuse(blank.reasons());
+        return blank instanceof Outcome.Made<SpokenBlank> made
+                ? made.value().readings(system, inventory.materials())
+                : List.of();
+    }
+
+    private Offered offered(Design design, PaperShelf shelf) {
+        Base base = design.base();
+        Outcome<Card> card = workshop.make(design);
         return card instanceof Outcome.Made<Card> made
-                ? new Offered(base, Optional.of(standing(made.value(), shelf)), "")
+                ? new Offered(
+                        base,
+                        Optional.of(standing(made.value(), shelf)),
+                        Optional.of(made.value().form().finished()),
+                        "")
                 : new Offered(
                         base,
+                        Optional.empty(),
                         Optional.empty(),
                         card.reasons().stream()
                                 .map(Refusal::message)
@@ -227,10 +255,20 @@ class HomeController {
             return Optional.empty();
         }
         String name = entries.words("name").isEmpty() ? base.get().title() : entries.words("name");
-        CardSize size = chosen.orElseGet(() -> usual(base.get(), system));
-        Design design = fresh(name, base.get(), size, new PaperId(paper));
-        workshop.make(design).reasons().forEach(reason -> refuse(reason, entries));
-        return entries.areGood() ? Optional.of(design) : Optional.empty();
+        Optional<Design> design = entries.words("size").equals(SAID)
+                ? said(entries, system).stream()
+                        .filter(reading -> reading.base().equals(base.get()))
+                        .findFirst()
+                        .map(reading ->
+                                Design.of(name, system, reading.base(), reading.settings(), new PaperId(paper)))
+                : Optional.of(
+                        fresh(name, base.get(), chosen.orElseGet(() -> usual(base.get(), system)), new PaperId(paper)));
+        if (design.isEmpty()) {
+            entries.refuse("blank", "Choose one of the ways it can fold.");
+            return Optional.empty();
+        }
+        workshop.make(design.get()).reasons().forEach(reason -> refuse(reason, entries));
+        return entries.areGood() ? design : Optional.empty();
     }
 
     /** The page has fields for the size and the name only; what is wrong with anything else is said at the gallery. */
@@ -241,7 +279,7 @@ class HomeController {
 
     /** One of the everyday sizes, or the maker's own; nothing where each base is wanted as it is usually made. */
     private static Optional<CardSize> chosenSize(Entries entries) {
-        if (!entries.has("size") || entries.words("size").equals(AS_USUAL)) {
+        if (!entries.has("size") || List.of(AS_USUAL, SAID).contains(entries.words("size"))) {
             return Optional.empty();
         }
         return CardSize.find(entries.words("size")).or(() -> Optional.of(ownSize(entries)));

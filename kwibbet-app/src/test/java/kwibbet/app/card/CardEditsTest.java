@@ -166,6 +166,26 @@ class CardEditsTest {
         assertThat(unknown.message("fold")).isEqualTo("Choose one of the list.");
     }
 
+    /** What was on the front goes on the first door, what was inside inside; what has no place is named, and nothing else is lost. */
+    @Test
+    void aBegunCardCanBeFoldedOtherwise() {
+        Design design = withMat(withMat(PLAIN, "front-outside", "1/8"), "back-inside", "1/4");
+        design = edits.add(card(design), typed("feature", "magnets", "on", "front-outside")).orElseThrow();
+        Entries gate = typed("other-base", "gate");
+        Design folded = edits.otherBase(card(design), gate).orElseThrow();
+        assertThat(folded.base().key()).isEqualTo("gate");
+        assertThat(folded.finished()).isEqualTo(design.finished());
+        assertThat(folded.additions())
+                .extracting(each -> each.host())
+                .contains(new Host.OnFace(FaceId.parse("left-outside").orElseThrow()));
+        assertThat(gate.messages()).isEmpty();
+        Entries custom = typed("other-base", "pinwheel");
+        Design wheel = edits.otherBase(card(design), custom).orElseThrow();
+        assertThat(custom.message("other-base")).startsWith("Left out, since a pinwheel has no place for it: Mat 2");
+        assertThat(wheel.additions()).extracting(each -> each.name()).contains("Mat 1");
+        assertThat(edits.otherBase(card(design), typed("other-base", "none"))).isEmpty();
+    }
+
     @Test
     void aNameIsNeeded() {
         Entries blank = typed("name", "   ");

@@ -21,6 +21,7 @@ import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Studio;
 import kwibbet.app.store.Workshop;
+import kwibbet.card.base.FoldedBase;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
@@ -197,6 +198,31 @@ class HomeControllerTest {
                         .param("paper", "stock"))
                 .andExpect(redirectedUrl("/cards/9"));
         assertThatItIs(created(), Length.ofInches(13, 3), Length.ofMillimetres(148), MeasureSystem.INCH, "Mine");
+    }
+
+    /** Said as makers say it, a blank is the card that is cut so; what it cannot be is not offered. */
+    @Test
+    void aBlankThatIsSaidIsACard() throws Exception {
+        answerCreate();
+        mvc.perform(get("/cards/new").param("size", "said").param("blank", "10 × 7, score at 2 1/2 and 7 1/2"))
+                .andExpect(content().string(containsString("value=\"gate\"")))
+                .andExpect(content().string(not(containsString("value=\"folded\""))));
+        mvc.perform(post("/cards")
+                        .param("size", "said")
+                        .param("blank", "5 × 9")
+                        .param("paper", "stock")
+                        .param("base", "folded"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Say it like this")));
+        mvc.perform(post("/cards")
+                        .param("size", "said")
+                        .param("blank", "4 1/4 × 8 1/2, score at 5 1/2")
+                        .param("paper", "stock")
+                        .param("base", "folded"))
+                .andExpect(redirectedUrl("/cards/9"));
+        Design design = created();
+        assertThat(design.finished()).isEqualTo(new Size(Length.ofInches(17, 4), Length.ofInches(11, 2)));
+        assertThat(design.settings().length(FoldedBase.SHORT_BY)).isEqualTo(Length.ofInches(5, 2));
     }
 
     private static void assertThatItIs(Design design, Length width, Length height, MeasureSystem system, String name) {
