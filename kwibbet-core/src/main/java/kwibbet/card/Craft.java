@@ -1,8 +1,10 @@
 package kwibbet.card;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.measure.MeasureSystem;
+import kwibbet.tool.Die;
 
 /** Something a maker can choose and set: a base or a feature. */
 public interface Craft {
@@ -31,6 +33,16 @@ public interface Craft {
      */
     default Settings start(MeasureSystem system) {
         return Presets.of(this, system);
+    }
+
+    /**
+     * The settings with which a die cuts it; nothing where it is not cut by one, or not by one of that shape.
+     *
+     * @param settings its settings at the present size
+     * @param die the die
+     */
+    default Optional<Settings> cutWith(Settings settings, Die die) {
+        return Optional.empty();
     }
 
     /** The papers it is cut from. */

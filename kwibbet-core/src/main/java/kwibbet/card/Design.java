@@ -70,8 +70,7 @@ public record Design(
 
     /** This design on another base, with nothing on it. */
     public Design on(Base otherBase, Settings other) {
-        return new Design(
-                name, system, otherBase, other, papers, foldAlongGrain, List.of(), notes, Optional.empty());
+        return new Design(name, system, otherBase, other, papers, foldAlongGrain, List.of(), notes, Optional.empty());
     }
 
     /** This design with its base cut otherwise. */

@@ -155,6 +155,12 @@ class CardController {
         return change(turn.holding("base"), "another base", edits::otherBase);
     }
 
+    @PostMapping("/die")
+    String die(Turn turn) {
+        String hand = turn.asked().looking().hand();
+        return change(turn, "the die", (card, entries) -> edits.die(card, hand, entries));
+    }
+
     @PostMapping("/additions")
     String add(Turn turn) {
         Design before = designs.get(turn.asked().id()).design();

@@ -46,6 +46,7 @@ import kwibbet.review.Review;
 import kwibbet.run.CardRun;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
 
 /** Turns a sent form into a changed design; what cannot be made is noted in the entries and changes nothing. */
 @Component
@@ -93,13 +94,13 @@ class CardEdits {
         Outcome<OtherBase> other = OtherBase.of(card, base.get());
         other.reasons()
                 .forEach(reason -> entries.refuse(
-                        "other-base", "At this size it cannot be made a " + lower(base.get()) + ": " + reason.message()));
+                        "other-base",
+                        "At this size it cannot be made a " + lower(base.get()) + ": " + reason.message()));
         if (!(other instanceof Outcome.Made<OtherBase> made)) {
             return Optional.empty();
         }
         Optional<Design> design = checked(made.value().design(), entries, "");
-        List<String> names =
-                made.value().leftOut().stream().map(Addition::name).toList();
+        List<String> names = made.value().leftOut().stream().map(Addition::name).toList();
         if (!names.isEmpty()) {
             entries.refuse(
                     "other-base",
@@ -164,6 +165,27 @@ class CardEdits {
                 stays ? design : design.settled().with(changed),
                 entries,
                 addition.id().value());
+    }
+
+    /** What is in hand as a die at hand cuts it; the base where no addition is. */
+    Optional<Design> die(Card card, String hand, Entries entries) {
+        Design design = card.design().settled();
+        Optional<Die> die = inventory.toolbox().dies().stream()
+                .filter(each -> each.id().value().equals(entries.words("die")))
+                .findFirst();
+        Optional<Addition> addition = design.addition(new PieceId(hand));
+        Optional<Design> cut = die.flatMap(each -> addition.isPresent()
+                ? addition.get()
+                        .feature()
+                        .cutWith(addition.get().settings(), each)
+                        .map(addition.get()::with)
+                        .map(design::with)
+                : design.base().cutWith(design.settings(), each).map(design::with));
+        if (cut.isEmpty()) {
+            entries.refuse("die", "Choose one of your dies.");
+        }
+        return cut.flatMap(each ->
+                checked(each, entries, addition.map(known -> known.id().value()).orElse("")));
     }
 
     /** The design without an addition, if what sat on it still fits. */

@@ -97,7 +97,7 @@ public record CardPage(
     private Set<String> shown() {
         Set<String> shown = new HashSet<>();
         switch (form) {
-            case "name", "notes", "other-base" -> shown.add(form);
+            case "name", "notes", "other-base", "die" -> shown.add(form);
             case "run" -> shown.addAll(List.of("make", "spares"));
             case ADD -> shown.addAll(List.of("feature", "on"));
             case "base", "addition" -> shown.addAll(hand().fields());
@@ -173,7 +173,7 @@ public record CardPage(
 
     /** What the maker works on, and what can be set of it. */
     public InHand hand() {
-        return new InHand(looking.hand(), card(), papers(), form, entries);
+        return new InHand(looking.hand(), card(), papers(), plan().tools().dies(), form, entries);
     }
 
     public Station[] stations() {

@@ -17,10 +17,13 @@ import kwibbet.card.Join;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
 import kwibbet.card.feature.Mat;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
+import kwibbet.tool.Die;
+import kwibbet.wording.Phrase;
 
 /**
  * What the maker works on: a piece, or an addition without a piece of its own.
@@ -28,10 +31,11 @@ import kwibbet.paper.PaperKind;
  * @param asked the id asked for; anything that is not there stands for the base
  * @param card the card
  * @param papers what is on the shelf
+ * @param dies the dies at hand
  * @param form which form was sent last
  * @param entries what was sent with it
  */
-public record InHand(String asked, Card card, List<Paper> papers, String form, Entries entries) {
+public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies, String form, Entries entries) {
 
     private Entries typed(String which) {
         return form.equals(which) ? entries : Entries.none();
@@ -210,6 +214,45 @@ public record InHand(String asked, Card card, List<Paper> papers, String form, E
         return top instanceof Host.OnFace face
                 ? face.face().value()
                 : ((Host.OnPiece) top).piece().value();
+    }
+
+    private Craft craft() {
+        return isOfBase() ? card.design().base() : addition().feature();
+    }
+
+    private Settings settings() {
+        return isOfBase() ? card.design().present() : card.design().present(addition());
+    }
+
+    /**
+     * A die that can cut what is in hand.
+     *
+     * @param id its id
+     * @param words its name and what it cuts
+     * @param isChosen whether it cuts it as it is
+     */
+    public record DieChoice(String id, String words, boolean isChosen) {}
+
+    /** The dies that can cut what is in hand. */
+    public List<DieChoice> dieChoices() {
+        if (isOfBase() && !isBase()) {
+            return List.of();
+        }
+        Settings now = settings();
+        List<DieChoice> choices = new ArrayList<>();
+        for (Die die : dies) {
+            craft().cutWith(now, die)
+                    .ifPresent(cut -> choices.add(new DieChoice(die.id().value(), words(die), cut.equals(now))));
+        }
+        return choices;
+    }
+
+    private String words(Die die) {
+        return Phrase.in(card.design().system())
+                .words(die.name() + ", ")
+                .size(die.shape().size())
+                .end()
+                .text();
     }
 
     /** Whether a face was touched, to put something on it. */

@@ -166,7 +166,8 @@ class HomeController {
         List<Offered> bases = entries.words("size").equals(SAID)
                 ? said(entries.copy(), system).stream()
                         .map(reading -> offered(
-                                Design.of(reading.base().title(), system, reading.base(), reading.settings(), paper), shelf))
+                                Design.of(reading.base().title(), system, reading.base(), reading.settings(), paper),
+                                shelf))
                         .toList()
                 : Bases.ALL.stream()
                         .map(base -> offered(
@@ -259,8 +260,7 @@ class HomeController {
                 ? said(entries, system).stream()
                         .filter(reading -> reading.base().equals(base.get()))
                         .findFirst()
-                        .map(reading ->
-                                Design.of(name, system, reading.base(), reading.settings(), new PaperId(paper)))
+                        .map(reading -> Design.of(name, system, reading.base(), reading.settings(), new PaperId(paper)))
                 : Optional.of(
                         fresh(name, base.get(), chosen.orElseGet(() -> usual(base.get(), system)), new PaperId(paper)));
         if (design.isEmpty()) {

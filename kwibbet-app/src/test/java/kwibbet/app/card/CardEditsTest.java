@@ -27,6 +27,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
+import kwibbet.card.base.ShapedBase;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Mat;
 import kwibbet.measure.Graduation;
@@ -35,7 +36,12 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
+import kwibbet.tool.Sides;
+import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.when;
@@ -170,7 +176,8 @@ class CardEditsTest {
     @Test
     void aBegunCardCanBeFoldedOtherwise() {
         Design design = withMat(withMat(PLAIN, "front-outside", "1/8"), "back-inside", "1/4");
-        design = edits.add(card(design), typed("feature", "magnets", "on", "front-outside")).orElseThrow();
+        design = edits.add(card(design), typed("feature", "magnets", "on", "front-outside"))
+                .orElseThrow();
         Entries gate = typed("other-base", "gate");
         Design folded = edits.otherBase(card(design), gate).orElseThrow();
         assertThat(folded.base().key()).isEqualTo("gate");
@@ -184,6 +191,35 @@ class CardEditsTest {
         assertThat(custom.message("other-base")).startsWith("Left out, since a pinwheel has no place for it: Mat 2");
         assertThat(wheel.additions()).extracting(each -> each.name()).contains("Mat 1");
         assertThat(edits.otherBase(card(design), typed("other-base", "none"))).isEmpty();
+    }
+
+    /** An opening and a shaped base take the measures of a die at hand; what no die cuts offers none. */
+    @Test
+    void whatIsInHandIsCutWithADie() {
+        Die wheel = new Die(
+                new DieId("wheel"),
+                "Wheel",
+                new CutShape(CutShape.Kind.OVAL, new Size(Length.ofInches(3), Length.ofInches(3))),
+                Length.ofInches(1, 16),
+                Die.Detail.PLAIN,
+                Sides.STRAIGHT,
+                "",
+                1);
+        when(inventory.toolbox()).thenReturn(Toolbox.GENERIC.withDies(List.of(wheel)));
+        Design open = edits.add(card(PLAIN), typed("feature", "opening", "on", "front-outside"))
+                .orElseThrow();
+        Design cut = edits.die(card(open), "opening-1", typed("die", "wheel")).orElseThrow();
+        assertThat(card(cut).base().openings().get(0).shape()).isEqualTo(wheel.shape());
+        ShapedBase shaped = new ShapedBase();
+        Design round =
+                Design.of("Round", MeasureSystem.INCH, shaped, shaped.start(MeasureSystem.INCH), new PaperId("stock"));
+        Design base = edits.die(card(round), "base", typed("die", "wheel")).orElseThrow();
+        // A quarter is left off at the fold, another is trimmed off at the foot.
+        assertThat(base.finished()).isEqualTo(new Size(Length.ofInches(11, 4), Length.ofInches(11, 4)));
+        Entries none = typed("die", "");
+        assertThat(edits.die(card(round), "base", none)).isEmpty();
+        assertThat(none.message("die")).isEqualTo("Choose one of your dies.");
+        assertThat(edits.die(card(PLAIN), "base", typed("die", "wheel"))).isEmpty();
     }
 
     @Test

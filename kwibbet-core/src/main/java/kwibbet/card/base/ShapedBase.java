@@ -33,6 +33,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
 
 /**
  * A folded base cut to a die's outline, a little of which is left off at the fold, so that it hinges.
@@ -102,6 +103,25 @@ public record ShapedBase() implements ParallelFoldBase {
         return parameters().stream()
                 .filter(parameter -> !parameter.equals(CardSides.HEIGHT) || !settings.is(SHAPE, ROUND))
                 .toList();
+    }
+
+    /** What is left off at the fold and trimmed off at the foot comes off the die's outline. */
+    @Override
+    public Optional<Settings> cutWith(Settings settings, Die die) {
+        Size size = die.shape().size();
+        Length off = settings.length(LEFT_OFF);
+        Length foot = settings.length(FOOT);
+        boolean lies = isTurned(settings);
+        Length width = lies ? size.width() : size.width().minus(off);
+        Length height = size.height().minus(lies ? off.plus(foot) : foot);
+        if (die.shape().isCircle()) {
+            return Optional.of(settings.with(SHAPE, ROUND).with(CardSides.WIDTH, width));
+        }
+        String shape = die.shape().kind().name().toLowerCase(Locale.ROOT);
+        return die.shape().kind() == CutShape.Kind.RECTANGLE
+                ? Optional.empty()
+                : Optional.of(
+                        settings.with(SHAPE, shape).with(CardSides.WIDTH, width).with(CardSides.HEIGHT, height));
     }
 
     /** A circle, of which nobody has to work out the height. */

@@ -108,22 +108,23 @@ public record SpokenBlank(Size size, Axis axis, List<Length> scores) {
 
     private boolean isJustThis(Reading reading, MeasureSystem system, Materials materials) {
         Design design = Design.of("said", system, reading.base(), reading.settings(), PaperId.NONE);
-        return CardMaker.make(design, materials) instanceof Outcome.Made<Card> made && isCutSo(made.value().base());
+        return CardMaker.make(design, materials) instanceof Outcome.Made<Card> made
+                && isCutSo(made.value().base());
     }
 
     private boolean isCutSo(Piece piece) {
         Length along = along();
         List<Length> said = scores.stream().sorted().toList();
-        List<Length> at = piece.scores().stream()
-                .map(score -> placeOf(score))
-                .sorted()
-                .toList();
+        List<Length> at =
+                piece.scores().stream().map(score -> placeOf(score)).sorted().toList();
         List<Length> fromTheOtherEnd = at.stream().map(along::minus).sorted().toList();
         return piece.size().equals(size) && (at.equals(said) || fromTheOtherEnd.equals(said));
     }
 
     private Length placeOf(Score score) {
-        return axis == Axis.VERTICAL ? score.line().start().x() : score.line().start().y();
+        return axis == Axis.VERTICAL
+                ? score.line().start().x()
+                : score.line().start().y();
     }
 
     private Length along() {

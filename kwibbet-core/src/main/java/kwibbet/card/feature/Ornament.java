@@ -2,6 +2,7 @@ package kwibbet.card.feature;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Feature;
@@ -19,6 +20,7 @@ import kwibbet.paper.PaperKind;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
+import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
 /**
@@ -69,6 +71,11 @@ public record Ornament() implements Feature {
         all.addAll(Placing.ALL);
         all.addAll(List.of(BACKING, Mat.FOAM, COPY));
         return all;
+    }
+
+    @Override
+    public Optional<Settings> cutWith(Settings settings, Die die) {
+        return Shapes.cutWith(settings, die);
     }
 
     @Override

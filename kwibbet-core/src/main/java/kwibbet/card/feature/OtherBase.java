@@ -75,14 +75,10 @@ public record OtherBase(Design design, List<Addition> leftOut) {
         Face.Role role = face.get().role();
         int along = ofRole(from, role).indexOf(face.get());
         List<Face> there = ofRole(to, role);
-        return along >= 0 && along < there.size()
-                ? Optional.of(there.get(along).id())
-                : Optional.empty();
+        return along >= 0 && along < there.size() ? Optional.of(there.get(along).id()) : Optional.empty();
     }
 
     private static List<Face> ofRole(Card card, Face.Role role) {
-        return card.form().faces().stream()
-                .filter(face -> face.role() == role)
-                .toList();
+        return card.form().faces().stream().filter(face -> face.role() == role).toList();
     }
 }

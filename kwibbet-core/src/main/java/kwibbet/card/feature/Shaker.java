@@ -2,6 +2,7 @@ package kwibbet.card.feature;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 import kwibbet.card.Adhesion;
@@ -25,6 +26,7 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
+import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
 /**
@@ -110,6 +112,11 @@ public record Shaker() implements Feature {
         all.addAll(Placing.ALL);
         all.addAll(List.of(BORDER, LAP, DEPTH, WALL, BACK));
         return all;
+    }
+
+    @Override
+    public Optional<Settings> cutWith(Settings settings, Die die) {
+        return Shapes.cutWith(settings, die);
     }
 
     @Override

@@ -2,15 +2,18 @@ package kwibbet.card.feature;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Brief;
 import kwibbet.card.Parameter;
 import kwibbet.card.Parameter.Follows;
+import kwibbet.card.Settings;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
 
 /** The parameters of what is cut to a shape of its own size. */
 final class Shapes {
@@ -26,6 +29,13 @@ final class Shapes {
     static final Parameter.OfLength HEIGHT = side("height", "Height", Follows.HEIGHT, Length.ofInches(2));
 
     private Shapes() {}
+
+    /** As large as what a die cuts, and of its shape. */
+    static Optional<Settings> cutWith(Settings settings, Die die) {
+        return Optional.of(settings.with(SHAPE, word(die.shape().kind()))
+                .with(WIDTH, die.shape().size().width())
+                .with(HEIGHT, die.shape().size().height()));
+    }
 
     /** A choice of shapes after some other choices. */
     static Parameter.OfChoice shapes(String key, List<Parameter.Choice> before) {

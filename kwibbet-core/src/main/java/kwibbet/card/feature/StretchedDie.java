@@ -20,6 +20,7 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Size;
+import kwibbet.tool.Die;
 import kwibbet.tool.DiePass;
 import kwibbet.tool.Sides;
 import kwibbet.tool.Stretch;
@@ -74,6 +75,16 @@ public record StretchedDie() implements Feature {
         return system == MeasureSystem.INCH
                 ? usual
                 : usual.with(PITCH, Length.ofMillimetres(5)).with(WANTED, Length.ofMillimetres(60));
+    }
+
+    /** A straight-sided die whose sides repeat can be stretched. */
+    @Override
+    public Optional<Settings> cutWith(Settings settings, Die die) {
+        return die.shape().kind() == CutShape.Kind.RECTANGLE && die.sides().isPatterned()
+                ? Optional.of(settings.with(WIDTH, die.shape().size().width())
+                        .with(DIE, die.shape().size().height())
+                        .with(PITCH, die.sides().pitch()))
+                : Optional.empty();
     }
 
     @Override

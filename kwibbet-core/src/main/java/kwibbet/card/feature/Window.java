@@ -24,6 +24,7 @@ import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Region;
+import kwibbet.tool.Die;
 
 /**
  * An opening, by itself or framed, cut through one piece or through all that lies in register below it.
@@ -84,6 +85,11 @@ public record Window() implements Feature {
         all.addAll(Placing.ALL);
         all.addAll(List.of(THROUGH, FRAME, FRAME_WIDTH, PENCIL));
         return all;
+    }
+
+    @Override
+    public Optional<Settings> cutWith(Settings settings, Die die) {
+        return Shapes.cutWith(settings, die);
     }
 
     @Override
