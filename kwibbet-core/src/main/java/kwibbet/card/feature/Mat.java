@@ -20,8 +20,10 @@ import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 
 /**
@@ -208,21 +210,37 @@ public record Mat() implements Feature {
             return byBorder(site);
         }
         Size size = brief.is(FIT, BY_SIZE) ? new Size(brief.length(WIDTH), brief.length(HEIGHT)) : lessClearance(site);
-        List<Refusal> reasons = tooLargeOrSmall(site, size);
-        if (!reasons.isEmpty()) {
-            return Outcome.refused(reasons);
-        }
         Outline outline = brief.is(SHAPE, AS_HOST)
                 ? Outline.of(Rect.atOrigin(size))
                 : new CutShape(Shapes.kind(brief, SHAPE), size).outline();
         Area area = new Area(outline, Placing.corner(site, size));
-        Rect there =
-                area.outline().bounds().plus(area.corner().x(), area.corner().y());
+        Outline onSite = area.outline().plus(area.corner().x(), area.corner().y());
+        Rect there = onSite.bounds();
+        if (brief.is(FIT, BY_SIZE) && isOverOthers(site, onSite) && isHeld(size)) {
+            return Outcome.made(area);
+        }
+        List<Refusal> reasons = tooLargeOrSmall(site, size);
+        if (!reasons.isEmpty()) {
+            return Outcome.refused(reasons);
+        }
         return site.bounds().contains(there)
                 ? Outcome.made(area)
                 : Outcome.refused(
                         sticksOutAcross(site, there) ? Placing.FROM_LEFT.key() : Placing.FROM_TOP.key(),
                         site.name() + " would stick out past what it sits on, on the " + site.place() + ".");
+    }
+
+    /** Whether all of it that is past what it sits on lies over other panels of the shut card, as a panel over both doors does. */
+    private static boolean isOverOthers(Site site, Outline onSite) {
+        List<Region> below = new ArrayList<>(List.of(site.room()));
+        site.others()
+                .forEach(other -> below.add(Region.of(other.panel().outline())
+                        .in(other.frame().inverse())));
+        return Overlay.without(Region.of(onSite), below).isEmpty();
+    }
+
+    private static boolean isHeld(Size size) {
+        return !Length.min(size.width(), size.height()).isShorterThan(NARROWEST);
     }
 
     private static boolean sticksOutAcross(Site site, Rect there) {

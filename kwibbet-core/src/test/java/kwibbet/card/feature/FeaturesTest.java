@@ -36,6 +36,7 @@ import static kwibbet.Inches.base;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
+import static kwibbet.Inches.set;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
@@ -384,6 +385,19 @@ class FeaturesTest {
         assertThat(card.base().zones()).singleElement().satisfies(zone -> assertThat(
                         Overlay.contains(other, zone.outline()))
                 .isTrue());
+    }
+
+    /** A panel over both doors is a mat of one of them; past the card it would be none. */
+    @Test
+    void aMatMayLieOverBothDoors() {
+        Design gate = base("gate", "5", "7");
+        Addition over = add("mat", "mat-1", on("right-outside"), "fit", "size", "width", "4", "height", "3", "across", "by",
+                "fromLeft", "-2");
+        Card card = card(gate, over);
+        assertThat(piece(card, "mat-1").size()).isEqualTo(size("4", "3"));
+        assertThat(kwibbet.review.Review.of(card)).isEmpty();
+        assertThat(fields(gate, over.with(set(new Mat(), over.settings(), "fromLeft", "-3")))).isNotEmpty();
+        assertThat(fields(gate, over.with(set(new Mat(), over.settings(), "width", "6")))).isNotEmpty();
     }
 
     /** The second pass must land on the pattern's pitch. */
