@@ -22,6 +22,7 @@ import kwibbet.card.Side;
 import kwibbet.card.Zone;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Paper;
 import kwibbet.press.HandCut;
 import kwibbet.press.Want;
 import kwibbet.shape.CutShape;
@@ -179,8 +180,9 @@ public sealed interface MakeStep {
      *
      * @param piece the piece that is folded
      * @param score along which score
+     * @param crease how hard its paper is creased
      */
-    record Fold(Piece piece, Score score) implements MakeStep {
+    record Fold(Piece piece, Score score, Crease crease) implements MakeStep {
         @Override
         public Phrase sentence(MeasureSystem system) {
             boolean valley = score.fold() == Score.Fold.VALLEY;
@@ -191,7 +193,34 @@ public sealed interface MakeStep {
                     ? "its score"
                     : "its score " + (piece.scores().indexOf(score) + 1);
             return Phrase.of("Fold the " + piece.name().toLowerCase(Locale.ROOT) + " along " + which + ", " + way
-                    + ", and press the crease flat.");
+                    + crease.words);
+        }
+    }
+
+    /** How hard a paper is creased, by its weight. Common practice, no source. */
+    enum Crease {
+        /** Thin paper whitens. */
+        LIGHT(", and crease it with the fingers only: pressed hard, thin paper whitens."),
+        FIRM(", and press the crease flat."),
+        /** Heavy paper springs. */
+        BURNISHED(", and burnish the crease, or heavy paper springs open.");
+
+        private static final int THIN = 130;
+        private static final int HEAVY = 300;
+
+        private final String words;
+
+        Crease(String words) {
+            this.words = words;
+        }
+
+        static Crease of(Card card, Piece piece) {
+            int grams = card.materials()
+                    .shelf()
+                    .find(piece.paper())
+                    .map(Paper::gramsPerSquareMetre)
+                    .orElse(THIN);
+            return grams < THIN ? LIGHT : grams > HEAVY ? BURNISHED : FIRM;
         }
     }
 
@@ -297,7 +326,7 @@ public sealed interface MakeStep {
         for (Piece piece : card.pieces()) {
             piece.scores().stream()
                     .filter(score -> isFolded(card, piece, score) && !press.folds(piece, score))
-                    .forEach(score -> steps.add(new Fold(piece, score)));
+                    .forEach(score -> steps.add(new Fold(piece, score, Crease.of(card, piece))));
         }
         List<Join> joins = new ArrayList<>(card.joins());
         Collections.reverse(joins);

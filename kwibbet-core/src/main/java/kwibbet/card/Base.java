@@ -86,6 +86,11 @@ public interface Base extends Craft {
         return Optional.empty();
     }
 
+    /** With a foot trimmed off straight, so that it stands; nothing where it has no foot that can be. */
+    default Optional<WayOut> withFlatFoot(Settings settings) {
+        return Optional.empty();
+    }
+
     /** With one score that folds the other way, one after the other; none where the base says how each folds. */
     default List<WayOut> withOneFoldTurned(Settings settings) {
         return List.of();

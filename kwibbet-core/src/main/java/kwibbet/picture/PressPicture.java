@@ -115,7 +115,30 @@ public final class PressPicture {
                             laying -> laying.use().die().rim().size().area()))
                     .orElseThrow(() -> new IllegalStateException("a paper on the bed has dies on it"));
             margins(largest, layup, there);
+            if (each.turned()) {
+                edgeName(largest.from(), layup.paper(), there, ink);
+                edgeName(Edge.TOP, layup.paper(), there, ink);
+            }
         }
+    }
+
+    /** On the bed a turned paper's edges lie elsewhere than where they are called after. */
+    private void edgeName(Edge edge, Rect paper, Placement there, Ink ink) {
+        Point middle = paper.middle();
+        Point at =
+                switch (edge) {
+                    case LEFT -> new Point(paper.left(), middle.y());
+                    case RIGHT -> new Point(paper.right(), middle.y());
+                    case TOP -> new Point(middle.x(), paper.top());
+                    case BOTTOM -> new Point(middle.x(), paper.bottom());
+                };
+        Point on = there.apply(at);
+        Point centre = there.apply(middle);
+        Length aside = sketch.rows(1.4);
+        boolean level = on.y().equals(centre.y());
+        boolean before = level ? on.x().isShorterThan(centre.x()) : on.y().isShorterThan(centre.y());
+        Length in = before ? aside : aside.negated();
+        sketch.text(level ? on.plus(in, Length.ZERO) : on.plus(Length.ZERO, in), Phrase.of(edge.word()), 0.85, ink);
     }
 
     private void onBed(DieUse use, DiePass pass, Placement there) {
@@ -172,20 +195,24 @@ public final class PressPicture {
         Rect metal = laying.use().metal(layup.diePass());
         Rect paper = layup.paper();
         boolean left = laying.from() == Edge.LEFT;
+        Point middle = there.apply(metal.middle());
         Point side = new Point(left ? paper.left() : paper.right(), paper.top());
-        margin(side, new Point(left ? metal.left() : metal.right(), paper.top()), paper, there);
+        margin(side, new Point(left ? metal.left() : metal.right(), paper.top()), middle, paper, there);
         Point top = new Point(side.x(), paper.top());
-        margin(top, new Point(side.x(), metal.top()), paper, there);
+        margin(top, new Point(side.x(), metal.top()), middle, paper, there);
     }
 
-    private void margin(Point edge, Point metal, Rect paper, Placement there) {
+    /** Beside that edge of the paper which is nearer to the die. */
+    private void margin(Point edge, Point metal, Point die, Rect paper, Placement there) {
         Point from = there.apply(edge);
         Point to = there.apply(metal);
         Rect on = Outline.of(paper).in(there).bounds();
         if (!from.x().equals(to.x())) {
-            sketch.span(Axis.HORIZONTAL, Length.min(from.x(), to.x()), Length.max(from.x(), to.x()), on, -1);
+            int rows = die.y().isLongerThan(on.middle().y()) ? 1 : -1;
+            sketch.span(Axis.HORIZONTAL, Length.min(from.x(), to.x()), Length.max(from.x(), to.x()), on, rows);
         } else if (!from.y().equals(to.y())) {
-            sketch.span(Axis.VERTICAL, Length.min(from.y(), to.y()), Length.max(from.y(), to.y()), on, -1);
+            int rows = die.x().isLongerThan(on.middle().x()) ? 1 : -1;
+            sketch.span(Axis.VERTICAL, Length.min(from.y(), to.y()), Length.max(from.y(), to.y()), on, rows);
         }
     }
 

@@ -36,6 +36,7 @@ public final class Review {
             new FlushOneWay(),
             new OffCentre(),
             new DoorsApart(),
+            new FootOffTable(),
             new SticksOut());
 
     private Review() {}

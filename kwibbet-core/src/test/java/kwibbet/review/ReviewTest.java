@@ -191,6 +191,7 @@ class ReviewTest {
                                 base("gate", "5", "7"),
                                 mat("mat-1", "left-outside"),
                                 mat("mat-2", "right-outside", "border", "3/16"))),
+                arguments("foot-off-table", base("shaped", "4 1/4", "4 1/4", "foot", "0")),
                 arguments(
                         "off-centre",
                         with(
@@ -497,6 +498,45 @@ class ReviewTest {
         assertThat(put.addition(new PieceId("mat-12")).orElseThrow().host())
                 .isEqualTo(new Host.OnPiece(new PieceId("mat-11")));
         assertThat(new UnevenBorders().check(card)).isEmpty();
+    }
+
+    /** A mat by size is held against its brothers too, and its sides against what is above and below; wider apart they are meant. */
+    @Test
+    void bordersOfMatsBySizeAreComparedToo() {
+        Design gate = base("gate", "5", "7");
+        Addition left = add("mat", "mat-1", on("left-outside"), "border", "1/8");
+        Addition right = add("mat", "mat-2", on("right-outside"), "fit", "size", "width", "2 3/8", "height", "6 7/8");
+        assertThat(found(gate, left, right))
+                .containsExactly("The borders of mat-1, 1/8 in, and of mat-2, 1/16 in, nearly match.");
+        Addition alike = add("mat", "mat-2", on("right-outside"), "fit", "size", "width", "2 1/4", "height", "6 3/4");
+        assertThat(found(gate, left, alike)).isEmpty();
+        Addition apart = add("mat", "mat-2", on("right-outside"), "fit", "size", "width", "2", "height", "6 1/2");
+        assertThat(found(gate, left, apart)).isEmpty();
+        Addition uneven = add("mat", "mat-1", on("left-outside"), "fit", "size", "width", "2 1/4", "height", "6 7/8");
+        assertThat(found(gate, uneven))
+                .containsExactly(
+                        "The border of mat-1 is 1/8 in at the sides and 1/16 in above and below, which nearly match.");
+    }
+
+    private static List<String> found(Design design, Addition... additions) {
+        Card card = CardMaker.make(design.withAdditions(List.of(additions)), MATERIALS)
+                .orThrow();
+        List<Finding> findings = Review.of(card);
+        assertThat(findings).allMatch(finding -> finding.remedy().isPresent());
+        return findings.stream().map(finding -> finding.words().text()).toList();
+    }
+
+    /** A round that is not trimmed rolls; a trimmed one, and an arch, stand. */
+    @Test
+    void aRoundBaseNeedsAFoot() {
+        Design round = base("shaped", "4 1/4", "4 1/4", "foot", "0");
+        assertThat(found(round)).singleElement().asString().contains("will not stand");
+        assertThat(found(base("shaped", "4 1/4", "4 1/4"))).isEmpty();
+        assertThat(found(base("shaped", "4 1/4", "4 1/4", "lies", "turned"))).isEmpty();
+        assertThat(found(base("shaped", "4 1/4", "4 1/4", "lies", "turned", "foot", "0")))
+                .hasSize(1);
+        assertThat(found(base("shaped", "4", "5", "shape", "arch", "height", "5", "foot", "0")))
+                .isEmpty();
     }
 
     /** A way out is asked for by the key of its finding, which another change leaves as it is. */

@@ -363,6 +363,67 @@ class EditingTest {
         assertThat(page.locator("#add-on")).hasValue("mat-1");
     }
 
+    /**
+     * How often a hand touches the page until a card is there: 54 to 89 times, before a panel that is touched offered what goes on it. Fields that are typed
+     * into count as one.
+     */
+    @Test
+    void aCardTakesFewTouches() {
+        int window = touches(
+                "gate",
+                "left-outside mat",
+                "right-outside mat",
+                "middle-inside mat",
+                "right-outside tie",
+                "middle-inside opening");
+        assertThat(page.locator(".chips .chip")).hasCount(6);
+        int shaker = touches(
+                "folded", "front-outside mat", "mat-1 shaker", "back-inside mat", "back-outside mat", "mat-1 ornament");
+        assertThat(page.locator("#chip-shaker-1")).isVisible();
+        int wheel = touches(
+                "pinwheel",
+                "flap-1-outside mat",
+                "flap-2-outside mat",
+                "flap-3-outside mat",
+                "flap-4-outside mat",
+                "middle-inside mat",
+                "middle-inside magnets");
+        assertThat(page.locator("#chip-mat-5")).isVisible();
+        assertThat(List.of(window, shaker, wheel)).allMatch(touches -> touches <= 20);
+    }
+
+    /** Starts a card from an empty page and puts one thing after the other on it; gives how often something was touched. */
+    private int touches(String base, String... things) {
+        page.navigate(at("/cards/new"));
+        page.locator("[name=base][value=" + base + "]").check();
+        page.getByText("Start the card").click();
+        int touches = 2;
+        for (String thing : things) {
+            String place = thing.split(" ")[0];
+            String what = thing.split(" ")[1];
+            if (place.contains("-outside") || place.contains("-inside")) {
+                String look = place.contains("inside") ? "open" : place.startsWith("back") ? "behind" : "shut";
+                if (page.locator("#pose-" + look + "[aria-current]").count() == 0) {
+                    page.locator("#pose-" + look).click();
+                    assertThat(page.locator("#pose-" + look)).hasAttribute("aria-current", "true");
+                    touches++;
+                }
+                page.locator(".done svg [data-piece='face:" + place + "'] path")
+                        .first()
+                        .dispatchEvent("click");
+                assertThat(page.locator("#add-on")).hasValue(place);
+            } else {
+                chip(place).click();
+                assertThat(page.locator("#add-on")).hasValue(place);
+            }
+            page.waitForResponse(response -> response.url().endsWith("/additions"), () -> page.locator("#add-" + what)
+                    .click());
+            assertThat(page.locator("html.is-busy")).hasCount(0);
+            touches += 2;
+        }
+        return touches;
+    }
+
     /** Whoever works far down a page stays there when something is taken in hand. */
     @Test
     void thePageStaysWhereItIs() {

@@ -159,6 +159,11 @@ public record ShapedBase() implements ParallelFoldBase {
     }
 
     @Override
+    public Optional<WayOut> withFlatFoot(Settings settings) {
+        return Optional.of(new WayOut("trim its foot", settings.with(FOOT, FOOT.preset())));
+    }
+
+    @Override
     public Settings continued(Settings before, Settings after) {
         return before.is(SHAPE, ROUND) && !after.is(SHAPE, ROUND)
                 ? after.with(CardSides.HEIGHT, finished(before).height())

@@ -234,8 +234,8 @@ public record Mat() implements Feature {
     private static boolean isOverOthers(Site site, Outline onSite) {
         List<Region> below = new ArrayList<>(List.of(site.room()));
         site.others()
-                .forEach(other -> below.add(Region.of(other.panel().outline())
-                        .in(other.frame().inverse())));
+                .forEach(other -> below.add(
+                        Region.of(other.panel().outline()).in(other.frame().inverse())));
         return Overlay.without(Region.of(onSite), below).isEmpty();
     }
 

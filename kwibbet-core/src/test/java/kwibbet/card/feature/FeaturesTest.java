@@ -391,13 +391,27 @@ class FeaturesTest {
     @Test
     void aMatMayLieOverBothDoors() {
         Design gate = base("gate", "5", "7");
-        Addition over = add("mat", "mat-1", on("right-outside"), "fit", "size", "width", "4", "height", "3", "across", "by",
-                "fromLeft", "-2");
+        Addition over = add(
+                "mat",
+                "mat-1",
+                on("right-outside"),
+                "fit",
+                "size",
+                "width",
+                "4",
+                "height",
+                "3",
+                "across",
+                "by",
+                "fromLeft",
+                "-2");
         Card card = card(gate, over);
         assertThat(piece(card, "mat-1").size()).isEqualTo(size("4", "3"));
         assertThat(kwibbet.review.Review.of(card)).isEmpty();
-        assertThat(fields(gate, over.with(set(new Mat(), over.settings(), "fromLeft", "-3")))).isNotEmpty();
-        assertThat(fields(gate, over.with(set(new Mat(), over.settings(), "width", "6")))).isNotEmpty();
+        assertThat(fields(gate, over.with(set(new Mat(), over.settings(), "fromLeft", "-3"))))
+                .isNotEmpty();
+        assertThat(fields(gate, over.with(set(new Mat(), over.settings(), "width", "6"))))
+                .isNotEmpty();
     }
 
     /** The second pass must land on the pattern's pitch. */
