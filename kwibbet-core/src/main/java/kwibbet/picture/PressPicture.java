@@ -127,18 +127,31 @@ public final class PressPicture {
         Point middle = paper.middle();
         Point at =
                 switch (edge) {
-                    case LEFT -> new Point(paper.left(), middle.y());
-                    case RIGHT -> new Point(paper.right(), middle.y());
-                    case TOP -> new Point(middle.x(), paper.top());
-                    case BOTTOM -> new Point(middle.x(), paper.bottom());
+                    case LEFT ->
+                        new Point(
+                                paper.left(),
+                                paper.bottom().minus(aside(paper.size().height())));
+                    case RIGHT ->
+                        new Point(
+                                paper.right(),
+                                paper.bottom().minus(aside(paper.size().height())));
+                    case TOP -> new Point(paper.right().minus(aside(paper.size().width())), paper.top());
+                    case BOTTOM ->
+                        new Point(paper.right().minus(aside(paper.size().width())), paper.bottom());
                 };
         Point on = there.apply(at);
         Point centre = there.apply(middle);
-        Length aside = sketch.rows(1.4);
-        boolean level = on.y().equals(centre.y());
+        Length from = sketch.rows(1.4);
+        // Turned by a quarter, an upright edge lies level.
+        boolean level = edge == Edge.TOP || edge == Edge.BOTTOM;
         boolean before = level ? on.x().isShorterThan(centre.x()) : on.y().isShorterThan(centre.y());
-        Length in = before ? aside : aside.negated();
+        Length in = before ? from : from.negated();
         sketch.text(level ? on.plus(in, Length.ZERO) : on.plus(Length.ZERO, in), Phrase.of(edge.word()), 0.85, ink);
+    }
+
+    /** Away from the middle, where dies lie, and from the corner. */
+    private static Length aside(Length side) {
+        return side.dividedDownBy(6);
     }
 
     private void onBed(DieUse use, DiePass pass, Placement there) {

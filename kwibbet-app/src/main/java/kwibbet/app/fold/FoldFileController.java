@@ -45,7 +45,23 @@ class FoldFileController {
     }
 
     @GetMapping
-    String empty() {
+    String empty(Model model) {
+        model.addAttribute("ours", OurPattern.ALL);
+        return "patterns/patterns";
+    }
+
+    /** One of our own, as if it had been loaded. */
+    @GetMapping("/ours/{key}")
+    String ours(@PathVariable String key, Model model, HttpServletResponse response) throws InterruptedException {
+        Optional<OurPattern> pattern = OurPattern.find(key);
+        if (pattern.isEmpty()) {
+            response.setStatus(HttpStatus.NOT_FOUND.value());
+            return empty(model);
+        }
+        String text = pattern.get().fold();
+        PatternStudy study = studies.begin(text, FoldReader.read(text).orThrow());
+        study.await(AT_ONCE);
+        show(study, pattern.get().title(), model);
         return "patterns/patterns";
     }
 
@@ -61,6 +77,7 @@ class FoldFileController {
             show(study, Optional.ofNullable(file.getOriginalFilename()).orElse(""), model);
         } else {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("ours", OurPattern.ALL);
             model.addAttribute(
                     "reasons",
                     read.reasons().stream().map(FoldFileController::words).toList());

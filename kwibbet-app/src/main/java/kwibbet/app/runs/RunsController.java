@@ -28,12 +28,17 @@ import kwibbet.app.store.StaleItemException;
 import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
+import kwibbet.card.Card;
 import kwibbet.card.Copies;
+import kwibbet.card.Pose;
+import kwibbet.drawing.Drawing;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
+import kwibbet.picture.FinishedPicture;
 import kwibbet.run.RunState;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.Shortage;
@@ -53,8 +58,16 @@ class RunsController {
     private final DesignStore designs;
     private final Inventory inventory;
     private final Stockroom stockroom;
+    private final Workshop workshop;
 
-    RunsController(Runs runs, RunPages pages, DesignStore designs, Inventory inventory, Stockroom stockroom) {
+    RunsController(
+            Runs runs,
+            RunPages pages,
+            DesignStore designs,
+            Inventory inventory,
+            Stockroom stockroom,
+            Workshop workshop) {
+        this.workshop = workshop;
         this.runs = runs;
         this.pages = pages;
         this.designs = designs;
@@ -75,10 +88,40 @@ class RunsController {
         return startPage(Entries.none(), List.of(), model);
     }
 
+    /** What the cards that are chosen so far take together, and apart. */
+    @GetMapping("/new/together")
+    String together(
+            @RequestParam(name = "card", defaultValue = "") List<String> chosen,
+            @RequestParam Map<String, String> typed,
+            Model model) {
+        if (chosen.size() > 1) {
+            model.addAttribute(
+                    "together",
+                    runs.together(
+                            chosenLines(chosen), Thrift.named(Entries.of(typed).words("thrift"))));
+        }
+        return "runs/new :: together";
+    }
+
+    /**
+     * A card that can be chosen.
+     *
+     * @param stored the card
+     * @param standing its picture
+     */
+    public record Choice(StoredDesign stored, Drawing standing) {}
+
+    private Choice choice(StoredDesign stored) {
+        Card card = workshop.card(stored.design());
+        return new Choice(
+                stored,
+                FinishedPicture.alone(card, inventory.shelf(), card.form().pose(Pose.STANDING)));
+    }
+
     private String startPage(Entries entries, List<String> chosen, Model model) {
         model.addAttribute("entries", entries);
         model.addAttribute("chosen", chosen);
-        model.addAttribute("all", designs.all());
+        model.addAttribute("all", designs.all().stream().map(this::choice).toList());
         model.addAttribute("thrifts", Thrift.values());
         model.addAttribute("thrift", Thrift.named(entries.words("thrift")));
         return "runs/new";
@@ -91,12 +134,7 @@ class RunsController {
             Model model,
             HttpServletResponse response) {
         Entries entries = Entries.of(typed);
-        List<KeptRun.Line> lines = new ArrayList<>();
-        for (StoredDesign stored : designs.all()) {
-            if (chosen.contains(stored.id())) {
-                lines.add(new KeptRun.Line(stored.id(), stored.run().copies()));
-            }
-        }
+        List<KeptRun.Line> lines = chosenLines(chosen);
         if (lines.isEmpty()) {
             entries.refuse("card", "Choose at least one card.");
         }
@@ -107,6 +145,13 @@ class RunsController {
         }
         return "redirect:/runs/"
                 + runs.keep(name, lines, Thrift.named(entries.words("thrift"))).id();
+    }
+
+    private List<KeptRun.Line> chosenLines(List<String> chosen) {
+        return designs.all().stream()
+                .filter(stored -> chosen.contains(stored.id()))
+                .map(stored -> new KeptRun.Line(stored.id(), stored.run().copies()))
+                .toList();
     }
 
     private static String name(Entries entries) {

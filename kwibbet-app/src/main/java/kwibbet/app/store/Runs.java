@@ -218,11 +218,16 @@ public class Runs {
 
     /** The cards of a run as they are now, without those that are off the shelf; each as often as the run says. */
     private List<SettledRun.Line> present(KeptRun run) {
-        List<SettledRun.Line> lines = new ArrayList<>();
-        for (Line line : run.lines()) {
-            own(line.card()).ifPresent(own -> lines.add(new SettledRun.Line(line.card(), own.design(), line.copies())));
+        return present(run.lines());
+    }
+
+    private List<SettledRun.Line> present(List<Line> lines) {
+        List<SettledRun.Line> present = new ArrayList<>();
+        for (Line line : lines) {
+            own(line.card())
+                    .ifPresent(own -> present.add(new SettledRun.Line(line.card(), own.design(), line.copies())));
         }
-        return lines;
+        return present;
     }
 
     /** A card as it is now, with the run that comes with it; nothing of one that is off the shelf or cannot be read. */
@@ -237,6 +242,11 @@ public class Runs {
     /** Whether one of the cards of a run is on the shelf. */
     public boolean hasCards(KeptRun run) {
         return !present(run).isEmpty();
+    }
+
+    /** What some cards take if they are cut together, compared with each by itself; nothing is kept of it but the plan. */
+    public JointPlan together(List<KeptRun.Line> lines, Thrift thrift) {
+        return workshop.together(present(lines), thrift);
     }
 
     /**

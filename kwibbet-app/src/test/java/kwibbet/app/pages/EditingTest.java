@@ -399,8 +399,9 @@ class EditingTest {
         page.getByText("Start the card").click();
         int touches = 2;
         for (String thing : things) {
-            String place = thing.split(" ")[0];
-            String what = thing.split(" ")[1];
+            int blank = thing.indexOf(' ');
+            String place = thing.substring(0, blank);
+            String what = thing.substring(blank + 1);
             if (place.contains("-outside") || place.contains("-inside")) {
                 String look = place.contains("inside") ? "open" : place.startsWith("back") ? "behind" : "shut";
                 if (page.locator("#pose-" + look + "[aria-current]").count() == 0) {

@@ -409,6 +409,25 @@ class PagesTest {
         assertThat(page.locator(".fold-stage.moving .leaf")).hasCount(2);
     }
 
+    /** Three of our own are at hand, and a file dropped anywhere on the page is loaded. */
+    @Test
+    void aPatternIsTriedWithoutAFileOrDropped() {
+        page.navigate(at("/patterns"));
+        page.getByText("A ring with a tuck").click();
+        assertThat(page.locator("h1")).hasText("A ring with a tuck");
+        assertThat(page.locator(".film-step").last()).containsText("tuck");
+        page.navigate(at("/patterns"));
+        page.evaluate(
+                """
+                () => {
+                  const data = new DataTransfer();
+                  data.items.add(new File(['no pattern'], 'letter.txt', { type: 'text/plain' }));
+                  document.body.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
+                }""");
+        assertThat(page.locator("[role='alert']")).isVisible();
+        assertThat(page.getByText("Three of ours to try")).isVisible();
+    }
+
     /** What takes long tells how far it is, and ends in the service too when it is stopped, with what it has. */
     @Test
     void aLargePatternTellsHowFarItIsAndCanBeStopped() {

@@ -3,6 +3,7 @@ package kwibbet.app.runs;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -21,11 +22,14 @@ import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.NoSuchRunException;
+import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.StaleItemException;
 import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Studio;
+import kwibbet.app.store.Workshop;
+import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
@@ -49,6 +53,7 @@ import static org.hamcrest.Matchers.not;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyBoolean;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
@@ -61,8 +66,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 /** What the pages of runs answer, above all to what cannot be. */
 @WebMvcTest(RunsController.class)
-@Import(RunPages.class)
-@MockitoBean(types = Stockroom.class)
+@Import({RunPages.class, Workshop.class})
+@MockitoBean(types = {Stockroom.class, PlanBook.class})
 class RunsControllerTest {
 
     private static final PaperShelf SHELF =
@@ -110,7 +115,21 @@ class RunsControllerTest {
         when(designs.all()).thenReturn(List.of(kite));
         when(designs.get("7")).thenReturn(kite);
         when(inventory.shelf()).thenReturn(SHELF);
+        when(inventory.materials()).thenReturn(Materials.USUAL);
         when(inventory.studio()).thenReturn(new Studio(MeasureSystem.INCH, Studio.Sheets.LETTER));
+    }
+
+    /** What cutting together spares is said before anything is kept. */
+    @Test
+    void whatJoiningSparesIsToldWhileCardsAreChosen() throws Exception {
+        mvc.perform(get("/runs/new/together").param("card", "7"))
+                .andExpect(content().string(containsString("Touch two cards or more")));
+        RunPlan plan = runs.plan(run(RunState.OPEN));
+        when(runs.together(any(), eq(Thrift.FEWEST_SHEETS)))
+                .thenReturn(new JointPlan(plan, OptionalInt.of(plan.sheets().sheets() + 2)));
+        mvc.perform(get("/runs/new/together").param("card", "7", "9"))
+                .andExpect(content().string(containsString("2 are saved")));
+        verify(runs, never()).keep(any(), any(), any());
     }
 
     /** Too few is told with what is missing, and the same key books it as found; asked twice it is told so. */
