@@ -135,6 +135,14 @@ public record Site(Asked asked, Ground ground, Around around) {
         return around.others();
     }
 
+    /** The box of the whole shut card. */
+    public Rect shutCard() {
+        return around.others().stream()
+                .map(other ->
+                        other.panel().outline().in(other.frame().inverse()).bounds())
+                .reduce(bounds(), Rect::around);
+    }
+
     /**
      * The frame of a site on a face of a panel: upright as the face is looked at, zero at the left top corner of the panel there.
      *

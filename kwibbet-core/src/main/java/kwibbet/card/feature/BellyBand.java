@@ -68,7 +68,7 @@ public record BellyBand() implements Feature {
 
     /** It slides when it is wider than the card by two calipers of all it wraps. */
     private static Length slack(Site site) {
-        int plies = 2 + site.behind().size() + site.below().size();
+        int plies = 2 + site.others().size() + site.below().size();
         return site.brief()
                 .caliper(PaperSlot.PAPER)
                 .multipliedBy(plies)
@@ -79,13 +79,14 @@ public record BellyBand() implements Feature {
     @Override
     public Outcome<Work> work(Site site) {
         Length height = site.brief().length(HEIGHT);
-        Length width = site.size().width();
+        Rect card = site.shutCard();
+        Length width = card.size().width();
         List<Refusal> reasons = new ArrayList<>();
-        if (height.isLongerThan(site.size().height())) {
+        if (height.isLongerThan(card.size().height())) {
             reasons.add(new Refusal(
                     HEIGHT.key(),
-                    "The band is higher than the " + site.place() + ". It can be at most "
-                            + site.brief().figure(site.size().height()) + "."));
+                    "The band is higher than the shut card. It can be at most "
+                            + site.brief().figure(card.size().height()) + "."));
         }
         if (site.brief().length(OVERLAP).isLongerThan(width)) {
             reasons.add(new Refusal(
@@ -93,12 +94,14 @@ public record BellyBand() implements Feature {
                     "The ends overlap by more than the card is wide, "
                             + site.brief().figure(width) + "."));
         }
-        return reasons.isEmpty() ? Outcome.made(wrapped(site, width, height)) : Outcome.refused(reasons);
+        return reasons.isEmpty() ? Outcome.made(wrapped(site, card, height)) : Outcome.refused(reasons);
     }
 
-    private static Work wrapped(Site site, Length width, Length height) {
+    private static Work wrapped(Site site, Rect card, Length height) {
+        Length width = card.size().width();
         Length slack = slack(site);
-        Length front = width.plus(slack);
+        Length front =
+                width.plus(slack).roundedUpTo(site.brief().materials().trim()).shown();
         Length tails = front.plus(site.brief().length(OVERLAP));
         Length left = tails.half();
         Length right = tails.minus(left);
@@ -113,8 +116,8 @@ public record BellyBand() implements Feature {
         Outline face = Outline.of(Rect.of(left, Length.ZERO, front, height));
         Outline leftTail = Outline.of(Rect.of(Length.ZERO, Length.ZERO, left, height));
         Outline rightTail = Outline.of(Rect.of(left.plus(front), Length.ZERO, right, height));
-        Point box = Placing.corner(site, new Size(width, height));
-        Point corner = new Point(slack.half().negated().minus(left), box.y());
+        Point corner =
+                new Point(card.left().minus(front.minus(width).half()).minus(left), Placing.topIn(card, site, height));
         Work.Collector work = new Work.Collector();
         work.piece(
                 band,
@@ -122,15 +125,17 @@ public record BellyBand() implements Feature {
                 Panel.stuck(whole, site.id(), face, site.panel(), site.side(), site.at(corner)),
                 Panel.folded(one, site.id(), leftTail, whole, one.hinge(), 180),
                 Panel.folded(other, site.id(), rightTail, whole, other.hinge(), 180));
+        // Round the whole shut card, whatever lies over the panel it is put on.
+        site.others().forEach(each -> work.above(whole, each.panel().id()));
         for (PanelId tail : List.of(one, other)) {
             work.above(site.panel(), tail);
-            site.behind().forEach(deeper -> work.above(deeper.panel().id(), tail));
+            site.others().forEach(each -> work.above(each.panel().id(), tail));
         }
         work.above(other, one);
         work.direction(
                 site.id(),
                 Phrase.of("Wrap " + site.name()
-                        + " round the shut card and tape its ends to each other, not to the card."));
+                        + " round the shut card and tape its ends to each other behind, not to the card."));
         return work.end();
     }
 }

@@ -101,6 +101,17 @@ public final class Placing {
         return new Point(left, top);
     }
 
+    /** How far below the top of a box something of that height lies that is placed in it. */
+    static Length topIn(Rect box, Site site, Length height) {
+        Length rest = box.size().height().minus(height);
+        return box.top()
+                .plus(along(
+                        site.brief().choice(DOWN),
+                        rest.half(),
+                        rest,
+                        site.brief().length(FROM_TOP)));
+    }
+
     private static Length along(String choice, Length middle, Length rest, Length by) {
         return switch (choice) {
             case START -> Length.ZERO;

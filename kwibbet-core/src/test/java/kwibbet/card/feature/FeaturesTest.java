@@ -21,6 +21,7 @@ import kwibbet.card.ShutFold;
 import kwibbet.card.Supply;
 import kwibbet.card.SupplyList;
 import kwibbet.card.Tape;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.Outline;
@@ -385,6 +386,35 @@ class FeaturesTest {
         assertThat(card.base().zones()).singleElement().satisfies(zone -> assertThat(
                         Overlay.contains(other, zone.outline()))
                 .isTrue());
+    }
+
+    /** A band goes round the shut card, whichever of its panels it is put on: twice the card's width, overlap and slack. */
+    @ParameterizedTest
+    @CsvSource({
+        "gate,left-outside,5",
+        "pinwheel,flap-1-outside,4 1/4",
+        "wrap-over,flap-outside,5",
+        "folded,front-outside,5"
+    })
+    void aBandGoesRoundTheShutCard(String base, String host, String width) {
+        Design design = base(base, width, "4 1/4");
+        Card card = card(design, add("belly-band", "band", on(host), "overlap", "1/2"));
+        Length least = in(width).multipliedBy(2).plus(in("1/2"));
+        assertThat(piece(card, "band").size().width()).isBetween(least, least.plus(in("3/4")));
+        ShutFold shut = card.shut();
+        Rect front = card.panel(new PanelId("band"))
+                .orElseThrow()
+                .outline()
+                .in(shut.of(new PanelId("band")))
+                .bounds();
+        Rect all = card.form().panels().stream()
+                .map(panel -> panel.outline().in(shut.of(panel.id())).bounds())
+                .reduce(Rect::around)
+                .orElseThrow();
+        assertThat(front.size().area())
+                .isGreaterThanOrEqualTo(in("1 1/2").toInches() * in(width).toInches());
+        assertThat(front.middle().x().minus(all.middle().x()).abs()).isLessThan(in("1/16"));
+        assertThat(front.middle().y().minus(all.middle().y()).abs()).isLessThan(in("1/16"));
     }
 
     /** A panel over both doors is a mat of one of them; past the card it would be none. */
