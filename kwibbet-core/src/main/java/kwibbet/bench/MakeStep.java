@@ -233,6 +233,9 @@ public sealed interface MakeStep {
      * @param host what it lies on, in the frame of the piece
      */
     record Stick(Piece piece, Piece onto, Join join, Rect host) implements MakeStep {
+
+        private static final Length UNSEEN = Length.ofInches(1, 256);
+
         static Stick of(Card card, Join join) {
             return new Stick(
                     card.pieceOf(join.upper()),
@@ -252,7 +255,7 @@ public sealed interface MakeStep {
                     && !margins.least().isNegative();
             if (centred && left.isZero() && top.isZero()) {
                 writer.words(", edge to edge");
-            } else if (centred && left.equals(top)) {
+            } else if (centred && isClose(left, top)) {
                 writer.words(", centred: ").length(left).words(" shows all round");
             } else if (centred) {
                 writer.words(", centred: ")
@@ -272,9 +275,9 @@ public sealed interface MakeStep {
             return writer.words(".").end();
         }
 
-        /** Halves can differ by a tick. */
+        /** Halves can differ by a tick, and what lies within a curve by as much as no eye sees. */
         private static boolean isClose(Length one, Length other) {
-            return !one.minus(other).abs().isLongerThan(Length.GRAIN.multipliedBy(2));
+            return !one.minus(other).abs().isLongerThan(UNSEEN);
         }
 
         private String verb() {
@@ -328,7 +331,8 @@ public sealed interface MakeStep {
                     .filter(score -> isFolded(card, piece, score) && !press.folds(piece, score))
                     .forEach(score -> steps.add(new Fold(piece, score, Crease.of(card, piece))));
         }
-        List<Join> joins = new ArrayList<>(card.joins());
+        List<Join> joins = new ArrayList<>(
+                card.joins().stream().filter(join -> !isSlippedOn(card, join)).toList());
         Collections.reverse(joins);
         for (Join join : joins) {
             Piece upper = card.pieceOf(join.upper());
@@ -344,10 +348,17 @@ public sealed interface MakeStep {
             }
         }
         card.directions().stream()
-                .filter(direction -> card.join(direction.piece()).isEmpty())
+                .filter(direction -> card.join(direction.piece())
+                        .filter(join -> !isSlippedOn(card, join))
+                        .isEmpty())
                 .forEach(direction ->
                         steps.add(new Do(card.piece(direction.piece()).orElse(card.base()), direction.words())));
         return List.copyOf(steps);
+    }
+
+    /** A band holds the shut card together and is stuck to nothing: it comes on last. */
+    private static boolean isSlippedOn(Card card, Join join) {
+        return join.adhesion().kind() == Adhesion.Kind.NONE && !card.isOfBase(join.upper());
     }
 
     /** One line for each opening; one for all alike that are for one thing, where they are many. */

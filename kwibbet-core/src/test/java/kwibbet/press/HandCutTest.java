@@ -173,6 +173,9 @@ class HandCutTest {
     void whatIsCutByHandIsAStepOfMaking() {
         Card round = plain("shaped", "4 1/4", "4 1/4");
         assertThat(steps(round)).anyMatch(step -> step.startsWith("Base. Print the piece at full size"));
+        Card matted = make(round.design().plus(add("mat", "mat-1", on("front-outside"))))
+                .orThrow();
+        assertThat(steps(matted)).contains("Stick mat-1 on the front, centred: 1/8 in shows all round.");
         Addition blind = add("blind", "blind-1", on("front-outside"), "width", "2 1/2", "height", "3");
         Card window =
                 make(base("folded", "5", "7").withAdditions(List.of(blind))).orThrow();

@@ -91,6 +91,9 @@ class CardEdits {
             entries.refuse("other-base", "Choose how it folds.");
             return Optional.empty();
         }
+        if (base.get().equals(card.design().base())) {
+            return Optional.of(card.design());
+        }
         Outcome<OtherBase> other = OtherBase.of(card, base.get());
         other.reasons()
                 .forEach(reason -> entries.refuse(
@@ -169,6 +172,9 @@ class CardEdits {
 
     /** What is in hand as a die at hand cuts it; the base where no addition is. */
     Optional<Design> die(Card card, String hand, Entries entries) {
+        if (entries.words("die").isEmpty()) {
+            return Optional.of(card.design());
+        }
         Design design = card.design().settled();
         Optional<Die> die = inventory.toolbox().dies().stream()
                 .filter(each -> each.id().value().equals(entries.words("die")))

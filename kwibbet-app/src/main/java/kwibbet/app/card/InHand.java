@@ -201,16 +201,26 @@ public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies
                 : ((Host.OnPiece) host).piece().value();
     }
 
-    /** Where the next thing goes until another place is chosen: on what is in hand, or on top of the front. */
+    /** Where the next thing goes until another place is chosen: on top of the panel that was touched, on what is in hand, or on top of the front. */
     public String nextPlace() {
         String chosen = form.isEmpty() || form.equals("add") ? entries.words("on") : "";
+        Optional<Face> face = card.faces().stream()
+                .filter(each -> each.id().value().equals(chosen))
+                .findFirst();
+        if (face.isPresent() && entries.areGood()) {
+            return onTopOf(face.get());
+        }
         if (places().stream().anyMatch(place -> place.value().equals(chosen))) {
             return chosen;
         }
         if (!isOfBase() && card.design().addition(piece().id()).isPresent()) {
             return piece().id().value();
         }
-        Host top = card.design().topOf(new Host.OnFace(card.faces().get(0).id()));
+        return onTopOf(card.faces().get(0));
+    }
+
+    private String onTopOf(Face touched) {
+        Host top = card.design().topOf(new Host.OnFace(touched.id()));
         return top instanceof Host.OnFace face
                 ? face.face().value()
                 : ((Host.OnPiece) top).piece().value();

@@ -216,7 +216,10 @@ class CardEditsTest {
         Design base = edits.die(card(round), "base", typed("die", "wheel")).orElseThrow();
         // A quarter is left off at the fold, another is trimmed off at the foot.
         assertThat(base.finished()).isEqualTo(new Size(Length.ofInches(11, 4), Length.ofInches(11, 4)));
-        Entries none = typed("die", "");
+        // Sent as it stands, it changes nothing.
+        assertThat(edits.die(card(round), "base", typed("die", ""))).contains(round);
+        assertThat(edits.otherBase(card(round), typed("other-base", "shaped"))).contains(round);
+        Entries none = typed("die", "gone");
         assertThat(edits.die(card(round), "base", none)).isEmpty();
         assertThat(none.message("die")).isEqualTo("Choose one of your dies.");
         assertThat(edits.die(card(PLAIN), "base", typed("die", "wheel"))).isEmpty();

@@ -377,6 +377,9 @@ class EditingTest {
                 "right-outside tie",
                 "middle-inside opening");
         assertThat(page.locator(".chips .chip")).hasCount(6);
+        // What is put on a panel that has a layer lies on that, not under it.
+        chip("tie-1").click();
+        assertThat(page.locator("#addition-on")).hasValue("mat-2");
         int shaker = touches(
                 "folded", "front-outside mat", "mat-1 shaker", "back-inside mat", "back-outside mat", "mat-1 ornament");
         assertThat(page.locator("#chip-shaker-1")).isVisible();
@@ -412,7 +415,7 @@ class EditingTest {
                 page.locator(".done svg [data-piece='face:" + place + "'] path")
                         .first()
                         .dispatchEvent("click");
-                assertThat(page.locator("#add-on")).hasValue(place);
+                assertThat(page.locator("h2 + .put-on #add-on")).isVisible();
             } else {
                 chip(place).click();
                 assertThat(page.locator("#add-on")).hasValue(place);

@@ -563,6 +563,7 @@ class PagesTest {
         page.locator("#addition-down").selectOption("start");
         assertThat(page.locator("#addition-down")).hasValue("start");
         assertThat(page.locator("#undo")).hasAttribute("title", "Undo: Ornament 1");
+        page.locator(".flat svg g[data-piece='ornament-1']").scrollIntoViewIfNeeded();
         BoundingBox box = page.locator(".flat svg g[data-piece='ornament-1']").boundingBox();
         page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
         page.mouse().down();

@@ -127,7 +127,10 @@ public record Tie() implements Feature {
         return work.supply(Supply.count(site.id(), "brad", 2))
                 .supply(Supply.length(site.id(), "twine", twine))
                 .direction(
-                        site.piece(),
+                        site.below().stream()
+                                .reduce((upper, lower) -> lower)
+                                .map(Site.Deeper::piece)
+                                .orElse(site.piece()),
                         Phrase.of("Set the two brads of " + site.name() + " and wind the twine round both."))
                 .end();
     }

@@ -357,6 +357,30 @@ class FeaturesTest {
         }
     }
 
+    /** Brads go through all that is stuck on the doors, and a band goes round all that is shut: both are last. */
+    @Test
+    void whatHoldsTheCardShutComesLast() {
+        Card card = card(
+                base("gate", "5", "7"),
+                add("mat", "mat-1", on("left-outside")),
+                add("tie", "tie-1", on("mat-1"), "across", "by", "fromLeft", "1 1/2"),
+                add("belly-band", "band", on("right-outside")));
+        List<String> steps = kwibbet.bench.RunPlan.of(
+                        kwibbet.Inches.line(card, 1),
+                        kwibbet.Inches.MATERIALS.shelf(),
+                        kwibbet.layout.Thrift.FEWEST_SHEETS,
+                        kwibbet.Inches.TOOLS)
+                .bench()
+                .make()
+                .stream()
+                .map(step -> step.sentence(MeasureSystem.INCH).text())
+                .toList();
+        assertThat(steps).noneMatch(step -> step.startsWith("Lay band"));
+        assertThat(steps.subList(steps.size() - 2, steps.size()))
+                .satisfiesExactly(tie -> assertThat(tie).startsWith("Set the two brads"), band -> assertThat(band)
+                        .startsWith("Wrap band round the shut card"));
+    }
+
     @Test
     void theDoorsOfALyingGateAreTiedFromTopToBottom() {
         Card plain = card(base("gate", "5", "7", "lies", "turned"));
