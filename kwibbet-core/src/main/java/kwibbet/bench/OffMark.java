@@ -26,7 +26,8 @@ public record OffMark(CutPart part, Size cut) {
         for (PaperPlan paper : sheets.papers()) {
             for (CutPart part : paper.order().parts()) {
                 Size cut = paper.order().cutTo(part, trimmer);
-                if (!cut.equals(part.blank())) {
+                if (!Nearest.isUnseen(cut.width().minus(part.blank().width()))
+                        || !Nearest.isUnseen(cut.height().minus(part.blank().height()))) {
                     off.add(new OffMark(part, cut));
                 }
             }
@@ -46,13 +47,15 @@ public record OffMark(CutPart part, Size cut) {
                 .words(": your trimmer has no mark for it. It comes out ");
         Length wider = cut.width().minus(part.blank().width());
         Length higher = cut.height().minus(part.blank().height());
-        if (!wider.isZero()) {
+        boolean isWide = !Nearest.isUnseen(wider);
+        boolean isHigh = !Nearest.isUnseen(higher);
+        if (isWide) {
             writer.length(wider.abs()).words(wider.isNegative() ? " narrower" : " wider");
         }
-        if (!wider.isZero() && !higher.isZero()) {
+        if (isWide && isHigh) {
             writer.words(" and ");
         }
-        if (!higher.isZero()) {
+        if (isHigh) {
             writer.length(higher.abs()).words(higher.isNegative() ? " lower" : " higher");
         }
         return writer.words(".").end();

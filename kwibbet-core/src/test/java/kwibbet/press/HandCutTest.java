@@ -176,6 +176,15 @@ class HandCutTest {
         Card matted = make(round.design().plus(add("mat", "mat-1", on("front-outside"))))
                 .orThrow();
         assertThat(steps(matted)).contains("Stick mat-1 on the front, centred: 1/8 in shows all round.");
+        assertThat(kwibbet.bench.RunPlan.of(
+                                Inches.line(matted, 1),
+                                Inches.MATERIALS.shelf(),
+                                kwibbet.layout.Thrift.FEWEST_SHEETS,
+                                Inches.TOOLS)
+                        .bench()
+                        .trim()
+                        .offMarks())
+                .isEmpty();
         Addition blind = add("blind", "blind-1", on("front-outside"), "width", "2 1/2", "height", "3");
         Card window =
                 make(base("folded", "5", "7").withAdditions(List.of(blind))).orThrow();

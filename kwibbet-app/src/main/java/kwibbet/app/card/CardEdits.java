@@ -46,7 +46,6 @@ import kwibbet.review.Review;
 import kwibbet.run.CardRun;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
-import kwibbet.tool.Die;
 
 /** Turns a sent form into a changed design; what cannot be made is noted in the entries and changes nothing. */
 @Component
@@ -172,26 +171,26 @@ class CardEdits {
 
     /** What is in hand as a die at hand cuts it; the base where no addition is. */
     Optional<Design> die(Card card, String hand, Entries entries) {
-        if (entries.words("die").isEmpty()) {
-            return Optional.of(card.design());
-        }
-        Design design = card.design().settled();
-        Optional<Die> die = inventory.toolbox().dies().stream()
+        Design design = card.design();
+        PieceId held = new PieceId(hand);
+        Optional<Addition> addition = design.addition(held).or(() -> card.additionOf(held));
+        Craft craft = addition.<Craft>map(Addition::feature).orElse(design.base());
+        Settings before = addition.map(design::present).orElseGet(design::present);
+        Optional<Settings> cut = inventory.toolbox().dies().stream()
                 .filter(each -> each.id().value().equals(entries.words("die")))
-                .findFirst();
-        Optional<Addition> addition = design.addition(new PieceId(hand));
-        Optional<Design> cut = die.flatMap(each -> addition.isPresent()
-                ? addition.get()
-                        .feature()
-                        .cutWith(addition.get().settings(), each)
-                        .map(addition.get()::with)
-                        .map(design::with)
-                : design.base().cutWith(design.settings(), each).map(design::with));
+                .findFirst()
+                .flatMap(each -> craft.cutWith(before, each));
+        if (entries.words("die").isEmpty() || cut.equals(Optional.of(before))) {
+            return Optional.of(design);
+        }
         if (cut.isEmpty()) {
             entries.refuse("die", "Choose one of your dies.");
         }
-        return cut.flatMap(each ->
-                checked(each, entries, addition.map(known -> known.id().value()).orElse("")));
+        return cut.flatMap(settings -> checked(
+                addition.map(each -> design.settled().with(each.with(settings)))
+                        .orElseGet(() -> design.settled().with(settings)),
+                entries,
+                addition.map(each -> each.id().value()).orElse("")));
     }
 
     /** The design without an addition, if what sat on it still fits. */
