@@ -94,11 +94,11 @@ class RunsController {
             @RequestParam(name = "card", defaultValue = "") List<String> chosen,
             @RequestParam Map<String, String> typed,
             Model model) {
-        if (chosen.size() > 1) {
+        List<KeptRun.Line> lines = chosenLines(chosen);
+        if (lines.size() > 1) {
             model.addAttribute(
                     "together",
-                    runs.together(
-                            chosenLines(chosen), Thrift.named(Entries.of(typed).words("thrift"))));
+                    runs.together(lines, Thrift.named(Entries.of(typed).words("thrift"))));
         }
         return "runs/new :: together";
     }

@@ -122,7 +122,11 @@ class RunsControllerTest {
     /** What cutting together spares is said before anything is kept. */
     @Test
     void whatJoiningSparesIsToldWhileCardsAreChosen() throws Exception {
-        mvc.perform(get("/runs/new/together").param("card", "7"))
+        StoredDesign kite = designs.get("7");
+        StoredDesign dial = new StoredDesign("9", 1, Samples.run("Dial"), Optional.empty(), Optional.empty());
+        when(designs.all()).thenReturn(List.of(kite, dial));
+        // One that is off the shelf is not counted.
+        mvc.perform(get("/runs/new/together").param("card", "7", "gone"))
                 .andExpect(content().string(containsString("Touch two cards or more")));
         RunPlan plan = runs.plan(run(RunState.OPEN));
         when(runs.together(any(), eq(Thrift.FEWEST_SHEETS)))
