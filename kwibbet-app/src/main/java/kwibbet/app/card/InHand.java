@@ -201,12 +201,10 @@ public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies
                 : ((Host.OnPiece) host).piece().value();
     }
 
-    /** Where the next thing goes until another place is chosen: on top of the panel that was touched, on what is in hand, or on top of the front. */
+    /** Where the next thing goes until another place is chosen: on top of the panel that was touched or chosen, on what is in hand, or on top of the front. */
     public String nextPlace() {
         String chosen = form.isEmpty() || form.equals("add") ? entries.words("on") : "";
-        Optional<Face> face = card.faces().stream()
-                .filter(each -> each.id().value().equals(chosen))
-                .findFirst();
+        Optional<Face> face = face(chosen);
         if (face.isPresent() && entries.areGood()) {
             return onTopOf(face.get());
         }
@@ -271,9 +269,12 @@ public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies
     }
 
     private Optional<Face> touched() {
-        String touched = form.isEmpty() ? entries.words("on") : "";
+        return face(form.isEmpty() ? entries.words("on") : "");
+    }
+
+    private Optional<Face> face(String id) {
         return card.faces().stream()
-                .filter(face -> face.id().value().equals(touched))
+                .filter(face -> face.id().value().equals(id))
                 .findFirst();
     }
 

@@ -2,7 +2,6 @@ package kwibbet.app.print;
 
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -87,10 +86,10 @@ class PrintController {
             Model model) {
         StoredDesign stored = designs.get(id);
         RunPlan plan = workshop.settled(stored.run()).plan();
-        Picked picked = new Picked(format.orElse(usual(plan)), parts(part, picking.isPresent()));
         model.addAttribute("back", "/cards/" + id);
         model.addAttribute("settles", true);
-        return page(stored.design().name(), plan, picked, model);
+        page(stored.design().name(), plan, picked(plan, format, part, picking), model);
+        return "print/print";
     }
 
     /** What a run prints, as small pages. */
@@ -103,26 +102,31 @@ class PrintController {
             Model model) {
         KeptRun run = runs.get(id);
         RunPlan plan = runs.plan(run);
-        Picked picked = new Picked(format.orElse(usual(plan)), parts(part, picking.isPresent()));
+        Picked picked = picked(plan, format, part, picking);
         model.addAttribute("back", "/runs/" + id);
         model.addAttribute("settles", false);
         model.addAttribute("file", "/runs/" + id + "/lists-" + picked.file());
-        return page(run.name(), plan, picked, model);
+        page(run.name(), plan, picked, model);
+        return "print/print";
     }
 
-    private static String page(String name, RunPlan plan, Picked picked, Model model) {
+    private static Picked picked(
+            RunPlan plan, Optional<PageFormat> format, Optional<List<PrintPart>> part, Optional<String> picking) {
+        return new Picked(format.orElse(usual(plan)), parts(part, picking.isPresent()));
+    }
+
+    private static void page(String name, RunPlan plan, Picked picked, Model model) {
         List<String> pages = picked.parts().isEmpty()
                 ? List.of()
                 : PageImages.of(Handout.write(name, plan, picked.format(), picked.parts()));
+        List<Choice> choices = PrintPart.all().stream()
+                .map(part -> new Choice(part, picked.parts().contains(part)))
+                .toList();
         model.addAttribute("name", name);
         model.addAttribute("formats", PageFormat.values());
         model.addAttribute("format", picked.format());
-        List<Choice> choices = new ArrayList<>();
-        PrintPart.all()
-                .forEach(part -> choices.add(new Choice(part, picked.parts().contains(part))));
         model.addAttribute("choices", choices);
         model.addAttribute("pages", pages);
-        return "print/print";
     }
 
     private static PageFormat usual(RunPlan plan) {
