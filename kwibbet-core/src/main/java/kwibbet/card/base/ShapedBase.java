@@ -124,10 +124,11 @@ public record ShapedBase() implements ParallelFoldBase {
                         settings.with(SHAPE, shape).with(CardSides.WIDTH, width).with(CardSides.HEIGHT, height));
     }
 
-    /** A circle, of which nobody has to work out the height. */
+    /** A circle, of which nobody has to work out the height; the one it has as another outline is entered, so that a resize there and back is no change. */
     @Override
     public Settings start(MeasureSystem system) {
-        return Presets.of(this, system).with(SHAPE, ROUND);
+        Settings presets = Presets.of(this, system);
+        return presets.with(SHAPE, ROUND).with(CardSides.HEIGHT, presets.length(CardSides.HEIGHT));
     }
 
     @Override

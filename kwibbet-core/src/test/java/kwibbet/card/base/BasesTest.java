@@ -132,6 +132,16 @@ class BasesTest {
                 .isEqualTo(size("4 1/4", "4 3/4"));
     }
 
+    /** Its height follows from its width until another outline is chosen, whose height is then there to come back to. */
+    @Test
+    void anotherOutlineThanTheRoundOneComesBackFromAResize() {
+        ShapedBase shaped = new ShapedBase();
+        Settings start = Starts.sized(shaped, size("7 3/8", "5"), MeasureSystem.INCH);
+        Design hexagon =
+                Design.of("Hexagon", MeasureSystem.INCH, shaped, set(shaped, start, "shape", "hexagon"), STOCK);
+        assertThat(hexagon.resized(size("5", "7")).resized(hexagon.finished())).isEqualTo(hexagon);
+    }
+
     /** Common practice, no source: a pinwheel is scored at 3 inches, a flap that comes onto the front is 1 1/2. */
     @Test
     void whatIsUsualForABaseIsWhatItStartsFrom() {
