@@ -7,10 +7,10 @@
   const SVG = 'http://www.w3.org/2000/svg';
   const still = window.matchMedia('(prefers-reduced-motion: reduce)');
 
-  const outline = (leaf, path) => {
+  const outline = (leaf, path, fill) => {
     const element = document.createElementNS(SVG, 'path');
     element.setAttribute('d', path);
-    element.setAttribute('fill', leaf.fill);
+    element.setAttribute('fill', fill);
     element.setAttribute('fill-rule', 'evenodd');
     if (leaf.clear) element.setAttribute('fill-opacity', '0.45');
     return element;
@@ -23,21 +23,26 @@
       { offset: part.to, opacity: shown }, { offset: part.to, opacity: part.to < 1 ? 1 - shown : shown },
     ]), { offset: 1, opacity: during.at(-1).to < 1 ? 1 - shown : shown }];
 
-  // A leaf and what makes it move; where only a part of it can be shown for a while, that part takes its place.
-  const sheet = (leaf, timing) => {
+  // A leaf and what makes it move, twice where its faces differ: each is then seen from its own side.
+  const sheets = (leaf, timing) => (leaf.fill === leaf.under
+    ? [sheet(leaf, leaf.fill, 'leaf', '', timing)]
+    : [sheet(leaf, leaf.fill, 'leaf one-faced', '', timing), sheet(leaf, leaf.under, 'leaf one-faced', ' scaleZ(-1)', timing)]);
+
+  // Where only a part of a leaf can be shown for a while, that part takes its place.
+  const sheet = (leaf, fill, kind, turned, timing) => {
     const element = document.createElement('div');
-    element.className = 'leaf';
+    element.className = kind;
     const svg = document.createElementNS(SVG, 'svg');
     svg.setAttribute('width', leaf.width);
     svg.setAttribute('height', leaf.height);
-    const whole = outline(leaf, leaf.path);
+    const whole = outline(leaf, leaf.path, fill);
     svg.append(whole);
     element.append(svg);
     const animations = [element.animate(leaf.moments.map((moment) => ({
-      offset: moment.at, transform: moment.transform, filter: `brightness(${moment.light})`,
+      offset: moment.at, transform: moment.transform + turned, filter: `brightness(${moment.light})`,
     })), timing)];
     leaf.parts.forEach((part) => {
-      const piece = outline(leaf, part.path);
+      const piece = outline(leaf, part.path, fill);
       svg.append(piece);
       animations.push(piece.animate(swapped(1, [part]), timing));
     });
@@ -100,8 +105,7 @@
       this.length = frames.steps * A_STEP;
       this.turned.replaceChildren();
       const timing = { duration: this.length, fill: 'both', easing: 'linear' };
-      this.animations = frames.leaves.flatMap((leaf) => {
-        const made = sheet(leaf, timing);
+      this.animations = frames.leaves.flatMap((leaf) => sheets(leaf, timing)).flatMap((made) => {
         this.turned.append(made.element);
         return made.animations;
       });

@@ -36,8 +36,12 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
         return new Form(finished, new Parts(List.of(base), panels, faces, List.of()), poses, closing, List.of());
     }
 
-    /** Copies the lists. */
+    /** Copies the lists. The base lies inside up, so that the face its paper is chosen for is the one that looks down. */
     public Form {
+        List<Piece> pieces = parts.pieces().stream()
+                .map(piece -> piece.id().equals(PieceId.BASE) ? piece.insideUp() : piece)
+                .toList();
+        parts = new Parts(pieces, parts.panels(), parts.faces(), parts.above());
         poses = List.copyOf(poses);
         closing = List.copyOf(closing);
         holdings = List.copyOf(holdings);

@@ -18,6 +18,7 @@ import kwibbet.shape.Size;
  * @param id its id in the card
  * @param name what the maker calls it
  * @param paper what it is cut from
+ * @param chosen which of its faces is the one its paper is chosen for
  * @param outline its edge
  * @param scores its creases, in the order they are scored
  * @param openings what is cut through it
@@ -29,6 +30,7 @@ public record Piece(
         PieceId id,
         String name,
         PaperId paper,
+        Side chosen,
         Outline outline,
         List<Score> scores,
         List<Opening> openings,
@@ -71,7 +73,7 @@ public record Piece(
 
     /** A piece that is only cut out. */
     public static Piece of(PieceId id, String name, PaperId paper, Outline outline) {
-        return new Piece(id, name, paper, outline, List.of(), List.of(), List.of(), List.of(), List.of());
+        return new Piece(id, name, paper, Side.UP, outline, List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     /** A rectangle that is only cut out. */
@@ -112,32 +114,41 @@ public record Piece(
 
     /** This piece under another name. */
     public Piece named(String other) {
-        return new Piece(id, other, paper, outline, scores, openings, slits, zones, partCuts);
+        return new Piece(id, other, paper, chosen, outline, scores, openings, slits, zones, partCuts);
+    }
+
+    /** This piece as one that folds with the face its paper is chosen for outwards: it lies inside up. */
+    public Piece insideUp() {
+        return new Piece(id, name, paper, Side.UNDER, outline, scores, openings, slits, zones, partCuts);
     }
 
     /** This piece with scores. */
     public Piece scored(List<Score> more) {
-        return new Piece(id, name, paper, outline, joined(scores, more), openings, slits, zones, partCuts);
+        return new Piece(id, name, paper, chosen, outline, joined(scores, more), openings, slits, zones, partCuts);
     }
 
     /** This piece with one opening more. */
     public Piece opened(Opening opening) {
-        return new Piece(id, name, paper, outline, scores, joined(openings, List.of(opening)), slits, zones, partCuts);
+        return new Piece(
+                id, name, paper, chosen, outline, scores, joined(openings, List.of(opening)), slits, zones, partCuts);
     }
 
     /** This piece with one slit more. */
     public Piece slit(Segment slit) {
-        return new Piece(id, name, paper, outline, scores, openings, joined(slits, List.of(slit)), zones, partCuts);
+        return new Piece(
+                id, name, paper, chosen, outline, scores, openings, joined(slits, List.of(slit)), zones, partCuts);
     }
 
     /** This piece with one zone more. */
     public Piece zoned(Zone zone) {
-        return new Piece(id, name, paper, outline, scores, openings, slits, joined(zones, List.of(zone)), partCuts);
+        return new Piece(
+                id, name, paper, chosen, outline, scores, openings, slits, joined(zones, List.of(zone)), partCuts);
     }
 
     /** This piece with one cut more that is part of an outline. */
     public Piece partlyCut(PartCut cut) {
-        return new Piece(id, name, paper, outline, scores, openings, slits, zones, joined(partCuts, List.of(cut)));
+        return new Piece(
+                id, name, paper, chosen, outline, scores, openings, slits, zones, joined(partCuts, List.of(cut)));
     }
 
     /** This piece turned over or round, in the outer frame of {@code placement}. */
@@ -146,6 +157,7 @@ public record Piece(
                 id,
                 name,
                 paper,
+                placement.mirrored() ? chosen.opposite() : chosen,
                 outline.in(placement),
                 scores.stream().map(score -> score.in(placement)).toList(),
                 openings.stream().map(opening -> opening.in(placement)).toList(),

@@ -19,7 +19,7 @@ import kwibbet.wording.Names;
  * @param name what the maker calls it
  * @param kind what it is
  * @param format how its sheets are cut
- * @param face the face that shows
+ * @param face the face that shows, and the other
  * @param body what it is made of
  * @param kept how many sheets there are, and what one costs
  * @param sizeOf the paper of which this is another size of sheet, if it is one
@@ -44,12 +44,23 @@ public record Paper(
     public record Format(Size sheet, MeasureSystem system, Length margin) {}
 
     /**
-     * The face of a paper that shows.
+     * The face of a paper that shows, and what the other is.
      *
      * @param colour its colour
      * @param pattern whether it has an up
+     * @param other the colour of the other face
      */
-    public record Face(Colour colour, Pattern pattern) {}
+    public record Face(Colour colour, Pattern pattern, Colour other) {
+        /** A face of a paper that is the same on both. */
+        public Face(Colour colour, Pattern pattern) {
+            this(colour, pattern, colour);
+        }
+
+        /** Whether it matters which face of the paper is seen. */
+        public boolean isTwoFaced() {
+            return !colour.equals(other);
+        }
+    }
 
     /**
      * What a paper is made of.

@@ -5,6 +5,7 @@ import java.util.List;
 import kwibbet.bench.ScoreStep;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
+import kwibbet.card.Side;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
@@ -124,10 +125,11 @@ public final class BoardPicture {
         Point offset = new Point(left, whole.top().minus(bounds.top()));
         Placement lying = turned.within(Placement.at(offset));
         Piece piece = step.piece();
-        Ink ink = palette.ink(piece);
+        Side side = step.setting().lying().flipped() ? Side.UNDER : Side.UP;
+        Ink ink = palette.ink(piece, side);
         // Openings are cut at the press or later.
         Region paper = step.afterPress() ? piece.material() : Region.of(piece.outline());
-        sketch.add(Mark.Area.of(paper.in(lying), palette.fill(piece), Line.CUT, ink)
+        sketch.add(Mark.Area.of(paper.in(lying), palette.fill(piece, side), Line.CUT, ink)
                 .lifted());
         step.setting().scores().forEach(scored -> {
             Line line = scored.score().fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;

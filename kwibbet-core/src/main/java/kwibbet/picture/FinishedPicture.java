@@ -128,8 +128,8 @@ public final class FinishedPicture {
         if (Math.abs(each.frame().up().z()) < EDGE_ON) {
             return;
         }
-        Ink ink = palette.ink(piece);
-        Fill fill = shaded(palette.fill(piece), each);
+        Ink ink = palette.ink(piece, each.side());
+        Fill fill = shaded(palette.fill(piece, each.side()), each);
         List<Mark> marks = new ArrayList<>();
         Region material = each.panel().material(piece);
         List<Region> visible = visible(each, material);
@@ -157,7 +157,10 @@ public final class FinishedPicture {
                         face.title(),
                         visible(each, each.panel().material(piece)).stream()
                                 .<Mark>map(region -> Mark.Area.of(
-                                        moved(region, right, down), Fill.NONE, Line.NONE, palette.ink(piece)))
+                                        moved(region, right, down),
+                                        Fill.NONE,
+                                        Line.NONE,
+                                        palette.ink(piece, each.side())))
                                 .toList()));
     }
 

@@ -139,7 +139,7 @@ public final class FlatPicture {
         sketch.group(
                 piece.id().value(),
                 piece.name(),
-                PiecePicture.marks(piece, whole.corner(), palette.fill(piece), palette.ink(piece)));
+                PiecePicture.marks(piece, whole.corner(), palette.fill(piece, Side.UP), palette.ink(piece, Side.UP)));
         openingFigures(piece, place);
         figures(piece);
         mark(findings, id -> id.equals(piece.id()) ? Optional.of(Placement.SAME) : Optional.empty());
@@ -151,7 +151,7 @@ public final class FlatPicture {
         sketch.group(
                 base.id().value(),
                 base.name(),
-                PiecePicture.marks(base, whole.corner(), palette.fill(base), palette.ink(base)));
+                PiecePicture.marks(base, whole.corner(), palette.fill(base, Side.UP), palette.ink(base, Side.UP)));
         panelsOf(base).forEach(this::panel);
         works(base, place);
         lowestFirst().forEach(this::layer);
@@ -218,13 +218,13 @@ public final class FlatPicture {
     private void works(Piece on, Placement lying) {
         for (Opening opening : on.openings()) {
             if (card.piece(opening.owner()).isEmpty()) {
-                Mark mark = Mark.Area.of(opening.in(lying).outline(), Fill.NONE, Line.CUT, palette.ink(on));
+                Mark mark = Mark.Area.of(opening.in(lying).outline(), Fill.NONE, Line.CUT, palette.ink(on, Side.UP));
                 sketch.group(opening.owner().value(), opening.name(), List.of(mark));
             }
         }
         for (Zone zone : on.zones()) {
             if (card.piece(zone.owner()).isEmpty()) {
-                Mark mark = Mark.Area.of(zone.outline().in(lying), Fill.NONE, Line.HIDDEN, palette.ink(on));
+                Mark mark = Mark.Area.of(zone.outline().in(lying), Fill.NONE, Line.HIDDEN, palette.ink(on, Side.UP));
                 sketch.group(zone.owner().value(), zone.words(), List.of(mark));
             }
         }
@@ -252,9 +252,11 @@ public final class FlatPicture {
             return;
         }
         boolean seen = isSeen(join);
-        Ink ink = seen ? palette.ink(piece) : inkOn(join);
+        Side side = onBase.get().mirrored() ? Side.UNDER : Side.UP;
+        Ink ink = seen ? palette.ink(piece, side) : inkOn(join);
         Region area = area(card, piece).in(onBase.get().within(place));
-        Mark mark = Mark.Area.of(area, seen ? palette.fill(piece) : Fill.NONE, seen ? Line.CUT : Line.HIDDEN, ink);
+        Mark mark =
+                Mark.Area.of(area, seen ? palette.fill(piece, side) : Fill.NONE, seen ? Line.CUT : Line.HIDDEN, ink);
         sketch.group(piece.id().value(), piece.name() + ", " + join.place(), List.of(mark));
         if (seen) {
             layers.put(piece, area);
@@ -266,8 +268,8 @@ public final class FlatPicture {
         return layers.keySet().stream()
                 .filter(piece -> card.basePanel(piece.id()).equals(card.basePanel(join.upper())))
                 .reduce((lower, upper) -> upper)
-                .map(palette::ink)
-                .orElse(palette.ink(card.base()));
+                .map(piece -> palette.ink(piece, Side.UP))
+                .orElse(palette.ink(card.base(), Side.UP));
     }
 
     private List<Panel> panelsOf(Piece base) {
@@ -279,8 +281,8 @@ public final class FlatPicture {
     /** An area that is not seen, so that the panel can be taken hold of: the face that looks up, or else the other. */
     private void panel(Panel panel) {
         face(panel, Side.UP).or(() -> face(panel, Side.UNDER)).ifPresent(face -> {
-            Mark area =
-                    Mark.Area.of(panel.material(card.base()).in(place), Fill.NONE, Line.NONE, palette.ink(card.base()));
+            Mark area = Mark.Area.of(
+                    panel.material(card.base()).in(place), Fill.NONE, Line.NONE, palette.ink(card.base(), Side.UP));
             sketch.group("face:" + face.id().value(), face.title(), List.of(area));
         });
     }
@@ -319,11 +321,11 @@ public final class FlatPicture {
 
     /** The ink for what is written on the topmost layer there; nothing where an edge goes through. */
     private Optional<Ink> inkUnder(Rect box) {
-        Ink ink = palette.ink(card.base());
+        Ink ink = palette.ink(card.base(), Side.UP);
         Outline words = Outline.of(box);
         for (Map.Entry<Piece, Region> layer : layers.entrySet()) {
             if (Overlay.contains(layer.getValue(), words)) {
-                ink = palette.ink(layer.getKey());
+                ink = palette.ink(layer.getKey(), Side.UP);
             } else if (Overlay.sharedArea(layer.getValue(), Region.of(words)) > 0) {
                 return Optional.empty();
             }
@@ -347,7 +349,7 @@ public final class FlatPicture {
     }
 
     private void openingFigures(Piece piece, Placement lying) {
-        Ink ink = piece.equals(card.base()) || shown.equals(piece) ? Ink.ON_PAGE : palette.ink(piece);
+        Ink ink = piece.equals(card.base()) || shown.equals(piece) ? Ink.ON_PAGE : palette.ink(piece, Side.UP);
         for (Opening opening : piece.openings()) {
             Rect bounds = opening.in(lying).bounds();
             PiecePicture.openingNote(opening, card.design().system())

@@ -54,9 +54,11 @@ public final class FoldPicture {
     /** Where there are more, their names would cover each other. */
     private static final int MOST_LABELS = 60;
 
+    private static final FaceFills WHITE = FaceFills.same(new Fill.Paper(Colour.WHITE));
+
     private final CreasePattern pattern;
     private final List<Leaf> leaves;
-    private final Map<String, Fill> fills;
+    private final Map<String, FaceFills> fills;
     private final FoldSequence sequence;
     private final double scale;
     private final Vertex middle;
@@ -66,7 +68,7 @@ public final class FoldPicture {
     private FoldPicture(
             CreasePattern pattern,
             List<Leaf> leaves,
-            Map<String, Fill> fills,
+            Map<String, FaceFills> fills,
             FoldSequence sequence,
             FoldSpace space,
             double scale) {
@@ -91,12 +93,16 @@ public final class FoldPicture {
      *
      * @param pattern what folds
      * @param leaves what is drawn of it, each after what it rides on
-     * @param fills what each piece is filled with, by its id; white where it is not said
+     * @param fills what the faces of each piece are filled with, by its id; white where it is not said
      * @param sequence the steps
      * @param scale inches to the unit of the pattern
      */
     public static FoldPicture of(
-            CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, FoldSequence sequence, double scale) {
+            CreasePattern pattern,
+            List<Leaf> leaves,
+            Map<String, FaceFills> fills,
+            FoldSequence sequence,
+            double scale) {
         return new FoldPicture(pattern, leaves, fills, sequence, FoldSpace.of(sequence, leaves), scale);
     }
 
@@ -105,12 +111,16 @@ public final class FoldPicture {
      *
      * @param pattern what does not fold
      * @param leaves what is drawn of it
-     * @param fills what each piece is filled with, by its id
+     * @param fills what the faces of each piece are filled with, by its id
      * @param reasons why it does not
      * @param scale inches to the unit of the pattern
      */
     public static Drawing misfolds(
-            CreasePattern pattern, List<Leaf> leaves, Map<String, Fill> fills, List<Misfold> reasons, double scale) {
+            CreasePattern pattern,
+            List<Leaf> leaves,
+            Map<String, FaceFills> fills,
+            List<Misfold> reasons,
+            double scale) {
         FoldedState flat = FoldedState.flat(pattern);
         FoldPicture picture = new FoldPicture(
                 pattern, leaves, fills, new FoldSequence(List.of(), false), FoldSpace.of(flat.places(), leaves), scale);
@@ -143,11 +153,11 @@ public final class FoldPicture {
         return facet.covers(middle) ? middle : facet.inside();
     }
 
-    /** What the pieces of a card are filled with, by their ids. */
-    public static Map<String, Fill> fills(Card card, PaperShelf shelf) {
+    /** What the faces of the pieces of a card are filled with, by their ids. */
+    public static Map<String, FaceFills> fills(Card card, PaperShelf shelf) {
         Palette palette = new Palette(shelf);
-        Map<String, Fill> fills = new HashMap<>();
-        card.pieces().forEach(piece -> fills.put(piece.id().value(), palette.fill(piece)));
+        Map<String, FaceFills> fills = new HashMap<>();
+        card.pieces().forEach(piece -> fills.put(piece.id().value(), palette.fills(piece)));
         return fills;
     }
 
@@ -235,12 +245,13 @@ public final class FoldPicture {
                 .toList();
     }
 
-    private Fill fill(Leaf leaf) {
-        return Optional.ofNullable(fills.get(leaf.piece())).orElse(new Fill.Paper(Colour.WHITE));
+    private Fill fill(Leaf leaf, FoldedState state, boolean fromUnder) {
+        FaceFills faces = Optional.ofNullable(fills.get(leaf.piece())).orElse(WHITE);
+        return place(leaf, state).isMirrored() == fromUnder ? faces.up() : faces.under();
     }
 
     private void draw(Leaf leaf, FoldedState state, boolean fromUnder, List<Region> over, Sketch sketch) {
-        Fill fill = fill(leaf);
+        Fill fill = fill(leaf, state, fromUnder);
         Ink ink = fill instanceof Fill.Paper paper ? Ink.on(paper.colour()) : Ink.ON_PAGE;
         Region whole = region(leaf, state, fromUnder);
         List<Mark> marks = new ArrayList<>();

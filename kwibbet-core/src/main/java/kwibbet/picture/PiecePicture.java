@@ -8,6 +8,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Opening;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
+import kwibbet.card.Side;
 import kwibbet.card.Zone;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
@@ -41,7 +42,10 @@ public final class PiecePicture {
         Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);
         Sketch sketch = new Sketch(frame, room, card.design().system());
         Point corner = frame.centred(piece.size()).corner();
-        sketch.group(piece.id().value(), piece.name(), marks(piece, corner, palette.fill(piece), palette.ink(piece)));
+        sketch.group(
+                piece.id().value(),
+                piece.name(),
+                marks(piece, corner, palette.fill(piece, Side.UP), palette.ink(piece, Side.UP)));
         return sketch.drawing(piece.name());
     }
 

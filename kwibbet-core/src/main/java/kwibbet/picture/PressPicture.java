@@ -93,12 +93,12 @@ public final class PressPicture {
         Layup layup = each.layup();
         Placement there = placement(each);
         Piece piece = layup.piece();
-        Ink ink = palette.ink(piece);
+        Ink ink = palette.ink(piece, Side.UP);
         Outline paper = Outline.of(layup.paper()).in(there);
         // Dies that reach past the paper are seen on the bed.
         layup.uses().forEach(use -> onBed(use, layup.diePass(), there));
-        sketch.add(
-                Mark.Area.of(paper.bounds(), palette.fill(piece), Line.CUT, ink).lifted());
+        sketch.add(Mark.Area.of(paper.bounds(), palette.fill(piece, Side.UP), Line.CUT, ink)
+                .lifted());
         layup.lying().on().forEach(on -> stuck(on, there, ink));
         Region on = Region.of(paper);
         for (DieUse use : layup.uses()) {
@@ -167,7 +167,8 @@ public final class PressPicture {
     private void stuck(Lying.On on, Placement there, Ink ink) {
         Outline outline = on.piece().outline().in(on.placement()).in(there);
         if (on.join().side() == Side.UP) {
-            sketch.add(Mark.Area.of(outline, palette.fill(on.piece()), Line.CUT, palette.ink(on.piece())));
+            sketch.add(Mark.Area.of(
+                    outline, palette.fill(on.piece(), Side.UP), Line.CUT, palette.ink(on.piece(), Side.UP)));
         } else {
             sketch.outline(outline, Line.HIDDEN, ink);
         }

@@ -11,6 +11,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.Side;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Hatching;
@@ -111,7 +112,9 @@ public final class SectionPicture {
                     foot.minus(ply.top().multipliedBy(times)),
                     ply.to().minus(ply.from()),
                     ply.caliper().multipliedBy(times));
-            Mark mark = Mark.Area.of(area, palette.fill(ply.piece()), Line.FINE, palette.ink(ply.piece()));
+            Side chosen = ply.piece().chosen();
+            Mark mark =
+                    Mark.Area.of(area, palette.fill(ply.piece(), chosen), Line.FINE, palette.ink(ply.piece(), chosen));
             sketch.group(ply.piece().id().value(), ply.piece().name(), List.of(mark));
             if (ply.foam().isPositive()) {
                 foam(

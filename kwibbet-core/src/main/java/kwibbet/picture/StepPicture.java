@@ -4,6 +4,7 @@ import java.util.List;
 
 import kwibbet.bench.MakeStep;
 import kwibbet.card.Piece;
+import kwibbet.card.Side;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
@@ -117,7 +118,7 @@ public final class StepPicture {
     }
 
     private void flat(Piece flat, Palette palette) {
-        PiecePicture.marks(flat, piece.corner(), palette.fill(flat), palette.ink(flat))
+        PiecePicture.marks(flat, piece.corner(), palette.fill(flat, Side.UP), palette.ink(flat, Side.UP))
                 .forEach(sketch::add);
     }
 
@@ -133,12 +134,13 @@ public final class StepPicture {
         Length right = picture.piece.left().minus(both.left());
         Length down = picture.piece.top().minus(both.top());
         Rect host = stick.host().plus(right, down);
-        Ink onto = palette.ink(stick.onto());
-        picture.sketch.add(Mark.Area.of(host, palette.fill(stick.onto()), Line.CUT, onto));
-        Placement lying = Placement.at(new Point(right, down));
-        Ink ink = palette.ink(stick.piece());
+        Ink onto = palette.ink(stick.onto(), stick.join().side());
         picture.sketch.add(
-                Mark.Area.of(stick.piece().material().in(lying), palette.fill(stick.piece()), Line.CUT, ink));
+                Mark.Area.of(host, palette.fill(stick.onto(), stick.join().side()), Line.CUT, onto));
+        Placement lying = Placement.at(new Point(right, down));
+        Ink ink = palette.ink(stick.piece(), Side.UP);
+        picture.sketch.add(
+                Mark.Area.of(stick.piece().material().in(lying), palette.fill(stick.piece(), Side.UP), Line.CUT, ink));
         picture.margins(own.plus(right, down), host);
         return picture.sketch.drawing(
                 stick.piece().name() + " on " + stick.onto().name());

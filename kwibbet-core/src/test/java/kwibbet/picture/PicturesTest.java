@@ -12,6 +12,7 @@ import kwibbet.card.Card;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
 import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
@@ -19,18 +20,23 @@ import kwibbet.drawing.Mark;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
+import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
+import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 
 import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
+import static kwibbet.Inches.base;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.line;
+import static kwibbet.Inches.make;
 import static kwibbet.Inches.mat;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.shelf;
@@ -58,6 +64,44 @@ class PicturesTest {
                 .filter(Mark.Text.class::isInstance)
                 .map(mark -> ((Mark.Text) mark).phrase().text())
                 .toList();
+    }
+
+    private static List<String> fills(Drawing drawing, String piece) {
+        return drawing.marks().stream()
+                .filter(mark ->
+                        mark instanceof Mark.Group group && group.piece().equals(piece))
+                .flatMap(mark -> all(List.of(mark)))
+                .filter(mark -> mark instanceof Mark.Area area && area.fill() instanceof Fill.Paper)
+                .map(mark -> ((Fill.Paper) ((Mark.Area) mark).fill()).colour().hex())
+                .toList();
+    }
+
+    /** A base lies inside up, so that its paper's own face is outside; the strips of a pinwheel lie back over their flaps and show the other. */
+    @Test
+    void ofAPaperWithTwoFacesTheOneIsDrawnThatIsSeen() {
+        Colour other = new Colour("#335577");
+        Paper white = paper(SheetSizes.TWELVE_SQUARE);
+        PaperShelf twoFaced = shelf(new Paper(
+                white.id(),
+                white.name(),
+                white.kind(),
+                white.format(),
+                new Paper.Face(Colour.WHITE, Pattern.PLAIN, other),
+                white.body(),
+                white.kept(),
+                white.sizeOf()));
+        Card card =
+                make(base("folded", "5", "7").plus(add("mat", "mat", front()))).orThrow();
+        TableScale scale = TableScale.of(card);
+        Drawing shut = FinishedPicture.onTable(card, twoFaced, card.form().pose("shut"), scale);
+        assertThat(fills(FlatPicture.of(card, twoFaced, PieceId.BASE, scale), "base"))
+                .containsExactly(other.hex());
+        assertThat(fills(shut, "base")).endsWith(Colour.WHITE.hex());
+        assertThat(fills(shut, "mat")).containsExactly(Colour.WHITE.hex());
+        Card wheel = make(base("pinwheel", "4", "4")).orThrow();
+        Drawing turning = FinishedPicture.onTable(wheel, twoFaced, wheel.form().pose("shut"), TableScale.of(wheel));
+        assertThat(fills(turning, "base"))
+                .endsWith(Colour.WHITE.hex(), other.hex(), other.hex(), other.hex(), other.hex());
     }
 
     @ParameterizedTest

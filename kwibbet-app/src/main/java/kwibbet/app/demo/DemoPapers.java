@@ -22,7 +22,8 @@ final class DemoPapers {
             card("night", "Night blue, 12 × 12", "#263a63", SheetSizes.TWELVE_SQUARE, Grain.UPRIGHT, 60, 55),
             card("lamp", "Lamp yellow, 12 × 12", "#e9b44c", SheetSizes.TWELVE_SQUARE, Grain.UPRIGHT, 30, 55),
             card("oat", "Oat, letter", "#efe3cb", SheetSizes.LETTER, Grain.UPRIGHT, 90, 30),
-            card("brick", "Brick, letter", "#a9523c", SheetSizes.LETTER, Grain.UPRIGHT, 40, 35),
+            // Sand on its other face.
+            twoFaced(card("brick", "Brick, letter", "#a9523c", SheetSizes.LETTER, Grain.UPRIGHT, 40, 35), "#e6cfa8"),
             card("moss", "Moss, 12 × 12", "#6f8560", SheetSizes.TWELVE_SQUARE, Grain.CROSSWISE, 48, 55),
             pattern("spokes", "Spokes, 12 × 12", "#c9d3d6", Pattern.ONE_WAY, 16, Length.ZERO),
             // The printer keeps an edge clear.
@@ -60,6 +61,18 @@ final class DemoPapers {
                 new Paper.Body(grain, 270, Length.ofMillimetres(3, 10)),
                 new Paper.Kept(onHand, cents),
                 Optional.empty());
+    }
+
+    private static Paper twoFaced(Paper paper, String other) {
+        return new Paper(
+                paper.id(),
+                paper.name(),
+                paper.kind(),
+                paper.format(),
+                new Paper.Face(paper.colour(), paper.pattern(), new Colour(other)),
+                paper.body(),
+                paper.kept(),
+                paper.sizeOf());
     }
 
     private static Paper pattern(String id, String name, String colour, Pattern pattern, int onHand, Length margin) {

@@ -26,6 +26,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
 import kwibbet.paper.PaperShelf;
+import kwibbet.picture.FaceFills;
 import kwibbet.picture.FoldPicture;
 import kwibbet.wording.Phrase;
 
@@ -48,7 +49,7 @@ public record FoldStudy(
         FlatFolding folding,
         Optional<FoldSequence> sequence,
         List<Leaf> leaves,
-        Map<String, Fill> fills,
+        Map<String, FaceFills> fills,
         double scale,
         List<String> seen,
         List<String> last,
@@ -68,7 +69,7 @@ public record FoldStudy(
     /** So many leaves times steps are about three megabytes of frames. */
     private static final int MOST_MOVING = 3000;
     /** What a pattern is drawn in whose paper nobody knows. */
-    private static final Fill PLAIN = new Fill.Paper(new Colour("#dcc9a3"));
+    private static final FaceFills PLAIN = FaceFills.same(new Fill.Paper(new Colour("#dcc9a3")));
     /** Thickness is told to so much. */
     private static Graduation near(MeasureSystem system) {
         return new Graduation(system == MeasureSystem.INCH ? Length.ofInches(1, 64) : Length.ofMillimetres(1, 10));
@@ -76,7 +77,7 @@ public record FoldStudy(
 
     /** How a card closes. */
     public static FoldStudy of(Card card, CardFolding folding, PaperShelf shelf) {
-        Map<String, Fill> fills = FoldPicture.fills(card, shelf);
+        Map<String, FaceFills> fills = FoldPicture.fills(card, shelf);
         List<String> seen = new ArrayList<>();
         folding.sequence().ifPresent(sequence -> sequence.steps()
                 .forEach(step -> seen.add(words(folding.seen(card, step.after(), step.isSeenFromUnder())))));
@@ -102,7 +103,7 @@ public record FoldStudy(
         CreasePattern pattern = folding.pattern();
         double reach = pattern.tolerance() * 1e5;
         List<Leaf> leaves = Leaf.of(pattern);
-        Map<String, Fill> fills = new HashMap<>();
+        Map<String, FaceFills> fills = new HashMap<>();
         leaves.forEach(leaf -> fills.put(leaf.piece(), PLAIN));
         return new FoldStudy(
                 pattern,

@@ -16,6 +16,7 @@ import kwibbet.fold.Frame;
 import kwibbet.fold.Leaf;
 import kwibbet.fold.Vector;
 import kwibbet.paper.Colour;
+import kwibbet.picture.FaceFills;
 
 /**
  * The frames of something that folds, ready to be shown.
@@ -43,6 +44,10 @@ public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
 
     private static final double SPREAD = 0.02;
 
+    private static final FaceFills WHITE = FaceFills.same(new Fill.Paper(Colour.WHITE));
+    /** Film is drawn in it. */
+    private static final String CLEAR = "#d6e6ef";
+
     /** Copies the lists. */
     public MotionView {
         leaves = List.copyOf(leaves);
@@ -55,7 +60,8 @@ public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
      * @param path its outline and holes, as the path of an SVG
      * @param width the width of the box round it
      * @param height the height of the box round it
-     * @param fill its colour
+     * @param fill the colour of its up face
+     * @param under the colour of the other
      * @param clear whether it is film
      * @param moments its keyframes
      * @param parts when only part of it is shown
@@ -65,6 +71,7 @@ public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
             double width,
             double height,
             String fill,
+            String under,
             boolean clear,
             List<Moment> moments,
             List<Part> parts) {
@@ -102,7 +109,8 @@ public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
     public record Turn(double at, int degrees) {}
 
     /** The frames of a sequence, its plies close or spread. */
-    public static MotionView of(FoldSequence sequence, List<Leaf> leaves, Map<String, Fill> fills, boolean spread) {
+    public static MotionView of(
+            FoldSequence sequence, List<Leaf> leaves, Map<String, FaceFills> fills, boolean spread) {
         FoldSpace space = FoldSpace.of(sequence, leaves);
         double high = space.height() * LEANT + space.reach() * RAISED;
         double pixels = FILLED * Math.min(WIDTH / space.width(), HEIGHT / high);
@@ -115,7 +123,8 @@ public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
         return new MotionView(steps, sheets, turns(sequence));
     }
 
-    private static Sheet sheet(FoldMotion.Way way, Map<String, Fill> fills, FoldSpace space, double pixels, int steps) {
+    private static Sheet sheet(
+            FoldMotion.Way way, Map<String, FaceFills> fills, FoldSpace space, double pixels, int steps) {
         Leaf leaf = way.leaf();
         List<Vertex> outline = leaf.rings().get(0);
         double left = outline.stream().mapToDouble(Vertex::x).min().orElse(0);
@@ -128,13 +137,14 @@ public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
                         transform(moment.frame(), left, top, space, pixels),
                         Math.round(moment.frame().light() * 1000) / 1000.0))
                 .toList();
-        Fill fill = Optional.ofNullable(fills.get(leaf.piece())).orElse(new Fill.Paper(Colour.WHITE));
+        FaceFills faces = Optional.ofNullable(fills.get(leaf.piece())).orElse(WHITE);
         return new Sheet(
                 path(leaf.rings(), left, top, pixels),
                 (right - left) * pixels,
                 (bottom - top) * pixels,
-                fill instanceof Fill.Paper paper ? paper.colour().hex() : "#d6e6ef",
-                fill instanceof Fill.Film,
+                colour(faces.up()),
+                colour(faces.under()),
+                faces.up() instanceof Fill.Film,
                 moments,
                 way.cuts().stream()
                         .map(cut -> new Part(
@@ -142,6 +152,10 @@ public record MotionView(int steps, List<Sheet> leaves, List<Turn> turns) {
                                 Math.min(1, cut.to() / steps),
                                 path(cut.rings(), left, top, pixels)))
                         .toList());
+    }
+
+    private static String colour(Fill fill) {
+        return fill instanceof Fill.Paper paper ? paper.colour().hex() : CLEAR;
     }
 
     private static String path(List<List<Vertex>> rings, double left, double top, double pixels) {

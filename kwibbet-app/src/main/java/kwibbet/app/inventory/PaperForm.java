@@ -32,7 +32,8 @@ class PaperForm {
         int weight = entries.wholeNumber("weight");
         int onHand = entries.wholeNumber("onHand");
         int cents = entries.cents("price");
-        Colour colour = colour(entries);
+        Colour colour = colour(entries, "colour");
+        Colour otherFace = entries.isTicked("twoFaced") ? colour(entries, "otherFace") : colour;
         Length margin = entries.words("margin").isBlank() ? Length.ZERO : entries.length("margin", system);
         Optional<PaperId> sizeOf = Optional.of(entries.words("sizeOf"))
                 .filter(other -> !other.isBlank() && !other.equals(id.value()))
@@ -48,7 +49,7 @@ class PaperForm {
                         entries.words("name"),
                         kind,
                         new Paper.Format(new Size(width, height), system, margin),
-                        new Paper.Face(colour, pattern),
+                        new Paper.Face(colour, pattern, otherFace),
                         new Paper.Body(grain, weight, caliper),
                         new Paper.Kept(onHand, cents),
                         sizeOf)
@@ -57,11 +58,11 @@ class PaperForm {
         return entries.areGood() ? Optional.of(paper.orThrow()) : Optional.empty();
     }
 
-    private static Colour colour(Entries entries) {
+    private static Colour colour(Entries entries, String field) {
         try {
-            return new Colour(entries.words("colour"));
+            return new Colour(entries.words(field));
         } catch (IllegalArgumentException misread) {
-            entries.refuse("colour", "Pick a colour.");
+            entries.refuse(field, "Pick a colour.");
             return Colour.WHITE;
         }
     }

@@ -36,6 +36,7 @@ class PaperRow extends KeptRow {
     private MeasureSystem measureSystem = MeasureSystem.INCH;
 
     private String colour = "";
+    private String otherFace = "";
 
     @Enumerated(EnumType.STRING)
     private Pattern pattern = Pattern.PLAIN;
@@ -63,6 +64,7 @@ class PaperRow extends KeptRow {
         sheetHeight = paper.sheet().height().toTicks();
         measureSystem = paper.system();
         colour = paper.colour().hex();
+        otherFace = paper.face().isTwoFaced() ? paper.face().other().hex() : "";
         pattern = paper.pattern();
         grain = paper.grain();
         weight = paper.gramsPerSquareMetre();
@@ -86,7 +88,7 @@ class PaperRow extends KeptRow {
                         new Size(Length.ofTicks(sheetWidth), Length.ofTicks(sheetHeight)),
                         measureSystem,
                         Length.ofTicks(margin)),
-                new Paper.Face(new Colour(colour), pattern),
+                new Paper.Face(new Colour(colour), pattern, new Colour(otherFace.isEmpty() ? colour : otherFace)),
                 new Paper.Body(grain, weight, Length.ofTicks(caliper)),
                 new Paper.Kept(onHand, cents),
                 Optional.ofNullable(sizeOf).map(PaperId::new));

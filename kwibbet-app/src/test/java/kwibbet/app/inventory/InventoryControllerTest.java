@@ -90,12 +90,17 @@ class InventoryControllerTest {
 
     @Test
     void aPaperIsKeptAsItWasEntered() throws Exception {
-        mvc.perform(paper("210", "160")).andExpect(redirectedUrl("/inventory"));
+        mvc.perform(paper("210", "160").param("twoFaced", "yes").param("otherFace", "#faf0e6"))
+                .andExpect(redirectedUrl("/inventory"));
         ArgumentCaptor<Paper> kept = ArgumentCaptor.forClass(Paper.class);
         verify(inventory).save(kept.capture());
         assertThat(kept.getValue().sheet().width()).isEqualTo(Length.ofMillimetres(210));
         assertThat(kept.getValue().caliper()).isEqualTo(Length.ofMillimetres(3, 10));
         assertThat(kept.getValue().id()).isEqualTo(new PaperId("new"));
+        assertThat(kept.getValue().face().other().hex()).isEqualTo("#faf0e6");
+        mvc.perform(paper("210", "160").param("twoFaced", "yes").param("otherFace", "sand"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Pick a colour.")));
     }
 
     @Test

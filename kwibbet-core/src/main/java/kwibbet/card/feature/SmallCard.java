@@ -184,6 +184,7 @@ public record SmallCard() implements Feature {
                     id(piece.id()),
                     name,
                     piece.paper(),
+                    piece.chosen(),
                     piece.outline(),
                     scores,
                     openings,

@@ -37,7 +37,8 @@ public final class PaperCsv {
         ON_HAND,
         PRICE,
         MARGIN,
-        SIZE_OF
+        SIZE_OF,
+        OTHER_FACE
     }
 
     private final Map<String, Paper> known = new HashMap<>();
@@ -70,7 +71,8 @@ public final class PaperCsv {
                 paper.onHand(),
                 BigDecimal.valueOf(paper.cents(), 2),
                 Figure.entry(paper.margin(), system),
-                paper.sizeOf().flatMap(shelf::find).map(Paper::name).orElse(""));
+                paper.sizeOf().flatMap(shelf::find).map(Paper::name).orElse(""),
+                paper.face().isTwoFaced() ? paper.face().other().hex() : "");
     }
 
     /**
@@ -90,6 +92,7 @@ public final class PaperCsv {
         String name = line.text(Column.NAME);
         MeasureSystem system = line.system(Column.UNIT);
         PaperId id = Optional.ofNullable(known.get(name)).map(Paper::id).orElseGet(newId);
+        Colour colour = colour(line, Column.COLOUR, Colour.WHITE);
         Paper paper = new Paper(
                 id,
                 name,
@@ -98,7 +101,8 @@ public final class PaperCsv {
                         new Size(line.side(Column.WIDTH, system), line.side(Column.HEIGHT, system)),
                         system,
                         line.length(Column.MARGIN, system, "0")),
-                new Paper.Face(colour(line), line.choice(Column.PATTERN, Pattern.PLAIN)),
+                new Paper.Face(
+                        colour, line.choice(Column.PATTERN, Pattern.PLAIN), colour(line, Column.OTHER_FACE, colour)),
                 new Paper.Body(
                         line.choice(Column.GRAIN, Grain.UNKNOWN),
                         line.whole(Column.WEIGHT, "270"),
@@ -118,12 +122,12 @@ public final class PaperCsv {
         return other.isEmpty() ? Optional.empty() : found;
     }
 
-    private static Colour colour(CsvLine line) {
+    private static Colour colour(CsvLine line, Column column, Colour otherwise) {
         try {
-            return new Colour(line.textOr(Column.COLOUR, Colour.WHITE.hex()));
+            return new Colour(line.textOr(column, otherwise.hex()));
         } catch (IllegalArgumentException misread) {
-            line.refuse(Column.COLOUR, "It must be # and six hexadecimal digits.");
-            return Colour.WHITE;
+            line.refuse(column, "It must be # and six hexadecimal digits.");
+            return otherwise;
         }
     }
 }

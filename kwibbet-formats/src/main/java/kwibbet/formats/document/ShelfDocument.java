@@ -66,6 +66,9 @@ public final class ShelfDocument {
                 .put("onHand", paper.onHand())
                 .put("cents", paper.cents())
                 .put("margin", paper.margin().toString());
+        if (paper.face().isTwoFaced()) {
+            node.put("otherFace", paper.face().other().hex());
+        }
         paper.sizeOf().ifPresent(other -> node.put("sizeOf", other.value()));
     }
 
@@ -110,6 +113,7 @@ public final class ShelfDocument {
 
     private static Paper paper(Reading at, MeasureSystem system) {
         String id = at.at("id").text();
+        Colour colour = colour(at.at("colour"), Colour.WHITE);
         return new Paper(
                 new PaperId(id),
                 at.at("name").isMissing() ? id : at.at("name").text(),
@@ -118,7 +122,10 @@ public final class ShelfDocument {
                         size(at, system),
                         at.at("unit").isMissing() ? system : at.at("unit").system(),
                         at.at("margin").notNegative(system, LARGEST_SIDE).orElse(Length.ZERO)),
-                new Paper.Face(colour(at.at("colour")), one(at.at("pattern"), Pattern.PLAIN, Pattern.values())),
+                new Paper.Face(
+                        colour,
+                        one(at.at("pattern"), Pattern.PLAIN, Pattern.values()),
+                        colour(at.at("otherFace"), colour)),
                 new Paper.Body(
                         one(at.at("grain"), Grain.UNKNOWN, Grain.values()),
                         at.at("weight").isMissing()
@@ -135,9 +142,9 @@ public final class ShelfDocument {
                         : Optional.of(new PaperId(at.at("sizeOf").text())));
     }
 
-    private static Colour colour(Reading at) {
+    private static Colour colour(Reading at, Colour otherwise) {
         if (at.isMissing()) {
-            return Colour.WHITE;
+            return otherwise;
         }
         try {
             return new Colour(at.text());
