@@ -78,6 +78,11 @@ public record Pose(String key, String title, Map<ScoreId, Integer> angles, View 
         return new Pose(key, title, other, view, lyingView);
     }
 
+    /** The same, seen from the other side. */
+    public Pose fromBehind() {
+        return new Pose(key, title, angles, FROM_BEHIND, FROM_BEHIND);
+    }
+
     /** The same card turned clockwise on the table before all else. */
     public Pose rolled(int degrees) {
         return new Pose(key, title, angles, view.rolled(degrees), lyingView.rolled(degrees));

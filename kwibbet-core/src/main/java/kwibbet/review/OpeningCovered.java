@@ -13,17 +13,21 @@ import kwibbet.card.Piece;
 import kwibbet.card.Side;
 import kwibbet.card.feature.Mat;
 import kwibbet.card.feature.Window;
+import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Region;
+import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
-/** A layer lies over an opening on the side it is looked through from, and has none itself: it closes it. */
+/** A layer lies over an opening, be it of a window, a blind or a shaker, on the side it is looked through from, and has none itself: it closes it. */
 record OpeningCovered() implements Rule {
 
     /** Less of an opening than this, and the layer only reaches into it. */
     private static final double MOST = 0.6;
+    /** What is smaller is a hole for a cord or a brad, and meant to be covered. */
+    private static final Length SMALLEST = Length.ofInches(1, 2);
 
     @Override
     public String key() {
@@ -34,22 +38,26 @@ record OpeningCovered() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Addition addition : card.design().additions()) {
-            if (addition.feature() instanceof Window) {
-                for (Piece piece : card.pieces()) {
-                    piece.openings().stream()
-                            .filter(opening -> opening.owner().equals(addition.id()))
-                            .forEach(opening -> over(card, addition, piece, opening)
-                                    .ifPresent(join -> findings.add(finding(card, addition, piece, opening, join))));
-                }
+            for (Piece piece : card.pieces()) {
+                piece.openings().stream()
+                        .filter(opening -> opening.owner().equals(addition.id()) && isLookedThrough(opening))
+                        .forEach(opening -> over(card, addition, piece, opening)
+                                .ifPresent(join -> findings.add(finding(card, addition, piece, opening, join))));
             }
         }
         return findings;
+    }
+
+    private static boolean isLookedThrough(Opening opening) {
+        Size size = opening.bounds().size();
+        return !size.width().isShorterThan(SMALLEST) && !size.height().isShorterThan(SMALLEST);
     }
 
     private static Optional<Join> over(Card card, Addition addition, Piece piece, Opening opening) {
         Side side = addition.host() instanceof Host.OnFace host ? host.face().side() : Side.UP;
         return card.joinsOn(piece.id()).stream()
                 .filter(join -> join.side() == side && !card.isClear(join.upper()))
+                .filter(join -> !card.additionOf(join.upper()).equals(Optional.of(addition)))
                 .filter(join ->
                         covered(card, join, opening) > MOST * opening.outline().area())
                 .findFirst();
@@ -64,6 +72,7 @@ record OpeningCovered() implements Rule {
         Optional<Remedy> through = card.design()
                 .settled()
                 .addition(over.upper())
+                .filter(mat -> addition.feature() instanceof Window)
                 .filter(mat -> mat.feature() instanceof Mat && mat.settings().is(Mat.FIT, Mat.BY_BORDER))
                 .flatMap(mat -> Window.throughMat(
                                 addition.with(card.design().present(addition)),

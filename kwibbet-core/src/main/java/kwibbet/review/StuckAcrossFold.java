@@ -8,18 +8,22 @@ import kwibbet.card.Addition;
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
+import kwibbet.card.Site;
 import kwibbet.card.feature.Placing;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.wording.Phrase;
 
@@ -28,6 +32,8 @@ record StuckAcrossFold() implements Rule {
 
     /** Half the width of a score, in inches. */
     private static final double WIDE = 0.01;
+    /** So far from a fold nothing is in its way. */
+    private static final Length BESIDE = Length.ofInches(1, 16);
 
     @Override
     public String key() {
@@ -45,20 +51,24 @@ record StuckAcrossFold() implements Rule {
                     .filter(panel -> !panel.id().equals(join.panel()) && moves(card, panel, join.panel()))
                     .filter(panel -> Overlay.overlap(join.zone(), panel.outline()) && isOver(card, join, panel))
                     .findFirst()
-                    .ifPresent(panel -> findings.add(finding(card, join)));
+                    .ifPresent(panel -> findings.add(finding(card, join, fold(card, join, panel))));
         }
         return findings;
     }
 
     /** Whether it lies over the score between two panels; past an edge that is cut free it hangs free. */
     private static boolean isOver(Card card, Join join, Panel panel) {
+        return Overlay.overlap(join.zone(), strip(fold(card, join, panel)));
+    }
+
+    /** The score between the panel something is stuck to and another. */
+    private static Segment fold(Card card, Join join, Panel panel) {
         Panel own = card.panelOf(join.panel());
         ScoreId score =
                 panel.hanging() instanceof Panel.OnScore hinge && hinge.panel().equals(own.id())
                         ? hinge.score()
                         : ((Panel.OnScore) own.hanging()).score();
-        return Overlay.overlap(
-                join.zone(), strip(card.pieceOf(join.lower()).scoreOf(score).line()));
+        return card.pieceOf(join.lower()).scoreOf(score).line();
     }
 
     /** A line as an area as wide as the line of a pencil. */
@@ -85,7 +95,7 @@ record StuckAcrossFold() implements Rule {
                 && hinge.degrees().isEmpty();
     }
 
-    private Finding finding(Card card, Join join) {
+    private Finding finding(Card card, Join join, Segment fold) {
         return finding(
                 Severity.TROUBLE,
                 join.upper(),
@@ -93,7 +103,56 @@ record StuckAcrossFold() implements Rule {
                 Phrase.in(card.design().system())
                         .words(card.nameOf(join.upper()) + " is stuck across a fold of " + card.nameOf(join.lower())
                                 + ": the card cannot open."),
-                centred(card, join));
+                isWiderThanItsPanel(card, join, fold) ? offTheFold(card, join, fold) : centred(card, join));
+    }
+
+    /** Whether it lies over the fold wherever on its panel it is put, unless it reaches past the far edge. */
+    private static boolean isWiderThanItsPanel(Card card, Join join, Segment fold) {
+        return across(join.zone().bounds(), fold)
+                .isLongerThan(across(card.panelOf(join.panel()).outline().bounds(), fold));
+    }
+
+    private static Length across(Rect area, Segment fold) {
+        return fold.axis().filter(Axis.HORIZONTAL::equals).isPresent()
+                ? area.size().height()
+                : area.size().width();
+    }
+
+    /** Moved along until it begins beside the fold, as a latch that reaches past the free edge of its flap; only off a fold that runs level or upright. */
+    private static Optional<Remedy> offTheFold(Card card, Join join, Segment fold) {
+        Panel panel = card.panelOf(join.panel());
+        return fold.axis().flatMap(axis -> card.additionOf(join.upper())
+                .filter(addition -> addition.feature().parameters().contains((Parameter) Placing.ACROSS))
+                .filter(addition -> addition.host() instanceof Host.OnFace)
+                .flatMap(addition -> card.face(((Host.OnFace) addition.host()).face())
+                        .map(face -> {
+                            Rect there = Outline.of(beside(
+                                            join.zone().bounds(),
+                                            panel.outline().bounds(),
+                                            fold,
+                                            axis))
+                                    .in(Site.frameOn(panel, face).inverse())
+                                    .bounds();
+                            Settings placed = Placing.placed(card.design().present(addition), there.corner());
+                            return new Remedy(
+                                    "move it off the fold",
+                                    card.design().settled().with(addition.with(placed)));
+                        })));
+    }
+
+    private static Rect beside(Rect zone, Rect panel, Segment fold, Axis axis) {
+        if (axis == Axis.HORIZONTAL) {
+            Length at = fold.start().y();
+            Length down = panel.middle().y().isLongerThan(at)
+                    ? at.plus(BESIDE).minus(zone.top())
+                    : at.minus(BESIDE).minus(zone.bottom());
+            return zone.plus(Length.ZERO, down);
+        }
+        Length at = fold.start().x();
+        Length right = panel.middle().x().isLongerThan(at)
+                ? at.plus(BESIDE).minus(zone.left())
+                : at.minus(BESIDE).minus(zone.right());
+        return zone.plus(right, Length.ZERO);
     }
 
     static Optional<Remedy> centred(Card card, Join join) {

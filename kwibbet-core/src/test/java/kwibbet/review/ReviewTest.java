@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import kwibbet.Tries;
@@ -123,6 +124,26 @@ class ReviewTest {
                                 folded,
                                 mat("mat-1", "front-outside"),
                                 add("shaker", "shaker-1", on("mat-1"), "back", "clear"))),
+                // A blind hung behind a mat that is taped to an uncut front; pleats are an eighth of an inch of paper.
+                arguments(
+                        "taped-flat",
+                        with(folded, mat("mat-1", "front-outside"), add("blind", "blind-1", on("mat-1")))),
+                arguments(
+                        "opening-covered",
+                        with(folded, add("blind", "blind-1", on("front-outside")), mat("mat-1", "front-outside"))),
+                arguments(
+                        "never-seen",
+                        with(
+                                folded,
+                                add("ornament", "sign", on("front-outside"), "width", "2", "height", "2"),
+                                mat("mat-1", "front-outside"))),
+                arguments(
+                        "film-edge-on-show",
+                        with(
+                                folded,
+                                add("opening", "window", on("front-outside"), "width", "2", "height", "2"),
+                                add("mat", "pane", on("front-inside"), "fit", "size", "width", "1 1/2", "height", "3")
+                                        .withPapers(Map.of("paper", FILM)))),
                 arguments(
                         "past-host",
                         with(
@@ -263,7 +284,15 @@ class ReviewTest {
                 without.add(rule);
             }
         });
-        assertThat(without).containsExactly("held-by-nothing", "not-seen-through", "pattern-upside-down", "sticks-out");
+        assertThat(without)
+                .containsExactly(
+                        "held-by-nothing",
+                        "not-seen-through",
+                        "opening-covered",
+                        "never-seen",
+                        "film-edge-on-show",
+                        "pattern-upside-down",
+                        "sticks-out");
     }
 
     /** A way out leads to a card, and on that card the finding is gone: whatever the card. */
@@ -295,16 +324,44 @@ class ReviewTest {
                 .count();
     }
 
-    /** A latch wider than its flap lies over the fold wherever it is put, so no place is offered. */
-    @Test
-    void aWayThatDoesNotLeadOutIsNotOffered() {
+    /** A latch wider than its flap lies over the fold in the middle of it; beside the fold it reaches past the free edge, as latches do. */
+    @ParameterizedTest
+    @CsvSource({"upright", "turned"})
+    void aLatchWiderThanItsFlapIsMovedOffTheFold(String lies) {
+        boolean turned = lies.equals("turned");
         List<Finding> findings = review(with(
-                base("wrap-over", "4 1/4", "5 1/2"),
-                add("ornament", "latch", on("flap-outside"), "width", "2 1/2", "height", "1")));
+                turned
+                        ? base("wrap-over", "5 1/2", "4 1/4", "lies", lies)
+                        : base("wrap-over", "4 1/4", "5 1/2", "lies", lies),
+                add(
+                        "ornament",
+                        "latch",
+                        on("flap-outside"),
+                        "width",
+                        turned ? "1" : "2 1/2",
+                        "height",
+                        turned ? "2 1/2" : "1")));
         assertThat(findings)
                 .filteredOn(finding -> finding.rule().equals("stuck-across-fold"))
                 .singleElement()
-                .satisfies(finding -> assertThat(finding.remedy()).isEmpty());
+                .satisfies(finding -> assertThat(finding.remedy())
+                        .hasValueSatisfying(way -> assertThat(way.words()).isEqualTo("move it off the fold")));
+    }
+
+    /** A backing cut by the ornament's own die is as large as it; a sheet of foam under another piece is to be smaller. */
+    @Test
+    void foamAsLargeAsWhatLiesOnItIsSeenFromTheSide() {
+        Design folded = base("folded", "5", "7");
+        Addition foam = add("mat", "lift", on("front-outside"), "fit", "size", "width", "3", "height", "2")
+                .withPapers(Map.of("paper", FOAM));
+        Addition sign = add("mat", "sign", on("lift"), "fit", "size", "width", "3", "height", "2");
+        List<Finding> findings = review(with(folded, foam, sign));
+        assertThat(findings).extracting(Finding::rule).containsExactly("foam-on-show");
+        Design smaller = findings.get(0).remedy().orElseThrow().design();
+        assertThat(card(smaller).pieceOf(new PieceId("lift")).size()).isEqualTo(size("2 3/4", "1 3/4"));
+        Addition backed = add("ornament", "lamp", on("front-outside"), "width", "2", "height", "2", "backing", "die");
+        assertThat(review(with(folded, backed.withPapers(Map.of("foam", FOAM)))))
+                .isEmpty();
     }
 
     /** An ornament on inked ground is usual work; words or most of an area under it are not. */

@@ -1,0 +1,129 @@
+package kwibbet.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import kwibbet.card.Addition;
+import kwibbet.card.Adhesion;
+import kwibbet.card.Card;
+import kwibbet.card.Host;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Pose;
+import kwibbet.fold.FoldedView;
+import kwibbet.fold.SeenPanel;
+import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
+import kwibbet.wording.Phrase;
+
+/** Something lies where nobody ever sees it: covered, or behind what has no opening, from whichever side the card is looked at. */
+record NeverSeen() implements Rule {
+
+    /** Square inches of which one sees nothing. */
+    private static final double UNSEEN = 0.01;
+
+    @Override
+    public String key() {
+        return "never-seen";
+    }
+
+    @Override
+    public List<Finding> check(Card card) {
+        List<Addition> unseen = new ArrayList<>();
+        for (Addition addition : card.design().additions()) {
+            if (lies(card, addition)) {
+                unseen.add(addition);
+            }
+        }
+        // Laid flat, the card shows all it has: what is not seen then is seen in no other way.
+        Pose flat = card.form().pose(Pose.OPEN);
+        for (Pose pose : List.of(flat, flat.fromBehind())) {
+            if (!unseen.isEmpty()) {
+                List<SeenPanel> seen = FoldedView.of(card, pose).panels();
+                unseen.removeIf(addition -> isSeen(card, addition, seen));
+            }
+        }
+        return unseen.stream().map(addition -> finding(card, addition)).toList();
+    }
+
+    /** Whether it has a piece, and lies where the card laid flat shows: a small card on it stays shut then. */
+    private static boolean lies(Card card, Addition addition) {
+        boolean onBase = !(addition.host() instanceof Host.OnFace on)
+                || card.panel(on.face().panel())
+                        .filter(panel -> card.isOfBase(panel.piece()))
+                        .isPresent();
+        return onBase
+                && card.pieces().stream()
+                        .anyMatch(piece -> isOf(card, piece.id(), addition) && !isLoose(card, piece.id()));
+    }
+
+    private static boolean isOf(Card card, PieceId piece, Addition addition) {
+        return card.additionOf(piece).equals(Optional.of(addition));
+    }
+
+    private static boolean isSeen(Card card, Addition addition, List<SeenPanel> seen) {
+        for (int i = 0; i < seen.size(); i++) {
+            SeenPanel each = seen.get(i);
+            if (isOf(card, each.panel().piece(), addition)
+                    && visible(card, each, seen.subList(i + 1, seen.size())) > UNSEEN) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static double visible(Card card, SeenPanel each, List<SeenPanel> nearer) {
+        List<Region> over = Stream.concat(
+                        nearer.stream().filter(other -> !isOver(each, other)), each.hiddenBy().stream())
+                .filter(other -> !card.isClear(other.panel().piece())
+                        && !isLoose(card, other.panel().piece())
+                        && !isStuckOn(card, other.panel().piece(), each.panel().piece()))
+                .map(other -> paper(card, other))
+                .toList();
+        return Overlay.without(paper(card, each), over).stream()
+                .mapToDouble(Region::area)
+                .sum();
+    }
+
+    /** What is stuck on it is held up or stiffened by it. */
+    private static boolean isStuckOn(Card card, PieceId piece, PieceId lower) {
+        return card.join(piece)
+                .filter(join -> join.lower().equals(lower) || isStuckOn(card, join.lower(), lower))
+                .isPresent();
+    }
+
+    /** Whether a panel lies over one that is painted later: overlaps can go round in a ring. */
+    private static boolean isOver(SeenPanel each, SeenPanel paintedLater) {
+        return paintedLater.hiddenBy().stream()
+                .anyMatch(over -> over.panel().id().equals(each.panel().id()));
+    }
+
+    /** A band, and what is on it, is slipped off. */
+    private static boolean isLoose(Card card, PieceId piece) {
+        return !card.isOfBase(piece)
+                && card.join(piece)
+                        .filter(join -> join.adhesion().kind() == Adhesion.Kind.NONE || isLoose(card, join.lower()))
+                        .isPresent();
+    }
+
+    private static Region paper(Card card, SeenPanel seen) {
+        return seen.seen(seen.panel().material(card.pieceOf(seen.panel().piece())));
+    }
+
+    private Finding finding(Card card, Addition addition) {
+        Piece piece = card.pieces().stream()
+                .filter(each -> isOf(card, each.id(), addition))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("an addition that is not seen has no piece"));
+        return finding(
+                Severity.WARNING,
+                piece.id(),
+                piece.outline(),
+                Phrase.in(card.design().system())
+                        .words("Nobody sees " + addition.name() + ": something lies over all of it."),
+                Optional.empty());
+    }
+}

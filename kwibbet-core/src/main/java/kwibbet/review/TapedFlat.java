@@ -1,0 +1,99 @@
+package kwibbet.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Addition;
+import kwibbet.card.Adhesion;
+import kwibbet.card.Card;
+import kwibbet.card.Join;
+import kwibbet.card.Piece;
+import kwibbet.card.Side;
+import kwibbet.card.feature.Mat;
+import kwibbet.measure.Length;
+import kwibbet.review.Finding.Remedy;
+import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
+import kwibbet.wording.Phrase;
+
+/** A piece is taped flat although something thick hangs behind it, as a shaker or a blind behind a mat, and what it is taped to is not cut there. */
+record TapedFlat() implements Rule {
+
+    /** Thinner than this, it lies between two papers without being felt. */
+    private static final Length FELT = Length.ofInches(1, 16);
+    /** So much of it lies on paper that it is pressed flat. */
+    private static final double MOST = 0.4;
+
+    @Override
+    public String key() {
+        return "taped-flat";
+    }
+
+    @Override
+    public List<Finding> check(Card card) {
+        List<Finding> findings = new ArrayList<>();
+        for (Join flat : card.joins()) {
+            Adhesion held = flat.adhesion();
+            if (held.height().isZero() && held.kind() != Adhesion.Kind.NONE && !card.isOfBase(flat.upper())) {
+                thickest(card, flat).ifPresent(behind -> findings.add(finding(card, flat, behind)));
+            }
+        }
+        return findings;
+    }
+
+    /** What hangs behind the upper piece of a join and is felt there, the first of one feature. */
+    private static Optional<Join> thickest(Card card, Join flat) {
+        Side touching = flat.placement().mirrored() ? flat.side() : flat.side().opposite();
+        return card.joinsOn(flat.upper()).stream()
+                .filter(behind -> behind.side() == touching)
+                .filter(behind -> !thickness(card, behind).isShorterThan(FELT))
+                .filter(behind -> isPressed(card, flat, behind))
+                .findFirst();
+    }
+
+    /** How thick it is with all that is stuck to it: what holds it off, and its own plies. */
+    private static Length thickness(Card card, Join join) {
+        Piece piece = card.pieceOf(join.upper());
+        Length own = card.materials()
+                .caliper(piece.paper())
+                .multipliedBy(card.panelsOf(piece.id()).size());
+        return card.joinsOn(piece.id()).stream()
+                .map(each -> thickness(card, each))
+                .reduce(Length.ZERO, Length::max)
+                .plus(own)
+                .plus(join.adhesion().height());
+    }
+
+    private static boolean isPressed(Card card, Join flat, Join behind) {
+        Outline there = behind.zone().in(flat.placement());
+        double onPaper = Overlay.sharedArea(card.pieceOf(flat.lower()).material(), Region.of(there));
+        return onPaper > MOST * there.area();
+    }
+
+    private Finding finding(Card card, Join flat, Join behind) {
+        Length thick = thickness(card, behind);
+        return finding(
+                Severity.WARNING,
+                flat.upper(),
+                card.pieceOf(flat.upper()).outline(),
+                Phrase.in(card.design().system())
+                        .words(card.nameOf(behind.upper()) + ", ")
+                        .length(thick.roundedUpTo(card.materials().trim()).shown())
+                        .words(" thick, hangs behind " + card.nameOf(flat.upper()) + ", which is taped flat to "
+                                + card.nameOf(flat.lower()) + ": it does not lie flat."),
+                card.additionOf(flat.upper())
+                        .filter(mat -> mat.feature() instanceof Mat)
+                        .map(mat -> new Remedy(
+                                "raise it on foam as high",
+                                card.design().settled().with(raised(card, mat, thick)))));
+    }
+
+    private static Addition raised(Card card, Addition mat, Length thick) {
+        Length foam = Length.max(
+                Mat.FOAM.least(), thick.roundedUpTo(card.materials().trim()).shown());
+        return mat.with(card.design().present(mat).with(Mat.RAISED, Mat.ON_FOAM).with(Mat.FOAM, foam));
+    }
+}
