@@ -3,6 +3,7 @@ package kwibbet.bench;
 import java.util.List;
 
 import kwibbet.card.Piece;
+import kwibbet.wording.Names;
 
 /** How pieces that are worked on alike are told together. */
 final class Alike {
@@ -13,7 +14,7 @@ final class Alike {
 
     /** What they are called, each name once; of very many the first few and how many more. */
     static String names(List<Piece> pieces) {
-        List<String> names = pieces.stream().map(Piece::name).distinct().toList();
+        List<String> names = Names.together(pieces.stream().map(Piece::name).toList());
         return names.size() <= MOST_NAMES
                 ? String.join(", ", names)
                 : String.join(", ", names.subList(0, MOST_NAMES - 1)) + " and " + (names.size() - MOST_NAMES + 1)

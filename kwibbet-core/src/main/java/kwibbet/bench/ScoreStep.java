@@ -52,7 +52,9 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
             writer.words(", slid ").length(setting.shift()).words(" off it");
         }
         List<InGroove> grooves = inGrooves();
-        writer.words(": score in ").words(grooves.size() == 1 ? "groove " : "grooves ");
+        writer.words(": score in ")
+                .words(setting.lying() instanceof Lying.SquareInPlate ? "slanted " : "")
+                .words(grooves.size() == 1 ? "groove " : "grooves ");
         for (int i = 0; i < grooves.size(); i++) {
             writer.words(i == 0 ? "" : i == grooves.size() - 1 ? " and " : ", ")
                     .phrase(groove(grooves.get(i).groove()));
@@ -60,7 +62,7 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
         writer.words(".");
         grooves.forEach(each -> partly(each, writer));
         boolean isWhole = grooves.stream().allMatch(each -> each.only().isEmpty());
-        if (setting.lying() instanceof Lying.InPlate && isWhole) {
+        if (setting.lying() instanceof Lying.AcrossCorner && isWhole) {
             writer.words(" From edge to edge of the corner.");
         }
         setting.scores().forEach(scored -> {
@@ -98,9 +100,16 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
         if (setting.lying() instanceof Lying.AtFence fence) {
             return Lying.seen(fence.edge(), isFlipped()).word() + " edge at the fence";
         }
+        if (setting.lying() instanceof Lying.SquareInPlate square) {
+            return corner(square.levelAtFence(), square.uprightAtFence()) + " at the fence, the "
+                    + Lying.seen(square.along(), isFlipped()).word() + " edge along the top of the 45° plate";
+        }
         Lying.InPlate plate = (Lying.InPlate) setting.lying();
-        String side = Lying.seen(plate.upright(), isFlipped()).word();
-        return plate.level().word() + " " + side + " corner in the 45° plate";
+        return corner(plate.level(), plate.upright()) + " in the 45° plate";
+    }
+
+    private String corner(Edge level, Edge upright) {
+        return level.word() + " " + Lying.seen(upright, isFlipped()).word() + " corner";
     }
 
     /**
@@ -139,7 +148,7 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
                 .filter(scored -> scored.groove().equals(groove))
                 .map(Scored::score)
                 .toList();
-        if (setting.lying() instanceof Lying.InPlate plate) {
+        if (setting.lying() instanceof Lying.AcrossCorner plate) {
             List<Span> parts = scores.stream()
                     .filter(score -> !crossesCorner(score, plate))
                     .map(score -> span(score, plate.level()))
@@ -160,7 +169,7 @@ public record ScoreStep(List<Piece> pieces, int count, Setting setting, MeasureS
     }
 
     /** Whether a slanted score runs from the one edge of its corner to the other. */
-    private boolean crossesCorner(Score score, Lying.InPlate plate) {
+    private boolean crossesCorner(Score score, Lying.AcrossCorner plate) {
         return span(score, plate.level()).start().isZero()
                 && span(score, plate.upright()).start().isZero();
     }

@@ -11,6 +11,7 @@ import kwibbet.cutting.Turning;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Size;
+import kwibbet.wording.Names;
 
 /**
  * Pieces that are cut alike: from one paper, of one size, with one grain and one way up, and cut out to one outline if they are. They are one part for sheets and
@@ -92,7 +93,7 @@ public record CutPart(PartId id, List<Wanted> uses) {
 
     /** What it serves as, in words. */
     public String usedAs() {
-        return String.join(", ", names());
+        return String.join(", ", Names.together(names()));
     }
 
     /** How many of those that were cut serve as each of its uses: the first get theirs first, what is too many falls to the last. */

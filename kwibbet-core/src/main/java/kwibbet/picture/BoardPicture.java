@@ -62,7 +62,7 @@ public final class BoardPicture {
         Length depth = board.width().dividedDownBy(6);
         BoardPicture picture = new BoardPicture(
                 board, hand, board.width(), depth, 0, board.grooves().marks());
-        picture.board(List.of());
+        picture.board(List.of(), false);
         return picture.sketch.drawing("The grooves of the scoring board");
     }
 
@@ -75,17 +75,17 @@ public final class BoardPicture {
         Length reach = bounds.size().width().plus(step.setting().shift());
         BoardPicture picture = new BoardPicture(
                 tools.board(), tools.hand(), reach, bounds.size().height(), 2, system);
-        picture.board(step.setting().scores().stream().map(Scored::groove).toList());
+        boolean slanting = lying instanceof Lying.SquareInPlate;
+        picture.board(step.setting().scores().stream().map(Scored::groove).toList(), slanting);
         picture.piece(step, turned, bounds, new Palette(shelf));
         return picture.sketch.drawing(step.piece().name() + " on the scoring board");
     }
 
-    private void board(List<Length> used) {
+    private void board(List<Length> used, boolean slanting) {
         sketch.add(Mark.Area.of(whole, Fill.NONE, Line.SHEET, Ink.ON_PAGE));
         List<Length> grooves = board.grooves().places();
         for (Length groove : grooves) {
-            Length x = from(groove);
-            sketch.stroke(Line.FINE, new Point(x, whole.top()), new Point(x, whole.bottom()));
+            sketch.stroke(Line.FINE, new Point(from(groove), whole.top()), end(groove, slanting));
         }
         // A figure every inch, or every two centimetres.
         Length every = board.grooves().marks() == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(20);
@@ -96,14 +96,23 @@ public final class BoardPicture {
         }
         used.stream().distinct().forEach(groove -> {
             label(groove, 1.2);
-            Length x = from(groove);
+            Length beyond = sketch.rows(0.6);
             sketch.stroke(
                     Line.MOVE,
-                    new Point(x, sketch.rows(0.6).negated()),
-                    new Point(x, whole.bottom().plus(sketch.rows(0.6))));
+                    new Point(from(groove), beyond.negated()),
+                    slanting ? end(groove, true) : end(groove, false).plus(Length.ZERO, beyond));
         });
         Length edge = from(Length.ZERO);
         sketch.stroke(Line.FENCE, new Point(edge, whole.top()), new Point(edge, whole.bottom()));
+    }
+
+    /** Where a groove that starts at the top of the board ends: at its bottom, farther from the fence where it slants. */
+    private Point end(Length groove, boolean slanting) {
+        if (!slanting) {
+            return new Point(from(groove), whole.bottom());
+        }
+        Length down = Length.min(board.width().minus(groove), whole.size().height());
+        return new Point(from(groove.plus(down)), whole.top().plus(down));
     }
 
     private void label(Length groove, double size) {

@@ -21,6 +21,7 @@ import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Press;
 import kwibbet.tool.Toolbox;
+import kwibbet.wording.Names;
 import kwibbet.wording.Phrase;
 
 /**
@@ -119,7 +120,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
             Want want = want();
             String names = String.join(
                     ", ",
-                    wants.stream().map(each -> each.piece().name()).distinct().toList());
+                    Names.together(
+                            wants.stream().map(each -> each.piece().name()).toList()));
             Phrase.Writer writer = Phrase.in(system)
                     .words(names + (isOfSeveral() ? ", their " : ", its ")
                             + want.role().words() + " of ")

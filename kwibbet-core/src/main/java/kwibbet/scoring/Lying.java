@@ -42,17 +42,61 @@ public sealed interface Lying {
         }
     }
 
+    /** A piece that lies so that a line at 45° across one of its corners is scored. */
+    sealed interface AcrossCorner extends Lying {
+
+        /** The level edge that meets in the corner: top or bottom. */
+        Edge level();
+
+        /** The upright edge: left or right. */
+        Edge upright();
+    }
+
     /**
-     * A corner in the 45° plate.
+     * A corner in a 45° plate that turns the paper.
      *
      * @param level the level edge that meets in the corner: top or bottom
      * @param upright the upright edge: left or right
      * @param flipped whether it was turned over
      */
-    record InPlate(Edge level, Edge upright, boolean flipped) implements Lying {
+    record InPlate(Edge level, Edge upright, boolean flipped) implements AcrossCorner {
         @Override
         public int turned(Hand hand) {
             return 45;
+        }
+    }
+
+    /**
+     * Square on a 45° plate, whose grooves run from its top away from the fence: an edge lies along the top, and where the line begins on it is measured from the fence.
+     *
+     * @param level the level edge that meets in the corner that is cut across
+     * @param upright the upright edge
+     * @param along the edge of the two that lies along the top
+     * @param flipped whether it was turned over
+     */
+    record SquareInPlate(Edge level, Edge upright, Edge along, boolean flipped) implements AcrossCorner {
+
+        /** The level edge of the corner at the fence. */
+        public Edge levelAtFence() {
+            return along == level ? level : level.opposite();
+        }
+
+        /** The upright edge of the corner at the fence. */
+        public Edge uprightAtFence() {
+            return along == level ? upright.opposite() : upright;
+        }
+
+        @Override
+        public int turned(Hand hand) {
+            int quarters =
+                    clockwise(Edge.TOP, hand.fence()) - clockwise(levelAtFence(), seen(uprightAtFence(), flipped));
+            return Math.floorMod(quarters, 4) * 90;
+        }
+
+        /** The corners in the order in which a turn to the right brings one to the place of the next. */
+        private static int clockwise(Edge level, Edge upright) {
+            boolean left = upright == Edge.LEFT;
+            return level == Edge.TOP ? (left ? 0 : 1) : (left ? 3 : 2);
         }
     }
 }

@@ -60,7 +60,7 @@ public final class ScoreSearch {
     private ScorePlan run(List<Score> scores, Size piece) {
         Map<Kind, List<Task>> kinds = new LinkedHashMap<>();
         for (Score score : scores) {
-            Task task = Task.of(score, piece);
+            Task task = Task.of(score, piece, board.plate(), hand);
             reason(task)
                     .ifPresentOrElse(
                             why -> unreachable.add(new Unreachable(score, why, nearest(task, why))),

@@ -14,6 +14,8 @@ import kwibbet.shape.Edge;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
+import kwibbet.tool.Hand;
+import kwibbet.tool.ScoringBoard;
 
 /**
  * A score and the ways to measure it.
@@ -45,7 +47,7 @@ record Task(Score score, Kind kind, List<Way> ways) {
         }
     }
 
-    static Task of(Score score, Size piece) {
+    static Task of(Score score, Size piece, ScoringBoard.Plate plate, Hand hand) {
         boolean flipped = score.fold() == Score.Fold.MOUNTAIN;
         Segment line = score.line();
         Optional<Axis> axis = line.axis();
@@ -62,10 +64,11 @@ record Task(Score score, Kind kind, List<Way> ways) {
                                     new Lying.AtFence(edge.opposite(), flipped),
                                     piece.across(axis.get()).minus(at))));
         }
-        return slanted(score, piece, flipped);
+        return slanted(score, new Corners(piece, flipped, plate, hand));
     }
 
-    private static Task slanted(Score score, Size piece, boolean flipped) {
+    private static Task slanted(Score score, Corners corners) {
+        Size piece = corners.piece();
         Point start = score.line().start();
         Length across = score.line().end().x().minus(start.x());
         Length down = score.line().end().y().minus(start.y());
@@ -82,11 +85,39 @@ record Task(Score score, Kind kind, List<Way> ways) {
         return new Task(
                 score,
                 new Kind(true, falling, score.fold()),
-                List.of(
-                        new Way(new Lying.InPlate(Edge.TOP, side, flipped), acrossCorner(legs)),
-                        new Way(
-                                new Lying.InPlate(Edge.BOTTOM, side.opposite(), flipped),
-                                acrossCorner(both.minus(legs)))));
+                beginningOnPaper(List.of(
+                        corners.way(Edge.TOP, side, legs),
+                        corners.way(Edge.BOTTOM, side.opposite(), both.minus(legs)))));
+    }
+
+    /** Those that begin on the edge at the top, where there are such: for others the paper would be slid far off the fence. */
+    private static List<Way> beginningOnPaper(List<Way> ways) {
+        List<Way> on = ways.stream().filter(way -> !way.at().isNegative()).toList();
+        return on.isEmpty() ? ways : on;
+    }
+
+    /**
+     * The corners of a piece, as they can be laid on a plate.
+     *
+     * @param piece how large it is
+     * @param flipped whether it is turned over
+     * @param plate the plate
+     * @param hand at which side the fence is
+     */
+    private record Corners(Size piece, boolean flipped, ScoringBoard.Plate plate, Hand hand) {
+
+        /** A line that takes so much off both edges of a corner. */
+        Way way(Edge level, Edge upright, Length legs) {
+            if (plate != ScoringBoard.Plate.SQUARE) {
+                return new Way(new Lying.InPlate(level, upright, flipped), acrossCorner(legs));
+            }
+            // The grooves run away from the fence: the corner comes to lie at the top, at the far side.
+            boolean rising = (level == Edge.TOP) == (upright == Edge.LEFT);
+            boolean mirrored = flipped == (hand.fence() == Edge.LEFT);
+            Edge along = rising == mirrored ? level : upright;
+            Length edge = along == level ? piece.width() : piece.height();
+            return new Way(new Lying.SquareInPlate(level, upright, along, flipped), edge.minus(legs));
+        }
     }
 
     /** How far a line that takes so much off both edges of a corner is from the corner. */

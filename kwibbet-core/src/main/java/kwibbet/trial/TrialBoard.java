@@ -8,6 +8,7 @@ import kwibbet.bench.ScoreStep.InGroove;
 import kwibbet.bench.ScoreStep.Span;
 import kwibbet.measure.Length;
 import kwibbet.scoring.Lying;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 import kwibbet.tool.ScoringBoard;
@@ -78,6 +79,9 @@ public final class TrialBoard {
         if (board.plate() == ScoringBoard.Plate.NONE) {
             throw new IllegalArgumentException("the board has no 45° plate");
         }
+        if (lying instanceof Lying.SquareInPlate square) {
+            return slanted(square, reached, width, height, face);
+        }
         Lying.InPlate plate = (Lying.InPlate) lying;
         double half = Math.sqrt(0.5);
         double right = plate.upright() == Edge.LEFT ? half : -half;
@@ -85,5 +89,17 @@ public final class TrialBoard {
         double cornerX = plate.upright() == Edge.LEFT ? 0 : width;
         double cornerY = plate.level() == Edge.TOP ? 0 : height;
         return new Crease(right, down, right * cornerX + down * cornerY + reached, face, List.of());
+    }
+
+    /** From the edge along the top, so far from the corner at the fence, inwards and away from that corner. */
+    private static Crease slanted(Lying.SquareInPlate square, double reached, double width, double height, Face face) {
+        boolean left = square.uprightAtFence() == Edge.LEFT;
+        boolean top = square.levelAtFence() == Edge.TOP;
+        boolean alongLevel = square.along().axis() == Axis.HORIZONTAL;
+        double x = (left ? 0 : width) + (alongLevel ? (left ? reached : -reached) : 0);
+        double y = (top ? 0 : height) + (alongLevel ? 0 : top ? reached : -reached);
+        double half = Math.sqrt(0.5);
+        double down = left == top ? -half : half;
+        return new Crease(half, down, half * x + down * y, face, List.of());
     }
 }

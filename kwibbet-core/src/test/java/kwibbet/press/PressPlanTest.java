@@ -663,7 +663,7 @@ class PressPlanTest {
                         .get(0)
                         .what(MeasureSystem.INCH)
                         .text())
-                .startsWith("mat-1, mat-2, mat-3, mat-4 × 24, paper");
+                .startsWith("mat-1 to 4 × 24, paper");
         assertThat(TrialRun.of(plan, 999, List.of()).isFine()).isTrue();
     }
 }

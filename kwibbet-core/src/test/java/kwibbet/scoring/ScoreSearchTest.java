@@ -35,7 +35,9 @@ import kwibbet.trial.TrialBoard.Crease;
 import kwibbet.trial.TrialBoard.Face;
 
 import static kwibbet.Inches.STOCK;
+import static kwibbet.Inches.base;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.make;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -46,9 +48,13 @@ class ScoreSearchTest {
     private static final ScoringBoard EIGHTHS = board("every 1/8 from 0 to 12");
 
     private static ScoringBoard board(String grooves) {
+        return board(grooves, ScoringBoard.Plate.AT_45);
+    }
+
+    private static ScoringBoard board(String grooves, ScoringBoard.Plate plate) {
         Grooves rule =
                 Grooves.parse(grooves, kwibbet.measure.MeasureSystem.INCH).orThrow();
-        return new ScoringBoard("board", in("12"), rule, ScoringBoard.Plate.AT_45);
+        return new ScoringBoard("board", in("12"), rule, plate);
     }
 
     private static Score valley(String at) {
@@ -148,13 +154,39 @@ class ScoreSearchTest {
         assertThat(plan.unreachable().get(0).nearest().orElseThrow().error()).isEqualTo(in("-1/2"));
     }
 
+    /** Common practice, no source: on a plate on which paper lies square a pinwheel is scored at the 3-inch mark, corner by corner. */
+    @Test
+    void onASquarePlateADiagonalIsScoredAtTheMarkItIsCalledBy() {
+        Piece wheel = make(base("pinwheel", "4 1/4", "4 1/4")).orThrow().base();
+        List<Score> diagonals = wheel.scores().stream()
+                .filter(score -> score.line().axis().isEmpty())
+                .toList();
+        ScoringBoard board = board("every 1/8 from 0 to 12", ScoringBoard.Plate.SQUARE);
+        for (Hand hand : Hand.values()) {
+            ScorePlan plan = ScoreSearch.plan(diagonals, wheel.size(), board, hand);
+            assertThat(plan.unreachable()).isEmpty();
+            assertThat(plan.settings()).hasSize(4).allSatisfy(setting -> {
+                assertThat(setting.shift().isZero()).isTrue();
+                assertThat(setting.scores()).singleElement().satisfies(scored -> {
+                    assertThat(scored.groove()).isEqualTo(in("3"));
+                    assertThat(scored.at().isExact()).isTrue();
+                });
+            });
+            assertThat(plan.settings())
+                    .extracting(setting -> setting.lying().turned(hand))
+                    .containsExactlyInAnyOrder(0, 90, 180, 270);
+        }
+    }
+
     /** Each score is creased where it was wanted, from its face; checked by a board that knows nothing of the plan's reasons. */
     @Property(tries = 150)
     void theTrialBoardCreasesWhatWasWanted(
             @ForAll @Size(min = 1, max = 9) Set<@IntRange(min = 4, max = 300) Integer> sixtyFourths,
             @ForAll @IntRange(min = 1, max = 63) int odd,
-            @ForAll boolean left) {
-        ScoringBoard board = board("every 1/4 from 0 to 12, plus 3/8, 5/8");
+            @ForAll boolean left,
+            @ForAll boolean square) {
+        ScoringBoard board = board(
+                "every 1/4 from 0 to 12, plus 3/8, 5/8", square ? ScoringBoard.Plate.SQUARE : ScoringBoard.Plate.AT_45);
         List<Score> scores = new ArrayList<>();
         for (int at : sixtyFourths) {
             Fold fold = at % 3 == 0 ? Fold.MOUNTAIN : Fold.VALLEY;

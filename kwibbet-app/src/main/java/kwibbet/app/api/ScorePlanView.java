@@ -37,6 +37,10 @@ record ScorePlanView(List<SettingView> settings, int atLeast, boolean proven, Li
             if (lying instanceof Lying.InPlate plate) {
                 return plate.level().word() + "-" + plate.upright().word();
             }
+            if (lying instanceof Lying.SquareInPlate square) {
+                return square.levelAtFence().word() + "-"
+                        + square.uprightAtFence().word();
+            }
             return ((Lying.AtFence) lying).edge().word();
         }
     }

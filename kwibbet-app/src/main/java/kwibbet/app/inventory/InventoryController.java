@@ -33,6 +33,7 @@ import kwibbet.paper.PaperKind;
 import kwibbet.paper.Pattern;
 import kwibbet.picture.BoardPicture;
 import kwibbet.tool.Grooves;
+import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
 
@@ -77,6 +78,7 @@ class InventoryController {
                         inventory.studio().system(),
                         inventory.toolbox().trimmer().graduation().step()));
         model.addAttribute("slits", Trimmer.Slits.values());
+        model.addAttribute("plates", ScoringBoard.Plate.values());
         model.addAttribute(
                 "boardPicture",
                 BoardPicture.of(inventory.toolbox().board(), inventory.toolbox().hand()));

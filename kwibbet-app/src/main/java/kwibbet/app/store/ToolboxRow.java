@@ -43,6 +43,7 @@ class ToolboxRow implements Persistable<Integer> {
     private long boardWidth;
     private String grooves = "";
     private boolean plate;
+    private boolean plateSquare;
     private long thickestStack;
     private long pressBed = Toolbox.GENERIC.press().bed().toTicks();
     private long pressPlate = Toolbox.GENERIC.press().plate().toTicks();
@@ -72,7 +73,8 @@ class ToolboxRow implements Persistable<Integer> {
         boardName = tools.board().name();
         boardWidth = tools.board().width().toTicks();
         grooves = written(tools.board().grooves());
-        plate = tools.board().plate() == ScoringBoard.Plate.AT_45;
+        plate = tools.board().plate() != ScoringBoard.Plate.NONE;
+        plateSquare = tools.board().plate() == ScoringBoard.Plate.SQUARE;
         thickestStack = tools.trimmer().stack().thickest().toTicks();
         slits = tools.trimmer().slits();
         pressBed = tools.press().bed().toTicks();
@@ -88,13 +90,16 @@ class ToolboxRow implements Persistable<Integer> {
                 graduation(trimmerStep),
                 new Trimmer.Stack(sheetsAtOnce, Length.ofTicks(thickestStack)),
                 slits);
-        ScoringBoard board = new ScoringBoard(
-                boardName,
-                Length.ofTicks(boardWidth),
-                read(grooves),
-                plate ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE);
+        ScoringBoard board = new ScoringBoard(boardName, Length.ofTicks(boardWidth), read(grooves), plate());
         Press press = new Press(Length.ofTicks(pressBed), Length.ofTicks(pressPlate), pressLayers);
         return new Toolbox(trimmer, board, press, dies, hand);
+    }
+
+    private ScoringBoard.Plate plate() {
+        if (!plate) {
+            return ScoringBoard.Plate.NONE;
+        }
+        return plateSquare ? ScoringBoard.Plate.SQUARE : ScoringBoard.Plate.AT_45;
     }
 
     /** Series as {@code step/from/to}, single grooves as they are, parted by blanks; each as so many parts of an inch, {@code 121920:975360}. */

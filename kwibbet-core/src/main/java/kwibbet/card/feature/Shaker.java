@@ -7,7 +7,6 @@ import java.util.function.Function;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Feature;
-import kwibbet.card.Opening;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
@@ -286,25 +285,14 @@ public record Shaker() implements Feature {
             Side face = side;
             for (int i = 1; i <= frames(site); i++) {
                 PieceId id = site.part("wall-" + i);
-                Piece ring = wallFrame(id, site.name() + ", wall " + i);
+                // Cut by the pair of dies that cuts the frame, so that it stays out of sight behind it.
+                Piece ring = Window.ring(id, site.name() + ", wall " + i, site, shape, length(BORDER));
                 work.piece(ring, Panel.stuck(PanelId.of(id), id, ring.outline(), below, face, placement));
                 below = PanelId.of(id);
                 placement = Placement.SAME;
                 face = side == site.side() ? Side.UP : Side.UNDER;
             }
             return below;
-        }
-
-        /** Its own opening is wider than the window by a sixteenth, so that it stays out of sight. */
-        private Piece wallFrame(PieceId id, String name) {
-            Length hidden = Length.ofInches(1, 16);
-            Length in = length(BORDER).minus(hidden);
-            return Piece.of(
-                            id,
-                            name,
-                            site.brief().paper(PaperSlot.PAPER),
-                            shape.grown(length(BORDER)).outline())
-                    .opened(new Opening(id, "opening", shape.grown(hidden), Placement.at(new Point(in, in))));
         }
     }
 }

@@ -67,7 +67,7 @@ public record ScoreRequest(ScoringBoard board, Size piece, List<Score> scores, H
                 !grooves.last().isLongerThan(width),
                 board.at("grooves").pointer(),
                 "A groove at " + grooves.last() + " lies beyond a board " + width + " wide.");
-        ScoringBoard.Plate plate = board.at("diagonal").flag() ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE;
+        ScoringBoard.Plate plate = ToolsDocument.plate(board);
         Reading piece = document.at("piece");
         Size size = new Size(
                 piece.at("width").positive(system, LARGEST_SIDE),

@@ -52,7 +52,10 @@ public final class ToolsDocument {
         ObjectNode boardNode = node.putObject("board")
                 .put("name", board.name())
                 .put("width", board.width().toString())
-                .put("diagonal", board.plate() == ScoringBoard.Plate.AT_45);
+                .put("diagonal", board.plate() != ScoringBoard.Plate.NONE);
+        if (board.plate() == ScoringBoard.Plate.SQUARE) {
+            boardNode.put("laid", "square");
+        }
         write(board.grooves(), boardNode.putObject("grooves"));
         node.putObject("press")
                 .put("bed", tools.press().bed().toString())
@@ -149,8 +152,21 @@ public final class ToolsDocument {
                 !grooves.last().isLongerThan(width),
                 at.at("grooves").pointer(),
                 "A groove at " + grooves.last() + " lies beyond a board " + width + " wide.");
-        ScoringBoard.Plate plate = at.at("diagonal").flag() ? ScoringBoard.Plate.AT_45 : ScoringBoard.Plate.NONE;
-        return new ScoringBoard(named(at, usual.name()), width, grooves, plate);
+        return new ScoringBoard(named(at, usual.name()), width, grooves, plate(at));
+    }
+
+    /**
+     * Reads whether a board has a 45° plate, and how paper lies in it: by its corner unless it says square.
+     *
+     * @param board the board
+     * @throws Misfit when it says neither
+     */
+    public static ScoringBoard.Plate plate(Reading board) {
+        boolean square = board.at("laid").oneOfOr("corner", "corner", "square").equals("square");
+        if (!board.at("diagonal").flag()) {
+            return ScoringBoard.Plate.NONE;
+        }
+        return square ? ScoringBoard.Plate.SQUARE : ScoringBoard.Plate.AT_45;
     }
 
     /**

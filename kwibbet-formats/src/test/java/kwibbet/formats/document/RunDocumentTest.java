@@ -63,7 +63,7 @@ class RunDocumentTest {
                 List.of(Length.ofMillimetres(17)));
         Toolbox tools = new Toolbox(
                 Toolbox.GENERIC_METRIC.trimmer(),
-                new ScoringBoard("board", Length.ofInches(13), grooves, ScoringBoard.Plate.NONE),
+                new ScoringBoard("board", Length.ofInches(13), grooves, ScoringBoard.Plate.SQUARE),
                 new Press(Length.ofInches(7), Length.ofInches(9), 1),
                 dies,
                 Hand.LEFT);
