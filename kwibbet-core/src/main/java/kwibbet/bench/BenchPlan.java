@@ -12,14 +12,8 @@ import kwibbet.tool.Toolbox;
  * @param trim the cuts, setting after setting
  * @param score the creases, setting after setting
  * @param press what dies cut, load after load
- * @param make folding and sticking, card after card
  */
-public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<MakeStep> make) {
-
-    /** Copies the lists. */
-    public BenchPlan {
-        make = List.copyOf(make);
-    }
+public record BenchPlan(TrimPlan trim, ScoreList score, PressList press) {
 
     /**
      * The steps for a run.
@@ -32,9 +26,6 @@ public record BenchPlan(TrimPlan trim, ScoreList score, PressList press, List<Ma
      */
     static BenchPlan of(List<RunLine> lines, SheetPlan sheets, Toolbox tools, PressList press, FenceOrders before) {
         TrimPlan trim = TrimPlan.of(sheets, tools.trimmer(), before);
-        List<MakeStep> make = lines.stream()
-                .flatMap(line -> MakeStep.of(line.card(), press).stream())
-                .toList();
-        return new BenchPlan(trim, ScoreList.of(lines, tools, press.plan()), press, make);
+        return new BenchPlan(trim, ScoreList.of(lines, tools, press.plan()), press);
     }
 }

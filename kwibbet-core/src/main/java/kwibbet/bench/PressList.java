@@ -3,13 +3,10 @@ package kwibbet.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 import kwibbet.card.Card;
-import kwibbet.card.Opening;
-import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
-import kwibbet.card.Score;
+import kwibbet.making.Operation;
 import kwibbet.press.DieUse;
 import kwibbet.press.PressPlan;
 import kwibbet.press.PressPlan.Load;
@@ -57,8 +54,8 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
         List<DieLaying> layings = onBed.layup().uses().stream()
                 .map(use -> DieLaying.of(use, onBed.layup(), hand, inRegister(card, use)))
                 .toList();
-        List<MakeStep.Stick> stuck = onBed.layup().lying().on().stream()
-                .map(on -> MakeStep.Stick.of(card, on.join()))
+        List<Operation.Stick> stuck = onBed.layup().lying().on().stream()
+                .map(on -> Operation.Stick.of(card, on.join()))
                 .toList();
         return new PressStep(onBed, layings, stuck, count, List.of());
     }
@@ -75,29 +72,5 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
                                 && want.shape().equals(Optional.of(opening.shape()))))
                 .map(Piece::name)
                 .toList();
-    }
-
-    /** Whether an opening of a piece has been cut by a die. */
-    boolean cuts(Piece piece, Opening opening) {
-        return wants().filter(want -> want.piece().equals(piece))
-                .anyMatch(want -> want.role() == Want.Role.FIELD
-                        ? want.owner().equals(opening.owner())
-                        : want.outline().equals(opening.outline()));
-    }
-
-    /** Whether a piece has been folded at a score before the press. */
-    boolean folds(Piece piece, Score score) {
-        return wants().filter(want -> want.piece().equals(piece))
-                .flatMap(want -> want.part().stream())
-                .anyMatch(part ->
-                        part instanceof PartCut.Folded folded && folded.fold().equals(score.line()));
-    }
-
-    /** All shapes that are cut, a shape that takes several passes more than once. */
-    private Stream<Want> wants() {
-        return settings.stream()
-                .flatMap(setting -> setting.steps().stream())
-                .flatMap(PressStep::each)
-                .flatMap(step -> step.onBed().layup().wants());
     }
 }

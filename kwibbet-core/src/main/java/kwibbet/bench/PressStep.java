@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.making.Operation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.press.DieUse;
@@ -32,7 +33,7 @@ import kwibbet.wording.Phrase;
  * @param like the papers of other pieces that go through just so, one after the other
  */
 public record PressStep(
-        OnBed onBed, List<DieLaying> layings, List<MakeStep.Stick> stuck, int count, List<PressStep> like) {
+        OnBed onBed, List<DieLaying> layings, List<Operation.Stick> stuck, int count, List<PressStep> like) {
 
     /** Copies the lists. */
     public PressStep {

@@ -17,6 +17,8 @@ import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.Thrift;
 import kwibbet.layout.WorkOrder;
+import kwibbet.making.Making;
+import kwibbet.making.Way;
 import kwibbet.paper.PaperShelf;
 import kwibbet.press.PressPlan;
 import kwibbet.tool.Hand;
@@ -127,9 +129,9 @@ public record RunPlan(
         return lines.get(0).copies();
     }
 
-    /** How one of the cards is made, step by step. */
-    public List<MakeStep> makeOf(Card one) {
-        return MakeStep.of(one, bench.press());
+    /** How one of the cards is made. */
+    public Making makeOf(Card one, Way way) {
+        return Making.of(one, bench.press().plan(), way);
     }
 
     /** What the sheets of the run cost, in hundredths; nothing where the price of one of them is not known. */

@@ -3,9 +3,32 @@ package kwibbet.card;
 import kwibbet.wording.Phrase;
 
 /**
- * Something to do besides cutting, folding and sticking.
+ * Something hands do besides cutting, folding and sticking.
  *
+ * @param owner the addition it belongs to
  * @param piece the piece in hand
- * @param words what to do
+ * @param does what is done
+ * @param words how, as a sentence
  */
-public record Direction(PieceId piece, Phrase words) {}
+public record Direction(PieceId owner, PieceId piece, Does does, Phrase words) {
+
+    /** What hands do. */
+    public enum Does {
+        /** Wipe with powder against static. */
+        DUST,
+        /** Put filler in. */
+        FILL,
+        /** Put cords through. */
+        THREAD,
+        /** Fold what was cut free back, and hold it. */
+        FOLD_BACK,
+        /** Leave in what it was cut from. */
+        KEEP,
+        /** Set brads. */
+        FASTEN,
+        /** Glue a panel shut over what hangs behind it. */
+        CLOSE,
+        /** Put round the shut card. */
+        WRAP
+    }
+}

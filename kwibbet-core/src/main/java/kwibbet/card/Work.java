@@ -6,7 +6,6 @@ import java.util.List;
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Segment;
-import kwibbet.wording.Phrase;
 
 /**
  * What a feature comes to.
@@ -182,8 +181,8 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
         }
 
         /** Adds something to do. */
-        public Collector direction(PieceId owner, Phrase words) {
-            directions.add(new Direction(owner, words));
+        public Collector direction(Direction direction) {
+            directions.add(direction);
             return this;
         }
 

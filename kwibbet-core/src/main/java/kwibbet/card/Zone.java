@@ -20,6 +20,8 @@ public record Zone(PieceId owner, Side side, Outline outline, Use use, String wo
         PENCIL("pencil mark, to erase"),
         /** Stamped, inked, embossed or coloured. */
         SURFACE("surface work"),
+        /** A magnet is glued there. */
+        MAGNET("magnet"),
         /** No die, adhesive or layer may run into it. */
         KEEP_OUT("keep free");
 

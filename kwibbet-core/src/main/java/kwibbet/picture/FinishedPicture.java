@@ -273,7 +273,9 @@ public final class FinishedPicture {
         for (Zone zone : piece.zones()) {
             boolean here =
                     zone.outline().bounds().overlaps(each.panel().outline().bounds());
-            if (zone.side() == each.side() && here && zone.use() == Zone.Use.SURFACE) {
+            if (zone.side() == each.side()
+                    && here
+                    && (zone.use() == Zone.Use.SURFACE || zone.use() == Zone.Use.MAGNET)) {
                 Outline outline = new Outline(each.outline(zone.outline())).plus(right, down);
                 marks.add(Mark.Area.of(outline, Fill.NONE, Line.HIDDEN, ink));
             }

@@ -43,10 +43,6 @@ public final class FoldPicture {
 
     /** Text heights to a side of the frame. */
     private static final int ROWS = 14;
-    /** How high an arrow rises over its chord, as a part of it. */
-    private static final double BOW = 0.22;
-
-    private static final int ARC = 12;
     /** Room round the paper, as a part of its longer side. */
     private static final double ROOM = 0.12;
     /** A picture is at least this high, as a part of its width. */
@@ -315,8 +311,7 @@ public final class FoldPicture {
         boolean fromUnder = step.isSeenFromUnder();
         Vertex from = centre(step.moving(), step.before());
         Vertex to = Isometry.reflection(line).apply(from);
-        sketch.add(arc(point(from, fromUnder), point(to, fromUnder)));
-        head(point(from, fromUnder), point(to, fromUnder), sketch);
+        Arrow.bowed(point(from, fromUnder), point(to, fromUnder), sketch);
     }
 
     private Vertex centre(List<Integer> facets, FoldedState state) {
@@ -334,43 +329,11 @@ public final class FoldPicture {
         return new Vertex(x / corners, y / corners);
     }
 
-    private static Mark arc(Point from, Point to) {
-        List<Point> path = new ArrayList<>();
-        for (int i = 0; i <= ARC; i++) {
-            path.add(onArc(from, to, (double) i / ARC));
-        }
-        return new Mark.Stroke(path, Line.MOVE, Ink.ON_PAGE);
-    }
-
-    /** A parabola over the chord, to its left as it goes. */
-    private static Point onArc(Point from, Point to, double share) {
-        double x = to.x().minus(from.x()).toInches();
-        double y = to.y().minus(from.y()).toInches();
-        double rise = BOW * 4 * share * (1 - share);
-        return from.plus(Length.nearestInches(share * x + rise * y), Length.nearestInches(share * y - rise * x));
-    }
-
-    private void head(Point from, Point to, Sketch sketch) {
-        Point before = onArc(from, to, 0.93);
-        double x = to.x().minus(before.x()).toInches();
-        double y = to.y().minus(before.y()).toInches();
-        double length = Math.max(Math.hypot(x, y), 1e-9);
-        double barb = textHeight.toInches() * 0.55;
-        Point one = to.plus(
-                Length.nearestInches((-x - y * 0.6) / length * barb),
-                Length.nearestInches((-y + x * 0.6) / length * barb));
-        Point other = to.plus(
-                Length.nearestInches((-x + y * 0.6) / length * barb),
-                Length.nearestInches((-y - x * 0.6) / length * barb));
-        sketch.add(new Mark.Stroke(List.of(one, to, other), Line.MOVE, Ink.ON_PAGE));
-    }
-
     /** An arrow across the foot of the picture: over it goes. */
     private void turn(Sketch sketch) {
         Length down = frame.bottom().minus(textHeight);
         Point from = new Point(frame.left().plus(textHeight.multipliedBy(4)), down);
         Point to = new Point(frame.right().minus(textHeight.multipliedBy(4)), down);
-        sketch.add(arc(from, to));
-        head(from, to, sketch);
+        Arrow.bowed(from, to, sketch);
     }
 }

@@ -1,15 +1,21 @@
 package kwibbet.picture;
 
+import java.util.ArrayList;
 import java.util.List;
 
-import kwibbet.bench.MakeStep;
+import kwibbet.card.Adhesion;
+import kwibbet.card.Join;
 import kwibbet.card.Piece;
 import kwibbet.card.Side;
 import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
 import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.making.Making;
+import kwibbet.making.Operation;
+import kwibbet.making.State;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
@@ -21,6 +27,8 @@ import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 
 /** What is in hand at a step of making. */
 public final class StepPicture {
@@ -33,31 +41,74 @@ public final class StepPicture {
 
     private StepPicture(Rect inHand, MeasureSystem system) {
         Length longest = Length.max(inHand.size().width(), inHand.size().height());
-        Length side = longest.dividedDownBy(ROWS - 5).multipliedBy(ROWS);
-        Rect frame = Rect.of(Length.ZERO, Length.ZERO, side, side);
-        this.sketch = new Sketch(frame, side.dividedDownBy(ROWS), system);
+        Length row = longest.dividedDownBy(ROWS - 5);
+        Length room = row.multipliedBy(5);
+        Rect frame = Rect.of(
+                Length.ZERO,
+                Length.ZERO,
+                inHand.size().width().plus(room),
+                inHand.size().height().plus(room));
+        this.sketch = new Sketch(frame, row, system);
         this.piece = frame.centred(inHand.size());
     }
 
-    /** The piece in hand: with its creases where it is folded, on what it is stuck to and with what shows where it is stuck. */
-    public static Drawing of(MakeStep step, PaperShelf shelf, MeasureSystem system) {
+    /** The work as it lies before the maker at a step: what is done is in place, what is added comes in from the right. */
+    public static Drawing of(Making making, Operation step, PaperShelf shelf, MeasureSystem system) {
         Palette palette = new Palette(shelf);
-        if (step instanceof MakeStep.Stick stick) {
-            return stuck(stick, palette, system);
+        State before = making.stateBefore(step);
+        if (step instanceof Operation.Stick stick) {
+            return new Adding(stick, before, palette, system).drawing();
         }
-        if (step instanceof MakeStep.CutOut out) {
-            return handCut(out.piece(), List.of(out.cut()), shelf, system);
+        if (step instanceof Operation.CutOut out) {
+            return handCut(before.asItIs(out.piece()), out.cuts(), shelf, system);
         }
-        StepPicture picture = new StepPicture(Rect.atOrigin(step.piece().size()), system);
-        picture.flat(step.piece(), palette);
-        if (step instanceof MakeStep.Open open) {
-            Rect bounds =
-                    open.opening().in(Placement.at(picture.piece.corner())).bounds();
+        Piece piece = with(before, step).asItIs(step.piece());
+        StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
+        picture.flat(piece, palette);
+        if (step instanceof Operation.Open open) {
+            Rect bounds = open.openings()
+                    .get(0)
+                    .in(Placement.at(picture.piece.corner()))
+                    .bounds();
             picture.margins(bounds, picture.piece);
-            return picture.sketch.drawing("The opening in the " + step.piece().name());
+            return picture.sketch.drawing("The opening in the " + piece.name());
         }
-        String what = step instanceof MakeStep.Fold ? "The fold of the " : "The face of the ";
-        return picture.sketch.drawing(what + step.piece().name());
+        if (step instanceof Operation.Fold fold) {
+            picture.folding(fold);
+            return picture.sketch.drawing("The fold of the " + piece.name());
+        }
+        return picture.sketch.drawing(piece.name() + " in hand");
+    }
+
+    private static State with(State before, Operation step) {
+        List<Operation> done = new ArrayList<>(before.done());
+        done.add(step);
+        return new State(before.card(), done);
+    }
+
+    /** Over the first of the scores the smaller side goes onto the other. */
+    private void folding(Operation.Fold fold) {
+        Segment line = Placement.at(piece.corner()).apply(fold.scores().get(0).line());
+        Point middle = line.middle();
+        boolean upright = line.axis().filter(Axis.VERTICAL::equals).isPresent();
+        boolean level = line.axis().filter(Axis.HORIZONTAL::equals).isPresent();
+        if (upright) {
+            Length reach = Length.min(
+                            middle.x().minus(piece.left()), piece.right().minus(middle.x()))
+                    .half();
+            boolean fromLeft =
+                    middle.x().minus(piece.left()).isShorterThan(piece.right().minus(middle.x()));
+            Length side = fromLeft ? reach.negated() : reach;
+            Arrow.bowed(middle.plus(side, Length.ZERO), middle.plus(side.negated(), Length.ZERO), sketch);
+        } else if (level) {
+            Length reach = Length.min(
+                            middle.y().minus(piece.top()), piece.bottom().minus(middle.y()))
+                    .half();
+            boolean fromTop =
+                    middle.y().minus(piece.top()).isShorterThan(piece.bottom().minus(middle.y()));
+            Length side = fromTop ? reach.negated() : reach;
+            Arrow.bowed(middle.plus(Length.ZERO, side), middle.plus(Length.ZERO, side.negated()), sketch);
+        }
     }
 
     /** What a press plan leaves to the hand, each in its paper. */
@@ -122,30 +173,6 @@ public final class StepPicture {
                 .forEach(sketch::add);
     }
 
-    private static Drawing stuck(MakeStep.Stick stick, Palette palette, MeasureSystem system) {
-        Rect own = stick.piece().outline().bounds();
-        Rect both = new Outline(List.of(
-                        stick.host().corner(),
-                        new Point(stick.host().right(), stick.host().bottom()),
-                        own.corner(),
-                        new Point(own.right(), own.bottom())))
-                .bounds();
-        StepPicture picture = new StepPicture(both, system);
-        Length right = picture.piece.left().minus(both.left());
-        Length down = picture.piece.top().minus(both.top());
-        Rect host = stick.host().plus(right, down);
-        Ink onto = palette.ink(stick.onto(), stick.join().side());
-        picture.sketch.add(
-                Mark.Area.of(host, palette.fill(stick.onto(), stick.join().side()), Line.CUT, onto));
-        Placement lying = Placement.at(new Point(right, down));
-        Ink ink = palette.ink(stick.piece(), Side.UP);
-        picture.sketch.add(
-                Mark.Area.of(stick.piece().material().in(lying), palette.fill(stick.piece(), Side.UP), Line.CUT, ink));
-        picture.margins(own.plus(right, down), host);
-        return picture.sketch.drawing(
-                stick.piece().name() + " on " + stick.onto().name());
-    }
-
     /** How far something lies from the left and from the top of what it is on; nothing where it is flush. */
     private void margins(Rect zone, Rect host) {
         if (zone.left().isLongerThan(host.left())) {
@@ -153,6 +180,120 @@ public final class StepPicture {
         }
         if (zone.top().isLongerThan(host.top())) {
             sketch.span(Axis.VERTICAL, host.top(), zone.top(), host, 1);
+        }
+    }
+
+    /**
+     * A piece that is put on another: the one below as it lies by now, the place it goes to in dashes, and at its right the piece, with the adhesive on the face
+     * that is laid down.
+     */
+    private static final class Adding {
+
+        private final Operation.Stick stick;
+        private final State before;
+        private final Palette palette;
+        private final Placement toUpper;
+        private final Placement there;
+        private final Placement beside;
+        private final StepPicture picture;
+
+        Adding(Operation.Stick stick, State before, Palette palette, MeasureSystem system) {
+            this.stick = stick;
+            this.before = before;
+            this.palette = palette;
+            this.toUpper = stick.join().placement().inverse();
+            Rect own = stick.piece().outline().bounds();
+            Rect ground = stick.host().around(own);
+            Length gap =
+                    Length.max(ground.size().width(), ground.size().height()).dividedDownBy(8);
+            Length height = Length.max(ground.size().height(), own.size().height());
+            Rect both = Rect.of(
+                    Length.ZERO,
+                    Length.ZERO,
+                    ground.size().width().plus(gap).plus(own.size().width()),
+                    height);
+            this.picture = new StepPicture(both, system);
+            Point at = picture.piece.corner();
+            Length down = height.minus(ground.size().height()).half().minus(ground.top());
+            this.there = Placement.at(at.plus(ground.left().negated(), down));
+            this.beside = Placement.at(at.plus(
+                    ground.size().width().plus(gap).minus(own.left()),
+                    height.minus(own.size().height()).half().minus(own.top())));
+        }
+
+        Drawing drawing() {
+            ground();
+            Sketch sketch = picture.sketch;
+            Region material = before.asItIs(stick.piece()).material();
+            sketch.add(Mark.Area.of(material.outline().in(there), Fill.NONE, Line.HIDDEN, groundInk()));
+            Ink ink = palette.ink(stick.piece(), Side.UP);
+            sketch.add(Mark.Area.of(material.in(beside), palette.fill(stick.piece(), Side.UP), Line.CUT, ink)
+                    .lifted());
+            on(stick.piece(), Side.UP, beside);
+            boolean foam = stick.join().adhesion().kind() == Adhesion.Kind.FOAM;
+            for (Region tape : stick.join().adhesive()) {
+                Region area = tape.in(toUpper).in(beside);
+                Hatching.of(area, sketch.rows(0.45), true, ink).forEach(sketch::add);
+                if (foam) {
+                    Hatching.of(area, sketch.rows(0.45), false, ink).forEach(sketch::add);
+                }
+            }
+            Rect from = stick.piece().outline().in(beside).bounds();
+            Rect to = stick.piece().outline().in(there).bounds();
+            Arrow.bowed(new Point(from.left(), from.middle().y()), to.middle(), sketch);
+            figures();
+            return sketch.drawing(stick.piece().name() + " on " + stick.lower().name());
+        }
+
+        private void ground() {
+            Piece lower = before.asItIs(stick.lower());
+            Side side = stick.join().side();
+            Region area = before.card()
+                    .panelOf(stick.join().panel())
+                    .material(lower)
+                    .in(toUpper)
+                    .in(there);
+            picture.sketch.add(Mark.Area.of(area, palette.fill(lower, side), Line.CUT, groundInk()));
+            before.stuckOn(lower.id(), side).stream()
+                    .filter(join -> join.panel().equals(stick.join().panel()))
+                    .forEach(join -> layer(join, toUpper.within(there)));
+        }
+
+        private Ink groundInk() {
+            return palette.ink(stick.lower(), stick.join().side());
+        }
+
+        /** What is stuck there by now, with what is stuck to that. */
+        private void layer(Join join, Placement lower) {
+            Piece piece = before.asItIs(before.card().pieceOf(join.upper()));
+            Placement lying = join.placement().within(lower);
+            Side up = lying.mirrored() ? Side.UNDER : Side.UP;
+            picture.sketch.add(Mark.Area.of(
+                    piece.material().in(lying), palette.fill(piece, up), Line.CUT, palette.ink(piece, up)));
+            on(piece, up, lying);
+        }
+
+        private void on(Piece piece, Side side, Placement lying) {
+            before.stuckOn(piece.id(), side).forEach(join -> layer(join, lying));
+        }
+
+        private void figures() {
+            Rect host = Outline.of(stick.host()).in(there).bounds();
+            Rect zone = stick.piece().outline().in(there).bounds();
+            for (Operation.Stick.Measured measured : stick.measured()) {
+                if (measured.by().isPositive()) {
+                    figure(measured.from(), zone, host);
+                }
+            }
+        }
+
+        private void figure(Edge from, Rect zone, Rect host) {
+            switch (from) {
+                case LEFT -> picture.sketch.span(Axis.HORIZONTAL, host.left(), zone.left(), host, 1);
+                case RIGHT -> picture.sketch.span(Axis.HORIZONTAL, zone.right(), host.right(), host, 1);
+                case TOP -> picture.sketch.span(Axis.VERTICAL, host.top(), zone.top(), host, -1);
+                case BOTTOM -> picture.sketch.span(Axis.VERTICAL, zone.bottom(), host.bottom(), host, -1);
+            }
         }
     }
 }

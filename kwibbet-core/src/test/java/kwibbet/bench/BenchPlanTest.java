@@ -18,6 +18,7 @@ import kwibbet.cutting.Budget;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
@@ -205,9 +206,11 @@ class BenchPlanTest {
 
     @Test
     void matsAreStuckOnEachOtherBeforeTheyGoOnTheCard() {
-        assertThat(plan(TWO_MATS).bench().make())
+        RunPlan plan = plan(TWO_MATS);
+        assertThat(plan.makeOf(plan.card(), Way.BATCH).steps())
                 .extracting(step -> step.sentence(MeasureSystem.INCH).text())
                 .containsExactly(
+                        "Score Base, one line, as the score list says.",
                         "Fold the base along its score, inside faces together, and press the crease flat.",
                         "Stick mat-2 on mat-1, centred: 1/8 in shows all round.",
                         "Stick mat-1 on the front, centred: 1/8 in shows all round.");

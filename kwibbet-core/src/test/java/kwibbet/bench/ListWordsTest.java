@@ -14,6 +14,7 @@ import kwibbet.card.Copies;
 import kwibbet.card.RunLine;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Way;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -137,11 +138,13 @@ class ListWordsTest {
 
     @Test
     void everyStepOfMakingIsSaid() {
-        assertThat(plan(shelf(75), 5, WORKED).bench().make())
+        RunPlan plan = plan(shelf(75), 5, WORKED);
+        assertThat(plan.makeOf(plan.card(), Way.BATCH).steps())
                 .extracting(step -> text(step.sentence(INCH)))
-                .containsExactly(
+                .containsExactlyInAnyOrder(
+                        "Score Base, one line, as the score list says.",
                         "Base: stamp “words”, on 2 × 1/2 in, 5 3/8 in from the left and 2 1/2 in from the top.",
-                        "Base: stamp “sign”, on 2 × 1/2 in, 1 1/8 in from the left and 0 in from the top, on the other face.",
+                        "Base: stamp “sign”, on 2 × 1/2 in, 1 1/8 in from the left and flush with the top, on the other face.",
                         "Cut the opening in Base, a circle 2 in across: 1 1/8 in from the left, 1 3/4 in from the top.",
                         "Cut the opening in Base, an octagon 2 × 1 in: 5 3/8 in from the left, 2 1/4 in from the top.",
                         "Fold the base along its score, inside faces together, and press the crease flat.",
@@ -214,21 +217,20 @@ class ListWordsTest {
     /** Built through the panel, a shaker is closed from behind; hung on a mat, a blind is behind it. */
     @Test
     void whatIsStuckBehindIsSaidToBeBehind() {
-        assertThat(plan(shelf(75), 5, add("shaker", "glow", front(), "built", "through", "width", "2", "height", "2"))
-                        .bench()
-                        .make())
-                .extracting(step -> text(step.sentence(INCH)))
+        assertThat(making(add("shaker", "glow", front(), "built", "through", "width", "2", "height", "2")))
                 .anyMatch(words -> words.startsWith("Stick glow on the inside front"))
                 .noneMatch(words -> words.contains(" on the front"));
-        assertThat(plan(
-                                shelf(75),
-                                5,
-                                add("mat", "wall", front(), "border", "1/8"),
-                                add("blind", "blind", on("wall"), "width", "2", "height", "2"))
-                        .bench()
-                        .make())
-                .extracting(step -> text(step.sentence(INCH)))
+        assertThat(making(
+                        add("mat", "wall", front(), "border", "1/8"),
+                        add("blind", "blind", on("wall"), "width", "2", "height", "2")))
                 .anyMatch(words -> words.startsWith("Stick blind behind wall"))
                 .anyMatch(words -> words.startsWith("Stick wall on the front"));
+    }
+
+    private static List<String> making(Addition... additions) {
+        RunPlan plan = plan(shelf(75), 5, additions);
+        return plan.makeOf(plan.card(), Way.ONE).steps().stream()
+                .map(step -> text(step.sentence(INCH)))
+                .toList();
     }
 }

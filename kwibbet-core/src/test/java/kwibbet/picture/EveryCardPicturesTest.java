@@ -23,6 +23,8 @@ import kwibbet.drawing.Fill;
 import kwibbet.drawing.Mark;
 import kwibbet.fold.FoldedView;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Making;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
@@ -130,9 +132,10 @@ class EveryCardPicturesTest {
     @MethodSource("bases")
     void everyRunHasStepsThatCanBeReadAndDrawn(Base base) {
         RunPlan plan = RunPlan.of(line(card(base), 1), SHELF, Thrift.FEWEST_SHEETS, TOOLS);
-        plan.bench().make().forEach(step -> {
+        Making making = plan.makeOf(plan.card(), Way.ONE);
+        making.steps().forEach(step -> {
             assertThat(step.sentence(MeasureSystem.INCH).text()).endsWith(".").doesNotContain("null");
-            assertWithin(StepPicture.of(step, SHELF, MeasureSystem.INCH));
+            assertWithin(StepPicture.of(making, step, SHELF, MeasureSystem.INCH));
         });
         plan.bench().score().settings().stream()
                 .flatMap(setting -> setting.steps().stream())

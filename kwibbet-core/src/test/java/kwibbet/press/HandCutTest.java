@@ -200,8 +200,8 @@ class HandCutTest {
                         Inches.MATERIALS.shelf(),
                         kwibbet.layout.Thrift.FEWEST_SHEETS,
                         Inches.TOOLS)
-                .bench()
-                .make()
+                .makeOf(card, kwibbet.making.Way.ONE)
+                .steps()
                 .stream()
                 .map(step -> step.sentence(MeasureSystem.INCH).text())
                 .toList();

@@ -20,7 +20,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.bench.DieLaying;
-import kwibbet.bench.MakeStep;
 import kwibbet.bench.PressList;
 import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
@@ -31,6 +30,8 @@ import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.RunLine;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Operation;
+import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.PressPicture;
@@ -141,8 +142,8 @@ class PressPlanTest {
                 shelf(paper(size("12", "12"))),
                 Thrift.FEWEST_SHEETS,
                 TOOLS.withDies(List.of(circle("1 1/8"))));
-        assertThat(byHand.bench().make()).anyMatch(MakeStep.Open.class::isInstance);
-        assertThat(byDie.bench().make()).noneMatch(MakeStep.Open.class::isInstance);
+        assertThat(byHand.makeOf(byHand.card(), Way.BATCH).steps()).anyMatch(Operation.Open.class::isInstance);
+        assertThat(byDie.makeOf(byDie.card(), Way.BATCH).steps()).noneMatch(Operation.Open.class::isInstance);
         assertThat(none.byHand()).singleElement().satisfies(each -> {
             assertThat(each.sentence(MeasureSystem.INCH).text())
                     .isEqualTo("Base, its opening of 1 1/8 × 1 1/8 in: you have no die for it;"
@@ -282,7 +283,11 @@ class PressPlanTest {
                 .contains("along the right edge");
         assertThat(plan.bench().score().settings().get(0).steps().get(0).piece().size())
                 .isEqualTo(size("8 1/8", "5 1/16"));
-        assertThat(makes(plan)).noneMatch(words -> words.startsWith("Fold the base"));
+        assertThat(makes(plan))
+                .containsExactly(
+                        "Score Base, one line, as the score list says.",
+                        "Fold the base along its score, inside faces together, and press the crease flat.",
+                        "Cut the outline of Base in the press, with arch, as the press list says.");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         assertThat(TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
                         .isFine())
@@ -329,7 +334,10 @@ class PressPlanTest {
         assertThat(sentence(step(card, tools)))
                 .startsWith("Stick mat on the ")
                 .endsWith("With adhesive where the die cuts too: it cuts through both.");
-        assertThat(makes(stuck)).noneMatch(words -> words.startsWith("Stick mat"));
+        assertThat(makes(stuck))
+                .endsWith(
+                        "Stick mat on the front, centred: 1/8 in shows all round.",
+                        "Cut the opening of Base, through mat too, in the press, with circle 1, as the press list says.");
         TrialRun trial = TrialRun.of(stuck, 99, List.of());
         assertThat(trial.isFine()).isTrue();
         assertThat(trial.pieces())
@@ -581,7 +589,7 @@ class PressPlanTest {
     }
 
     private static List<String> makes(RunPlan plan) {
-        return plan.bench().make().stream()
+        return plan.makeOf(plan.card(), Way.BATCH).steps().stream()
                 .map(step -> step.sentence(MeasureSystem.INCH).text())
                 .toList();
     }

@@ -10,17 +10,17 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 import kwibbet.Tries;
-import kwibbet.bench.MakeStep;
-import kwibbet.bench.PressStep;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
-import kwibbet.card.Join;
 import kwibbet.card.base.Bases;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Operation;
+import kwibbet.making.State;
+import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.SheetSizes;
@@ -168,48 +168,17 @@ class PressedCardsTest {
         return trial.pieces().stream().mapToInt(made -> made.dieCuts().asked()).sum();
     }
 
-    /** At the press or when the card is made, but not at both: every piece stuck, every opening cut, every score folded. */
+    /** Every piece stuck, every opening cut, every score creased, once. */
     private static void everythingIsDoneOnce(Card card, RunPlan plan) {
-        List<MakeStep> make = plan.bench().make();
-        List<PressStep> press = plan.bench().press().settings().stream()
-                .flatMap(setting -> setting.steps().stream())
-                .toList();
-        List<Join> stuck = new ArrayList<>();
-        make.forEach(step -> {
-            if (step instanceof MakeStep.Stick stick) {
-                stuck.add(stick.join());
-            }
+        List<Operation> make = plan.makeOf(card, Way.BATCH).steps();
+        State finished = plan.makeOf(card, Way.BATCH).finished();
+        assertThat(make).doesNotHaveDuplicates();
+        assertThat(make.stream().filter(Operation.Stick.class::isInstance).map(step -> ((Operation.Stick) step).join()))
+                .containsExactlyInAnyOrderElementsOf(card.joins());
+        card.pieces().forEach(piece -> {
+            assertThat(finished.asItIs(piece).openings()).isEqualTo(piece.openings());
+            assertThat(finished.asItIs(piece).scores()).isEqualTo(piece.scores());
         });
-        press.stream().flatMap(step -> step.stuck().stream()).distinct().forEach(stick -> stuck.add(stick.join()));
-        assertThat(stuck).containsExactlyInAnyOrderElementsOf(card.joins());
-
-        long folded = make.stream().filter(MakeStep.Fold.class::isInstance).count();
-        long before = press.stream()
-                .filter(step -> step.onBed().layup().lying().fold() instanceof Lying.Through)
-                .map(PressStep::piece)
-                .distinct()
-                .count();
-        RunPlan byHand = RunPlan.of(
-                line(card, 1), plan.shelf(), Thrift.FEWEST_SHEETS, plan.tools().withDies(List.of()));
-        assertThat(folded + before)
-                .isEqualTo(byHand.bench().make().stream()
-                        .filter(MakeStep.Fold.class::isInstance)
-                        .count());
-
-        long cutByHand = make.stream()
-                .mapToLong(step -> step instanceof MakeStep.OpenMany many
-                        ? many.openings().size()
-                        : step instanceof MakeStep.Open ? 1 : 0)
-                .sum();
-        long cutByDie = press.stream()
-                .flatMap(step -> step.onBed().layup().wants())
-                .filter(want -> want.role() == Want.Role.OPENING)
-                .distinct()
-                .count();
-        assertThat(cutByHand + cutByDie)
-                .isEqualTo(card.pieces().stream()
-                        .mapToLong(piece -> piece.openings().size())
-                        .sum());
         assertThat(make)
                 .allSatisfy(step ->
                         assertThat(step.sentence(MeasureSystem.INCH).text()).endsWith("."));

@@ -85,7 +85,6 @@ class SettledRunTest {
                     .isGreaterThanOrEqualTo(
                             plan.sheets().isProven() ? plan.sheets().sheets() : 0);
             assertThat(left.bench().score()).isEqualTo(plan.bench().score());
-            assertThat(left.bench().make()).isEqualTo(plan.bench().make());
         }
     }
 
@@ -97,7 +96,6 @@ class SettledRunTest {
                 run.lines(), SHELF, TOOLS, run.cutSoFar(plan, plan.sheets().copies()));
         assertThat(rest.plan().sheets().lettered()).isEmpty();
         assertThat(rest.plan().bench().trim().settings()).isEmpty();
-        assertThat(rest.plan().bench().make()).isNotEmpty();
         assertThat(RunProgress.NONE.isAllCut(rest.plan())).isTrue();
         assertThat(RunProgress.NONE.isAllCut(plan)).isFalse();
     }

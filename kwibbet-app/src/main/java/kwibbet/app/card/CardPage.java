@@ -15,7 +15,6 @@ import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.app.web.Walk;
-import kwibbet.bench.MakeStep;
 import kwibbet.bench.PressSetting;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.ScoreStep;
@@ -37,6 +36,9 @@ import kwibbet.fold.CardFolding;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Making;
+import kwibbet.making.Operation;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
@@ -116,7 +118,10 @@ public record CardPage(
 
     /** The address that shows just what is looked at, so that it is in hand after a reload too. */
     public String here() {
-        String more = looking.station() == Station.CARD ? "&pose=" + look() : "&at=" + looking.at();
+        String more = looking.station() == Station.CARD
+                ? "&pose=" + look()
+                : "&at=" + looking.at()
+                        + looking.way().map(way -> "&way=" + way.key()).orElse("");
         return stationPath() + "?held=" + hand().key() + more;
     }
 
@@ -195,7 +200,8 @@ public record CardPage(
                 plan().bench().press().plan().passes() == 0
                         ? "none"
                         : Markup.counted(plan().bench().press().plan().passes(), "pass", "passes");
-            case MAKE -> Markup.counted(plan().bench().make().size(), "step", "steps");
+            case MAKE ->
+                Markup.counted(Making.count(card(), plan().bench().press().plan()), "step", "steps");
         };
     }
 
@@ -389,8 +395,23 @@ public record CardPage(
         return StepPicture.handCuts(plan().bench().press().plan(), plan().shelf(), system());
     }
 
-    public Drawing step(MakeStep step) {
-        return StepPicture.of(step, plan().shelf(), system());
+    /** How its copies are made, where nothing is said in batches if there are several. */
+    public Way way() {
+        return looking.way().orElse(plan().copies().cards() > 1 ? Way.BATCH : Way.ONE);
+    }
+
+    /** The ways to choose from. */
+    public List<Way> ways() {
+        return List.of(Way.values());
+    }
+
+    /** How it is made, one way or the other. */
+    public Making making() {
+        return plan().makeOf(card(), way());
+    }
+
+    public Drawing step(Making making, Operation step) {
+        return StepPicture.of(making, step, plan().shelf(), system());
     }
 
     public List<Legend.Entry> legend() {

@@ -1,5 +1,9 @@
 package kwibbet.app.card;
 
+import java.util.Optional;
+
+import kwibbet.making.Way;
+
 /**
  * What a maker is looking at; carried along by every form, never stored.
  *
@@ -7,16 +11,17 @@ package kwibbet.app.card;
  * @param hand the id of the piece in hand
  * @param pose the key of the pose the finished card is shown in
  * @param at the number of the setting that is being done, from 1
+ * @param way how the copies are made, where the maker said it
  */
-public record Looking(Station station, String hand, String pose, int at) {
+public record Looking(Station station, String hand, String pose, int at, Optional<Way> way) {
 
     /** With another piece in hand. */
     public Looking holding(String piece) {
-        return new Looking(station, piece, pose, at);
+        return new Looking(station, piece, pose, at, way);
     }
 
     /** The same at another station. */
     Looking at(Station other) {
-        return new Looking(other, hand, pose, at);
+        return new Looking(other, hand, pose, at, way);
     }
 }

@@ -23,6 +23,7 @@ import kwibbet.app.store.Edit;
 import kwibbet.app.web.Entries;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.making.Way;
 
 /** Reads what a request to a card's page says: every form of the page carries along what is looked at. */
 @Configuration
@@ -58,7 +59,8 @@ class TurnResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
                 Station.of(typed.getOrDefault("station", "card")).orElse(Station.CARD),
                 PieceId.isOne(held) ? held : PieceId.BASE.value(),
                 typed.getOrDefault("pose", Pose.SHUT),
-                number(typed.getOrDefault("at", "1")));
+                number(typed.getOrDefault("at", "1")),
+                Way.of(typed.getOrDefault("way", "")));
         Entries entries = Entries.of(typed);
         return new Asked(
                 id(request),

@@ -17,6 +17,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.SupplyList;
 import kwibbet.drawing.Drawing;
+import kwibbet.making.Making;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.TableScale;
@@ -43,7 +44,12 @@ class CompareController {
      * @param finished the shut card; both are drawn to one scale
      * @param supplies what it uses besides paper
      */
-    public record Side(String id, RunPlan plan, Drawing flat, Drawing finished, List<Phrase> supplies) {}
+    public record Side(String id, RunPlan plan, Drawing flat, Drawing finished, List<Phrase> supplies) {
+        /** How many steps it takes to make one. */
+        public int steps() {
+            return Making.count(plan.card(), plan.bench().press().plan());
+        }
+    }
 
     @GetMapping("/compare")
     String compare(

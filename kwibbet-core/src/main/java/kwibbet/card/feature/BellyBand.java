@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import kwibbet.card.Adhesion;
+import kwibbet.card.Direction;
 import kwibbet.card.Feature;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
@@ -132,10 +133,12 @@ public record BellyBand() implements Feature {
             site.others().forEach(each -> work.above(each.panel().id(), tail));
         }
         work.above(other, one);
-        work.direction(
+        work.direction(new Direction(
                 site.id(),
+                site.id(),
+                Direction.Does.WRAP,
                 Phrase.of("Wrap " + site.name()
-                        + " round the shut card and tape its ends to each other behind, not to the card."));
+                        + " round the shut card and tape its ends to each other behind, not to the card.")));
         return work.end();
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import kwibbet.card.Adhesion;
+import kwibbet.card.Direction;
 import kwibbet.card.Feature;
 import kwibbet.card.Lines;
 import kwibbet.card.Opening;
@@ -164,7 +165,12 @@ public record Blind() implements Feature {
             Length drop = opening.height().plus(lap().multipliedBy(2));
             Length cords = drop.plus(opening.width()).plus(TAIL).multipliedBy(2);
             work.supply(Supply.length(site.id(), "cord", cords));
-            work.direction(site.id(), sentence());
+            work.direction(new Direction(site.id(), site.id(), Direction.Does.THREAD, sentence()));
+            work.direction(new Direction(
+                    site.id(),
+                    site.id(),
+                    Direction.Does.CLOSE,
+                    Phrase.of("Glue the " + site.place() + " shut over the back of " + site.name() + ".")));
             return work.end();
         }
 
@@ -172,11 +178,11 @@ public record Blind() implements Feature {
             MeasureSystem system = site.brief().system();
             Length stack = site.brief().caliper(PaperSlot.PAPER).multipliedBy(count());
             return Phrase.in(system)
-                    .words("Pleat " + site.name() + " to and fro, the first fold a valley: " + count() + " pleats of ")
+                    .words("Squeeze " + site.name() + " into its " + count() + " pleats of ")
                     .length(pleat())
-                    .words(". Thread two cords through the holes and knot them below. Raised, the pleats stack ")
+                    .words(", thread two cords through the holes and knot them below. Raised, the pleats stack ")
                     .length(stack.roundedUpTo(site.brief().materials().trim()).shown())
-                    .words(" thick. Glue the front shut over it.")
+                    .words(" thick.")
                     .end();
         }
 

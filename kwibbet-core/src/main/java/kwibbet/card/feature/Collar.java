@@ -2,6 +2,7 @@ package kwibbet.card.feature;
 
 import java.util.List;
 
+import kwibbet.card.Direction;
 import kwibbet.card.Feature;
 import kwibbet.card.Lines;
 import kwibbet.card.Panel;
@@ -130,10 +131,12 @@ public record Collar() implements Feature {
             work.freed(site.panel(), Panel.folded(panel, site.piece(), flap, site.panel(), fold, 180));
             number++;
         }
-        work.direction(
+        work.direction(new Direction(
+                site.id(),
                 site.piece(),
-                Phrase.of("Cut the slits of " + site.name()
-                        + ", fold both corners back and hold each with a dot of glue."));
+                Direction.Does.FOLD_BACK,
+                Phrase.of("Fold both corners of " + site.name()
+                        + " back where its slits are cut, and hold each with a dot of glue.")));
         return work.end();
     }
 }

@@ -77,12 +77,12 @@ public record Magnets() implements Feature {
 
     private static Work pair(Site site, Site.Deeper behind, Outline magnet) {
         Zone one = new Zone(
-                site.id(), site.side().opposite(), magnet.in(site.frame()), Zone.Use.SURFACE, "glue a magnet here");
+                site.id(), site.side().opposite(), magnet.in(site.frame()), Zone.Use.MAGNET, "glue a magnet here");
         Zone other = new Zone(
                 site.id(),
                 behind.side(),
                 magnet.in(behind.frame()),
-                Zone.Use.SURFACE,
+                Zone.Use.MAGNET,
                 "glue the second magnet here, the pull towards the first");
         return new Work.Collector()
                 .zone(site.piece(), one)

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Adhesion;
+import kwibbet.card.Direction;
 import kwibbet.card.Feature;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
@@ -114,8 +115,11 @@ public record Ornament() implements Feature {
                             PanelId.of(foam.id()),
                             Side.UP,
                             Placement.SAME));
-            work.direction(
-                    foam.id(), Phrase.of("Leave the foam of " + site.name() + " in its negative until it is stuck."));
+            work.direction(new Direction(
+                    site.id(),
+                    foam.id(),
+                    Direction.Does.KEEP,
+                    Phrase.of("Leave the foam of " + site.name() + " in its negative until it is stuck.")));
         } else {
             Adhesion adhesion = site.brief().is(BACKING, Mat.ON_FOAM)
                     ? Adhesion.foam(site.brief().length(Mat.FOAM))

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 
 import kwibbet.card.Adhesion;
+import kwibbet.card.Direction;
 import kwibbet.card.Feature;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
@@ -192,10 +193,13 @@ public record Shaker() implements Feature {
             }
             work.supply(Supply.volume(
                     site.id(), "filler", shape.area() * length(DEPTH).toInches() * FILLED));
-            work.direction(
+            work.direction(new Direction(
                     site.id(),
-                    Phrase.of("Wipe " + site.name()
-                            + " with powder against static before you fill it, then fill it a third full."));
+                    site.id(),
+                    Direction.Does.DUST,
+                    Phrase.of("Wipe the film and the wall of " + site.name() + " with powder against static.")));
+            work.direction(new Direction(
+                    site.id(), site.id(), Direction.Does.FILL, Phrase.of("Fill " + site.name() + " a third full.")));
             return work.end();
         }
 

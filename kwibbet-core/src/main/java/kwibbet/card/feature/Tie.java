@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
+import kwibbet.card.Direction;
 import kwibbet.card.Feature;
 import kwibbet.card.Opening;
 import kwibbet.card.PaperSlot;
@@ -126,12 +127,14 @@ public record Tie() implements Feature {
                 .plus(TAIL.multipliedBy(2));
         return work.supply(Supply.count(site.id(), "brad", 2))
                 .supply(Supply.length(site.id(), "twine", twine))
-                .direction(
+                .direction(new Direction(
+                        site.id(),
                         site.below().stream()
                                 .reduce((upper, lower) -> lower)
                                 .map(Site.Deeper::piece)
                                 .orElse(site.piece()),
-                        Phrase.of("Set the two brads of " + site.name() + " and wind the twine round both."))
+                        Direction.Does.FASTEN,
+                        Phrase.of("Set the two brads of " + site.name() + " and wind the twine round both.")))
                 .end();
     }
 

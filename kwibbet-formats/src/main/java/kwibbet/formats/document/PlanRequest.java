@@ -76,7 +76,8 @@ public record PlanRequest(List<Line> lines, Thrift thrift, PaperShelf shelf, Too
                 Duration.ofMillis(Math.round(1_000 * seconds)));
     }
 
-    private static Line line(Reading line) {
+    /** Reads a design and how many are made of it. */
+    static Line line(Reading line) {
         Reading spares = line.at("spares");
         Copies copies = new Copies(
                 line.at("copies").isMissing() ? 1 : (int) line.at("copies").whole(-MOST_CARDS, MOST_CARDS),

@@ -15,7 +15,6 @@ import java.util.stream.IntStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 import kwibbet.bench.BareOffcut;
-import kwibbet.bench.MakeStep;
 import kwibbet.bench.OffMark;
 import kwibbet.bench.PressList;
 import kwibbet.bench.PressSetting;
@@ -44,6 +43,8 @@ import kwibbet.layout.CutPart;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.PaperPlan.CutSize;
 import kwibbet.layout.SheetPlan.Lettered;
+import kwibbet.making.Operation;
+import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
@@ -425,7 +426,8 @@ public final class Handout {
     private void making(Card card) throws IOException {
         flow.heading("Make one " + (isOfSeveral() ? card.design().name() : "card"));
         int number = 1;
-        for (MakeStep step : plan.makeOf(card)) {
+        Way way = plan.lines().stream().mapToInt(line -> line.copies().cards()).sum() > 1 ? Way.BATCH : Way.ONE;
+        for (Operation step : plan.makeOf(card, way).steps()) {
             flow.line(number + ".", step.sentence(system), 12);
             number++;
         }

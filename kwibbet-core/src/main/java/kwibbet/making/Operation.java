@@ -1,0 +1,735 @@
+package kwibbet.making;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+
+import kwibbet.card.Adhesion;
+import kwibbet.card.Card;
+import kwibbet.card.Direction;
+import kwibbet.card.Join;
+import kwibbet.card.Opening;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Score;
+import kwibbet.card.Side;
+import kwibbet.card.Zone;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Paper;
+import kwibbet.press.HandCut;
+import kwibbet.press.Layup;
+import kwibbet.press.Want;
+import kwibbet.shape.Axis;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Margins;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
+import kwibbet.wording.Phrase;
+
+/** One thing hands do with the pieces of a card, from the cut rectangles on. */
+public sealed interface Operation {
+
+    /** What is no wider is punched. Common practice, no source. */
+    Length PUNCHED = Length.ofInches(1, 4);
+
+    /** Names it within its card, as long as what it is done to is there. */
+    String id();
+
+    /** What it does. */
+    Does does();
+
+    /** The piece in hand, the first where there are several. */
+    Piece piece();
+
+    /** All pieces it is done to at once. */
+    default List<Piece> pieces() {
+        return List.of(piece());
+    }
+
+    /** The piece it is done on, where that is another. */
+    default Optional<Piece> onto() {
+        return Optional.empty();
+    }
+
+    /** Which face of the piece in hand is up. */
+    default Side face() {
+        return Side.UP;
+    }
+
+    /** Where it is done. */
+    Station station();
+
+    /** With what; changing it is taking up something else. */
+    String tool();
+
+    /** How long it takes one card, in minutes. */
+    default double minutes() {
+        return does().minutes();
+    }
+
+    /** What to do. */
+    Phrase sentence(MeasureSystem system);
+
+    /**
+     * Creases at the board or along a ruler; where and how, the score list says.
+     *
+     * @param piece the piece
+     * @param scores its scores
+     */
+    record Crease(Piece piece, List<Score> scores) implements Operation {
+        /** Copies the list. */
+        public Crease {
+            scores = List.copyOf(scores);
+        }
+
+        @Override
+        public String id() {
+            return "score-" + piece.id().value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.SCORE;
+        }
+
+        @Override
+        public Station station() {
+            return Station.BOARD;
+        }
+
+        @Override
+        public String tool() {
+            return "scoring board";
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.of("Score " + piece.name() + ", "
+                    + (scores.size() == 1 ? "one line" : scores.size() + " lines") + ", as the score list says.");
+        }
+    }
+
+    /**
+     * One pass of the press; how the dies are laid, the press list says.
+     *
+     * @param layup the paper with its dies
+     * @param number which of the passes of its piece
+     */
+    record Pass(Layup layup, int number) implements Operation {
+        @Override
+        public String id() {
+            return "press-" + piece().id().value() + "-" + number;
+        }
+
+        @Override
+        public Does does() {
+            return Does.PRESS;
+        }
+
+        @Override
+        public Piece piece() {
+            return layup.piece();
+        }
+
+        @Override
+        public Station station() {
+            return Station.PRESS;
+        }
+
+        @Override
+        public String tool() {
+            return String.join(
+                    " and ",
+                    layup.uses().stream()
+                            .map(use -> use.die().name())
+                            .distinct()
+                            .toList());
+        }
+
+        /** Whether it cuts the piece out. */
+        boolean cutsOut() {
+            return layup.cutsOut();
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            String through = String.join(
+                    " and ",
+                    layup.lying().on().stream().map(on -> on.piece().name()).toList());
+            List<String> what = layup.uses().stream()
+                    .map(use -> use.want().role())
+                    .distinct()
+                    .map(Want.Role::words)
+                    .toList();
+            return Phrase.of("Cut the " + String.join(" and the ", what) + " of " + piece().name()
+                    + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, with " + tool()
+                    + ", as the press list says.");
+        }
+    }
+
+    /**
+     * An outline that no die cuts, cut by hand.
+     *
+     * @param pieces the pieces that are cut out alike
+     * @param cuts how each part of it is marked and cut
+     */
+    record CutOut(List<Piece> pieces, List<HandCut> cuts) implements Operation {
+        /** Copies the lists. */
+        public CutOut {
+            pieces = List.copyOf(pieces);
+            cuts = List.copyOf(cuts);
+        }
+
+        @Override
+        public String id() {
+            return "cut-out-" + piece().id().value();
+        }
+
+        @Override
+        public Piece piece() {
+            return pieces.get(0);
+        }
+
+        @Override
+        public Does does() {
+            return Does.CUT_OUT;
+        }
+
+        @Override
+        public Station station() {
+            return Station.KNIFE;
+        }
+
+        @Override
+        public String tool() {
+            return "knife and ruler";
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system).words(Wording.names(pieces) + ".");
+            cuts.forEach(cut -> writer.words(" ").phrase(cut.sentence(system)));
+            return writer.words(pieces.size() == 1 ? "" : " " + Wording.TOGETHER)
+                    .end();
+        }
+    }
+
+    /**
+     * The edge of a die that is not at hand, cut otherwise.
+     *
+     * @param piece the piece
+     * @param words how
+     */
+    record CutEdge(Piece piece, Phrase words) implements Operation {
+        @Override
+        public String id() {
+            return "cut-edge-" + piece.id().value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.CUT_OUT;
+        }
+
+        @Override
+        public Station station() {
+            return Station.KNIFE;
+        }
+
+        @Override
+        public String tool() {
+            return "knife and ruler";
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return words;
+        }
+    }
+
+    /**
+     * Openings of one thing, all alike, cut by a punch or a knife.
+     *
+     * @param pieces the pieces they are cut in, of which all are cut alike
+     * @param openings those of the first piece
+     */
+    record Open(List<Piece> pieces, List<Opening> openings) implements Operation {
+        /** Copies the lists. */
+        public Open {
+            pieces = List.copyOf(pieces);
+            openings = List.copyOf(openings);
+        }
+
+        @Override
+        public String id() {
+            return "open-" + piece().id().value() + "-"
+                    + openings.get(0).owner().value() + "-" + piece().openings().indexOf(openings.get(0));
+        }
+
+        @Override
+        public Does does() {
+            return Does.OPEN;
+        }
+
+        @Override
+        public Piece piece() {
+            return pieces.get(0);
+        }
+
+        @Override
+        public Station station() {
+            return Station.KNIFE;
+        }
+
+        @Override
+        public String tool() {
+            return openings.get(0).shape().size().width().isLongerThan(PUNCHED) ? "knife and ruler" : "punch";
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            CutShape shape = openings.get(0).shape();
+            Phrase.Writer writer = Phrase.in(system);
+            if (openings.size() == 1) {
+                writer.words("Cut the " + openings.get(0).name() + " in " + Wording.names(pieces) + ", ")
+                        .words(
+                                shape.isCircle()
+                                        ? "a circle "
+                                        : article(shape.kind().words()) + " ");
+            } else {
+                writer.words("Cut " + openings.size() + " " + openings.get(0).name() + "s in " + Wording.names(pieces)
+                        + ", each ");
+            }
+            if (shape.isCircle()) {
+                writer.length(shape.size().width()).words(" across");
+            } else {
+                writer.size(shape.size());
+            }
+            where(writer);
+            return writer.words(pieces.size() == 1 ? "." : ". " + Wording.TOGETHER)
+                    .end();
+        }
+
+        private void where(Phrase.Writer writer) {
+            List<Length> lefts = distinct(Rect::left);
+            List<Length> tops = distinct(Rect::top);
+            if (lefts.size() * tops.size() != openings.size()) {
+                writer.words(", where the piece at full size shows them");
+                return;
+            }
+            writer.words(": ");
+            along(writer, lefts, " from the left");
+            writer.words(openings.size() == 1 ? ", " : "; ");
+            along(writer, tops, " from the top");
+        }
+
+        private static String article(String word) {
+            return ("aeiou".indexOf(word.charAt(0)) >= 0 ? "an " : "a ") + word;
+        }
+
+        private List<Length> distinct(Function<Rect, Length> edge) {
+            return openings.stream()
+                    .map(Opening::bounds)
+                    .map(edge)
+                    .distinct()
+                    .sorted()
+                    .toList();
+        }
+
+        /** Where they start, and how far each is from the one before; each by itself where they lie unevenly. */
+        private static void along(Phrase.Writer writer, List<Length> at, String from) {
+            boolean even = at.size() > 2
+                    && IntStream.range(2, at.size()).allMatch(i -> at.get(i)
+                            .minus(at.get(i - 1))
+                            .equals(at.get(1).minus(at.get(0))));
+            if (even) {
+                writer.length(at.get(0))
+                        .words(from + ", then every ")
+                        .length(at.get(1).minus(at.get(0)))
+                        .words(", " + at.size() + " times");
+                return;
+            }
+            for (int i = 0; i < at.size(); i++) {
+                writer.words(i == 0 ? "" : i == at.size() - 1 ? " and " : ", ").length(at.get(i));
+            }
+            writer.words(from);
+        }
+    }
+
+    /**
+     * Work on a face.
+     *
+     * @param piece the piece
+     * @param zone where and what
+     * @param does what it is: work with ink or heat, a pencil mark, or a magnet
+     * @param medium what it takes
+     */
+    record Treat(Piece piece, Zone zone, Does does, String medium) implements Operation {
+        @Override
+        public String id() {
+            return Wording.id(does) + "-" + piece.id().value() + "-"
+                    + zone.owner().value() + "-" + piece.zones().indexOf(zone);
+        }
+
+        @Override
+        public Side face() {
+            return zone.side();
+        }
+
+        @Override
+        public Station station() {
+            return does == Does.TREAT ? Station.SURFACE : Station.ASSEMBLY;
+        }
+
+        @Override
+        public String tool() {
+            return medium;
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            if (does == Does.ERASE) {
+                return Phrase.of("Erase the pencil marks on " + piece.name() + ".");
+            }
+            Rect bounds = zone.outline().bounds();
+            Phrase.Writer writer = Phrase.in(system)
+                    .words(piece.name() + ": " + zone.words() + ", on ")
+                    .size(bounds.size())
+                    .words(", ");
+            Wording.from(bounds.left(), "left", writer);
+            writer.words(" and ");
+            Wording.from(bounds.top(), "top", writer);
+            return writer.words(zone.side() == Side.UP ? "." : ", on the other face.")
+                    .end();
+        }
+    }
+
+    /**
+     * A fold along all scores of a piece that fold freely.
+     *
+     * @param piece the piece that is folded
+     * @param scores along which scores
+     * @param pressure how hard its paper is creased
+     */
+    record Fold(Piece piece, List<Score> scores, Pressure pressure) implements Operation {
+        /** Copies the list. */
+        public Fold {
+            scores = List.copyOf(scores);
+        }
+
+        @Override
+        public String id() {
+            return "fold-" + piece.id().value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.FOLD;
+        }
+
+        @Override
+        public Station station() {
+            return Station.FOLDING;
+        }
+
+        @Override
+        public String tool() {
+            return "bone folder";
+        }
+
+        @Override
+        public double minutes() {
+            return does().minutes() * scores.size();
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            long valleys = scores.stream()
+                    .filter(score -> score.fold() == Score.Fold.VALLEY)
+                    .count();
+            String which = scores.size() == 1 ? "its score" : "its " + scores.size() + " scores";
+            String way = valleys == scores.size()
+                    ? way(Score.Fold.VALLEY)
+                    : valleys == 0
+                            ? way(Score.Fold.MOUNTAIN)
+                            : isByTurns()
+                                    ? "to and fro, the first "
+                                            + scores.get(0).fold().word()
+                                    : valleys + " valleys and " + (scores.size() - valleys) + " mountains";
+            return Phrase.of("Fold the " + piece.name().toLowerCase(Locale.ROOT) + " along " + which + ", " + way
+                    + pressure.words(scores.size()));
+        }
+
+        private String way(Score.Fold fold) {
+            if (piece.id().equals(PieceId.BASE)) {
+                return (fold == Score.Fold.VALLEY ? "inside" : "outside") + " faces together";
+            }
+            return (scores.size() == 1 ? "a " : "all ") + fold.word() + (scores.size() == 1 ? "" : "s");
+        }
+
+        private boolean isByTurns() {
+            return scores.size() > 2
+                    && IntStream.range(1, scores.size())
+                            .allMatch(i ->
+                                    scores.get(i).fold() != scores.get(i - 1).fold());
+        }
+    }
+
+    /** How hard a paper is creased, by its weight. Common practice, no source. */
+    enum Pressure {
+        /** Thin paper whitens. */
+        LIGHT(", and crease it with the fingers only: pressed hard, thin paper whitens."),
+        FIRM(", and press the crease flat."),
+        /** Heavy paper springs. */
+        BURNISHED(", and burnish the crease, or heavy paper springs open.");
+
+        private static final int THIN = 130;
+        private static final int HEAVY = 300;
+
+        private final String words;
+
+        Pressure(String words) {
+            this.words = words;
+        }
+
+        private String words(int creases) {
+            return creases == 1
+                    ? words
+                    : words.replace("the crease", "the creases").replace("crease it", "crease them");
+        }
+
+        static Pressure of(Card card, Piece piece) {
+            int grams = card.materials()
+                    .shelf()
+                    .find(piece.paper())
+                    .map(Paper::gramsPerSquareMetre)
+                    .orElse(THIN);
+            return grams < THIN ? LIGHT : grams > HEAVY ? BURNISHED : FIRM;
+        }
+    }
+
+    /**
+     * A piece stuck on what it sits on.
+     *
+     * @param piece the piece
+     * @param lower the piece it is stuck to
+     * @param join where
+     * @param host what it lies on, in the frame of the piece
+     * @param folds at which edges of that there is a fold
+     */
+    record Stick(Piece piece, Piece lower, Join join, Rect host, Set<Edge> folds) implements Operation {
+
+        private static final Length UNSEEN = Length.ofInches(1, 256);
+
+        /** Copies the set. */
+        public Stick {
+            folds = Set.copyOf(folds);
+        }
+
+        /** How a piece of a card is stuck on. */
+        public static Stick of(Card card, Join join) {
+            Piece lower = card.pieceOf(join.lower());
+            Placement toUpper = join.placement().inverse();
+            Rect host = card.hostArea(join).in(toUpper).bounds();
+            Set<Edge> folds = EnumSet.noneOf(Edge.class);
+            lower.scores().stream().map(score -> toUpper.apply(score.line())).forEach(line -> alongEdge(line, host)
+                    .ifPresent(folds::add));
+            return new Stick(card.pieceOf(join.upper()), lower, join, host, folds);
+        }
+
+        private static Optional<Edge> alongEdge(Segment line, Rect host) {
+            if (line.axis().filter(Axis.VERTICAL::equals).isPresent()) {
+                Length x = line.start().x();
+                return isClose(x, host.left())
+                        ? Optional.of(Edge.LEFT)
+                        : isClose(x, host.right()) ? Optional.of(Edge.RIGHT) : Optional.empty();
+            }
+            if (line.axis().isEmpty()) {
+                return Optional.empty();
+            }
+            Length y = line.start().y();
+            return isClose(y, host.top())
+                    ? Optional.of(Edge.TOP)
+                    : isClose(y, host.bottom()) ? Optional.of(Edge.BOTTOM) : Optional.empty();
+        }
+
+        /**
+         * How far it lies from an edge of what it lies on.
+         *
+         * @param from the edge
+         * @param by how far; less than 0 where it reaches past it
+         */
+        public record Measured(Edge from, Length by) {}
+
+        private Margins margins() {
+            return Margins.of(piece.outline().bounds(), host);
+        }
+
+        private boolean isCentred() {
+            Margins margins = margins();
+            return isClose(margins.left(), margins.right())
+                    && isClose(margins.top(), margins.bottom())
+                    && !margins.least().isNegative();
+        }
+
+        /** From which edges it is measured, across and down: those it lies nearest to, a fold before others. */
+        public List<Measured> measured() {
+            Margins margins = margins();
+            return List.of(
+                    nearer(new Measured(Edge.LEFT, margins.left()), new Measured(Edge.RIGHT, margins.right())),
+                    nearer(new Measured(Edge.TOP, margins.top()), new Measured(Edge.BOTTOM, margins.bottom())));
+        }
+
+        private Measured nearer(Measured one, Measured other) {
+            if (one.by().isNegative() != other.by().isNegative()) {
+                return one.by().isNegative() ? other : one;
+            }
+            if (isClose(one.by().abs(), other.by().abs())) {
+                return folds.contains(other.from()) ? other : one;
+            }
+            return other.by().abs().isShorterThan(one.by().abs()) ? other : one;
+        }
+
+        @Override
+        public String id() {
+            return "stick-" + piece.id().value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.STICK;
+        }
+
+        @Override
+        public Optional<Piece> onto() {
+            return Optional.of(lower);
+        }
+
+        @Override
+        public Side face() {
+            return join.side();
+        }
+
+        @Override
+        public Station station() {
+            return Station.ASSEMBLY;
+        }
+
+        @Override
+        public String tool() {
+            return join.adhesion().kind().words();
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system).words(verb() + piece.name() + where());
+            Margins margins = margins();
+            if (isCentred() && margins.left().isZero() && margins.top().isZero()) {
+                writer.words(", edge to edge");
+            } else if (isCentred() && isClose(margins.left(), margins.top())) {
+                writer.words(", centred: ").length(margins.left()).words(" shows all round");
+            } else if (isCentred()) {
+                writer.words(", centred: ")
+                        .length(margins.left())
+                        .words(" shows left and right, ")
+                        .length(margins.top())
+                        .words(" above and below");
+            } else {
+                List<Measured> measured = measured();
+                writer.words(": ");
+                from(measured.get(0), writer);
+                writer.words(", ");
+                from(measured.get(1), writer);
+            }
+            if (join.adhesion().kind() == Adhesion.Kind.FOAM) {
+                writer.words(", on foam ").length(join.adhesion().height()).words(" high");
+            }
+            return writer.words(".").end();
+        }
+
+        private void from(Measured measured, Phrase.Writer writer) {
+            boolean bothAtFolds = measured().stream().map(Measured::from).allMatch(folds::contains);
+            String edge = !folds.contains(measured.from())
+                    ? "the " + measured.from().word() + " edge"
+                    : bothAtFolds ? "the fold at the " + measured.from().word() : "the fold";
+            if (!measured.by().abs().isLongerThan(UNSEEN)) {
+                writer.words("flush with " + edge);
+                return;
+            }
+            writer.length(measured.by().abs()).words((measured.by().isNegative() ? " past " : " from ") + edge);
+        }
+
+        /** Halves can differ by a tick, and what lies within a curve by as much as no eye sees. */
+        private static boolean isClose(Length one, Length other) {
+            return !one.minus(other).abs().isLongerThan(UNSEEN);
+        }
+
+        private String verb() {
+            return join.adhesion().kind() == Adhesion.Kind.NONE ? "Lay " : "Stick ";
+        }
+
+        private String where() {
+            if (!join.place().equals(lower.name()) && !join.place().isEmpty()) {
+                return " on the " + join.place();
+            }
+            return (join.side() == Side.UP ? " on " : " behind ") + lower.name();
+        }
+    }
+
+    /**
+     * Something else hands do.
+     *
+     * @param piece the piece in hand
+     * @param direction what and how
+     */
+    record ByHand(Piece piece, Direction direction) implements Operation {
+        @Override
+        public String id() {
+            return Wording.id(does()) + "-" + direction.owner().value();
+        }
+
+        @Override
+        public Does does() {
+            return switch (direction.does()) {
+                case DUST -> Does.DUST;
+                case FILL -> Does.FILL;
+                case THREAD -> Does.THREAD;
+                case FOLD_BACK -> Does.FOLD_BACK;
+                case KEEP -> Does.KEEP;
+                case FASTEN -> Does.FASTEN;
+                case CLOSE -> Does.CLOSE;
+                case WRAP -> Does.WRAP;
+            };
+        }
+
+        @Override
+        public Station station() {
+            return does() == Does.FOLD_BACK ? Station.FOLDING : Station.ASSEMBLY;
+        }
+
+        @Override
+        public String tool() {
+            return switch (direction.does()) {
+                case DUST -> "powder";
+                case FILL -> "filler";
+                case THREAD -> "blunt needle";
+                case FOLD_BACK, CLOSE -> "glue";
+                case KEEP -> "tweezers";
+                case FASTEN -> "brads";
+                case WRAP -> Adhesion.Kind.TAPE.words();
+            };
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return direction.words();
+        }
+    }
+}

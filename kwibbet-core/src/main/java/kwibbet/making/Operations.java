@@ -1,0 +1,263 @@
+package kwibbet.making;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import kwibbet.card.Addition;
+import kwibbet.card.Adhesion;
+import kwibbet.card.Card;
+import kwibbet.card.Direction;
+import kwibbet.card.Join;
+import kwibbet.card.Opening;
+import kwibbet.card.Panel;
+import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Score;
+import kwibbet.card.Zone;
+import kwibbet.card.feature.SurfaceWork;
+import kwibbet.press.HandCut;
+import kwibbet.press.Layup;
+import kwibbet.press.PressPlan;
+import kwibbet.press.Want;
+import kwibbet.shape.CutShape;
+
+/**
+ * All operations of a card, in the order its pieces, folds and joins are told, and what rules ask of them.
+ *
+ * @param card the card
+ * @param press what dies cut of it
+ * @param all each operation once
+ */
+record Operations(Card card, PressPlan press, List<Operation> all) {
+
+    /** Copies the list. */
+    Operations {
+        all = List.copyOf(all);
+    }
+
+    /** What has to be done to a card, from its cut rectangles on. */
+    static Operations of(Card card, PressPlan press) {
+        return new Operations(card, press, new Finder(card, press).found());
+    }
+
+    /** Those of a kind. */
+    <T extends Operation> List<T> every(Class<T> kind) {
+        return all.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** How a piece is stuck on. */
+    Optional<Operation.Stick> stick(PieceId upper) {
+        return every(Operation.Stick.class).stream()
+                .filter(stick -> stick.piece().id().equals(upper))
+                .findFirst();
+    }
+
+    /** All that is stuck to a piece. */
+    List<Operation.Stick> onto(PieceId lower) {
+        return every(Operation.Stick.class).stream()
+                .filter(stick -> stick.lower().id().equals(lower))
+                .toList();
+    }
+
+    /** How a piece gets its outline, where the trimmer does not give it. */
+    List<Operation> cuttingOut(PieceId piece) {
+        return all.stream()
+                .filter(each ->
+                        each.pieces().stream().anyMatch(other -> other.id().equals(piece)))
+                .filter(each -> each.does() == Does.CUT_OUT || (each instanceof Operation.Pass pass && pass.cutsOut()))
+                .toList();
+    }
+
+    /** What hands do for an addition. */
+    Optional<Operation.ByHand> byHand(PieceId owner, Does does) {
+        return every(Operation.ByHand.class).stream()
+                .filter(each -> each.direction().owner().equals(owner) && each.does() == does)
+                .findFirst();
+    }
+
+    /** Finds them. */
+    private record Finder(Card card, PressPlan press) {
+
+        List<Operation> found() {
+            List<Operation> all = new ArrayList<>();
+            for (Piece piece : card.pieces()) {
+                of(piece, all);
+            }
+            all.addAll(openings());
+            // From the top down: what is left free is stuck together flat on the bench, and goes on the card in one go.
+            for (int i = card.joins().size() - 1; i >= 0; i--) {
+                Join join = card.joins().get(i);
+                if (!isSlippedOn(join)) {
+                    all.add(Operation.Stick.of(card, join));
+                }
+            }
+            card.directions()
+                    .forEach(direction -> all.add(
+                            new Operation.ByHand(card.piece(direction.piece()).orElse(card.base()), direction)));
+            return all;
+        }
+
+        /** A band is stuck to nothing: that it is wrapped round is what puts it there. */
+        private boolean isSlippedOn(Join join) {
+            return join.adhesion().kind() == Adhesion.Kind.NONE && !card.isOfBase(join.upper());
+        }
+
+        private void of(Piece piece, List<Operation> all) {
+            if (!piece.scores().isEmpty()) {
+                all.add(new Operation.Crease(piece, piece.scores()));
+            }
+            piece.zones().forEach(zone -> treat(piece, zone, all));
+            passes(piece, all);
+            boolean isToldElsewhere =
+                    card.dieCuts().stream().anyMatch(cut -> cut.piece().equals(piece.id()));
+            List<HandCut> cuts = press.byHandOf(piece)
+                    .filter(want -> want.role() == Want.Role.PAST_FOLD
+                            || (want.role() == Want.Role.OUTLINE && !isToldElsewhere))
+                    .flatMap(want -> HandCut.of(want).stream())
+                    .toList();
+            if (!cuts.isEmpty()) {
+                cutOut(piece, cuts, all);
+            }
+            card.dieCuts().stream()
+                    .filter(cut -> cut.piece().equals(piece.id()) && !press.cutsOut(piece))
+                    .forEach(cut -> all.add(new Operation.CutEdge(piece, cut.otherwise())));
+            List<Score> folded = piece.scores().stream()
+                    .filter(score -> isFolded(piece, score))
+                    .toList();
+            if (!folded.isEmpty()) {
+                all.add(new Operation.Fold(piece, folded, Operation.Pressure.of(card, piece)));
+            }
+        }
+
+        /** With those of one paper and size that are cut out alike, since they have to match. */
+        private void cutOut(Piece piece, List<HandCut> cuts, List<Operation> all) {
+            for (int i = 0; i < all.size(); i++) {
+                if (all.get(i) instanceof Operation.CutOut other
+                        && other.cuts().equals(cuts)
+                        && other.piece().paper().equals(piece.paper())
+                        && other.piece().size().equals(piece.size())) {
+                    List<Piece> more = new ArrayList<>(other.pieces());
+                    more.add(piece);
+                    all.set(i, new Operation.CutOut(more, cuts));
+                    return;
+                }
+            }
+            all.add(new Operation.CutOut(List.of(piece), cuts));
+        }
+
+        private void treat(Piece piece, Zone zone, List<Operation> all) {
+            switch (zone.use()) {
+                case SURFACE -> all.add(new Operation.Treat(piece, zone, Does.TREAT, technique(zone)));
+                case MAGNET -> all.add(new Operation.Treat(piece, zone, Does.SET_MAGNET, "glue"));
+                case PENCIL -> {
+                    all.add(new Operation.Treat(piece, zone, Does.MARK, "pencil"));
+                    all.add(new Operation.Treat(piece, zone, Does.ERASE, "eraser"));
+                }
+                case KEEP_OUT -> {}
+            }
+        }
+
+        private String technique(Zone zone) {
+            Optional<Addition> addition = card.design().addition(zone.owner());
+            return addition.map(each -> card.design().present(each).choice(SurfaceWork.TECHNIQUE))
+                    .flatMap(key -> SurfaceWork.TECHNIQUE.choices().stream()
+                            .filter(choice -> choice.key().equals(key))
+                            .map(Parameter.Choice::label)
+                            .findFirst())
+                    .orElse("ink");
+        }
+
+        /** Each way its paper goes through the press, once. */
+        private void passes(Piece piece, List<Operation> all) {
+            List<Layup> layups = press.loads().stream()
+                    .flatMap(load -> load.laid().stream())
+                    .map(PressPlan.OnBed::layup)
+                    .filter(layup -> layup.piece().equals(piece))
+                    .toList();
+            List<List<Object>> told = new ArrayList<>();
+            for (Layup layup : layups) {
+                List<Object> what = List.of(layup.uses(), layup.pass());
+                if (!told.contains(what)) {
+                    told.add(what);
+                    all.add(new Operation.Pass(layup, told.size()));
+                }
+            }
+        }
+
+        /** What folds freely: not what a die cut folded, nor what is folded back for good by hand. */
+        private boolean isFolded(Piece piece, Score score) {
+            boolean foldedBack = card.directions().stream()
+                    .anyMatch(direction -> direction.does() == Direction.Does.FOLD_BACK
+                            && direction.piece().equals(piece.id()));
+            return card.panelsOf(piece.id()).stream()
+                    .filter(panel -> panel.hanging() instanceof Panel.OnScore hinge
+                            && hinge.score().equals(score.id()))
+                    .map(panel -> (Panel.OnScore) panel.hanging())
+                    .anyMatch(hinge -> !foldedBack || hinge.degrees().isEmpty());
+        }
+
+        /** What no die cuts; alike openings of one thing at once, also in pieces that are alike. */
+        private List<Operation> openings() {
+            record Alike(PieceId owner, String name, CutShape shape) {}
+            Map<Piece, List<List<Opening>>> groups = new LinkedHashMap<>();
+            for (Piece piece : card.pieces()) {
+                Map<Alike, List<Opening>> alike = new LinkedHashMap<>();
+                piece.openings().stream()
+                        .filter(opening -> !isPressed(piece, opening))
+                        .forEach(opening -> alike.computeIfAbsent(
+                                        new Alike(opening.owner(), opening.name(), opening.shape()),
+                                        each -> new ArrayList<>())
+                                .add(opening));
+                groups.put(piece, List.copyOf(alike.values()));
+            }
+            List<Operation> all = new ArrayList<>();
+            List<Piece> told = new ArrayList<>();
+            groups.forEach((piece, openings) -> {
+                if (!told.contains(piece)) {
+                    List<Piece> like = groups.keySet().stream()
+                            .filter(other -> other.equals(piece) || isLike(piece, other))
+                            .toList();
+                    told.addAll(like);
+                    openings.forEach(each -> all.add(new Operation.Open(like, each)));
+                }
+            });
+            return all;
+        }
+
+        /** Two pieces of one addition that no hand could tell apart. */
+        private boolean isLike(Piece one, Piece other) {
+            boolean sameOwner = card.additionOf(one.id()).isPresent()
+                    && card.additionOf(one.id()).equals(card.additionOf(other.id()));
+            return sameOwner
+                    && one.paper().equals(other.paper())
+                    && one.outline().equals(other.outline())
+                    && shapes(one).equals(shapes(other));
+        }
+
+        private static List<List<Object>> shapes(Piece piece) {
+            return piece.openings().stream()
+                    .<List<Object>>map(opening -> List.of(opening.shape(), opening.at()))
+                    .toList();
+        }
+
+        private boolean isPressed(Piece piece, Opening opening) {
+            return press.loads().stream()
+                    .flatMap(load -> load.laid().stream())
+                    .flatMap(laid -> laid.layup().wants())
+                    .filter(want -> want.piece().equals(piece))
+                    .anyMatch(want -> want.role() == Want.Role.FIELD
+                            ? want.owner().equals(opening.owner())
+                            : want.outline().equals(opening.outline()));
+        }
+    }
+
+    /** The pieces a pass cuts an opening in, the one in hand or one stuck to it. */
+    static Stream<Want> openingsOf(Operation.Pass pass) {
+        return pass.layup().wants().filter(want -> want.role() == Want.Role.OPENING || want.role() == Want.Role.FIELD);
+    }
+}

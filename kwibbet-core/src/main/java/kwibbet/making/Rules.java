@@ -1,0 +1,29 @@
+package kwibbet.making;
+
+import java.util.List;
+
+/** All rules. Where they contradict each other, which is told, what a later one asks for gives way. */
+final class Rules {
+
+    static final List<WaitRule> ALL = List.of(
+            new CutOutFirst(),
+            new ScoredBeforeFolded(),
+            new ThroughTheStack(),
+            new FilledBetween(),
+            new LowerFirst(),
+            new BehindFirst(),
+            new OpenedBeforeCovered(),
+            new WorkedBeforeCovered(),
+            new FoldedBeforeStuck(),
+            new FilmAfterInk(),
+            new FlatForInk(),
+            new InkBeforeDie(),
+            new MarkedThroughOpening(),
+            new KeptInNegative(),
+            new CordBeforeHung(),
+            new FoldedBackLast(),
+            new BradsThroughStack(),
+            new ShutLast());
+
+    private Rules() {}
+}

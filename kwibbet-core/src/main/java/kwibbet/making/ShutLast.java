@@ -1,0 +1,35 @@
+package kwibbet.making;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** A front is glued shut when all behind it is done, a band closed round the card when all else is. */
+record ShutLast() implements WaitRule {
+
+    @Override
+    public String key() {
+        return "shut-last";
+    }
+
+    @Override
+    public List<Wait> waits(Operations operations) {
+        List<Wait> waits = new ArrayList<>();
+        for (Operation.ByHand wrap : operations.every(Operation.ByHand.class)) {
+            if (wrap.does() == Does.WRAP || wrap.does() == Does.CLOSE) {
+                for (Operation each : operations.all()) {
+                    boolean onBand = each.onto().filter(wrap.piece()::equals).isPresent();
+                    boolean last = each.does() == Does.WRAP || (wrap.does() == Does.CLOSE && each.does() == Does.CLOSE);
+                    if (!last && !onBand) {
+                        waits.add(wait(
+                                each,
+                                wrap,
+                                wrap.does() == Does.WRAP
+                                        ? "It is made to measure round the shut card, with all that is on it."
+                                        : "Once it is shut nothing behind it is reached."));
+                    }
+                }
+            }
+        }
+        return waits;
+    }
+}

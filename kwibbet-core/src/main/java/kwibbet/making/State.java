@@ -1,0 +1,93 @@
+package kwibbet.making;
+
+import java.util.List;
+
+import kwibbet.card.Card;
+import kwibbet.card.Join;
+import kwibbet.card.Opening;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Score;
+import kwibbet.card.Side;
+import kwibbet.card.Zone;
+import kwibbet.press.Want;
+
+/**
+ * The work as it lies when some of its operations are done.
+ *
+ * @param card what it becomes
+ * @param done what is done, in order
+ */
+public record State(Card card, List<Operation> done) {
+
+    /** Copies the list. */
+    public State {
+        done = List.copyOf(done);
+    }
+
+    /** A piece with what has been done to it: its openings that are cut, its lines that are scored, its faces that are worked on and marked. */
+    public Piece asItIs(Piece piece) {
+        List<Score> scores = has(piece, Does.SCORE) ? piece.scores() : List.of();
+        List<Opening> openings = piece.openings().stream()
+                .filter(opening -> isCut(piece, opening))
+                .toList();
+        List<Zone> zones =
+                piece.zones().stream().filter(zone -> isSeen(piece, zone)).toList();
+        return new Piece(
+                piece.id(),
+                piece.name(),
+                piece.paper(),
+                piece.chosen(),
+                piece.outline(),
+                scores,
+                openings,
+                piece.slits(),
+                zones,
+                piece.partCuts());
+    }
+
+    /** What is stuck to a face of a piece by now, in order. */
+    public List<Join> stuckOn(PieceId lower, Side side) {
+        return done.stream()
+                .filter(Operation.Stick.class::isInstance)
+                .map(each -> ((Operation.Stick) each).join())
+                .filter(join -> join.lower().equals(lower) && join.side() == side)
+                .toList();
+    }
+
+    private boolean has(Piece piece, Does does) {
+        return done.stream()
+                .anyMatch(each -> each.does() == does && each.pieces().contains(piece));
+    }
+
+    private boolean isCut(Piece piece, Opening opening) {
+        return done.stream().anyMatch(each -> {
+            if (each instanceof Operation.Open open && open.pieces().contains(piece)) {
+                return open.openings().stream()
+                        .anyMatch(other -> other.shape().equals(opening.shape())
+                                && other.at().equals(opening.at()));
+            }
+            return each instanceof Operation.Pass pass
+                    && pass.layup()
+                            .wants()
+                            .anyMatch(want -> want.piece().equals(piece)
+                                    && (want.role() == Want.Role.FIELD
+                                            ? want.owner().equals(opening.owner())
+                                            : want.outline().equals(opening.outline())));
+        });
+    }
+
+    private boolean isSeen(Piece piece, Zone zone) {
+        boolean made = done.stream()
+                .anyMatch(each -> each instanceof Operation.Treat treat
+                        && treat.does() != Does.ERASE
+                        && treat.piece().equals(piece)
+                        && treat.zone().equals(zone));
+        boolean erased = done.stream()
+                .anyMatch(each -> each instanceof Operation.Treat treat
+                        && treat.does() == Does.ERASE
+                        && treat.piece().equals(piece)
+                        && treat.zone().equals(zone));
+        return made && !erased;
+    }
+}

@@ -1,0 +1,22 @@
+package kwibbet.making;
+
+/** Where at the bench something is done. */
+public enum Station {
+    BOARD("at the scoring board"),
+    SURFACE("with ink and heat"),
+    PRESS("at the press"),
+    KNIFE("with knife and ruler"),
+    FOLDING("folding"),
+    ASSEMBLY("sticking");
+
+    private final String words;
+
+    Station(String words) {
+        this.words = words;
+    }
+
+    /** What it is called over the steps done there. */
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,40 @@
+package kwibbet.making;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.card.Side;
+import kwibbet.shape.Overlay;
+
+/** A face is worked on before anything covers it. */
+record WorkedBeforeCovered() implements WaitRule {
+
+    @Override
+    public String key() {
+        return "worked-before-covered";
+    }
+
+    @Override
+    public List<Wait> waits(Operations operations) {
+        List<Wait> waits = new ArrayList<>();
+        for (Operation.Treat treat : operations.every(Operation.Treat.class)) {
+            for (Operation.Stick over : operations.onto(treat.piece().id())) {
+                if (over.join().side() == treat.zone().side()
+                        && Overlay.overlap(over.join().zone(), treat.zone().outline())
+                        && treat.does() != Does.ERASE) {
+                    waits.add(wait(treat, over, over.piece().name() + " covers it."));
+                }
+            }
+            operations.stick(treat.piece().id()).ifPresent(stick -> {
+                Side touching = stick.join().placement().mirrored()
+                        ? stick.join().side()
+                        : stick.join().side().opposite();
+                if (treat.zone().side() == touching) {
+                    waits.add(wait(
+                            treat, stick, "Once " + stick.piece().name() + " is stuck, that face is not reached."));
+                }
+            });
+        }
+        return waits;
+    }
+}
