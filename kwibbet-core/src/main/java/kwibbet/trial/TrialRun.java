@@ -8,7 +8,9 @@ import java.util.stream.Stream;
 import kwibbet.bench.RunPlan;
 import kwibbet.bench.TrimSetting;
 import kwibbet.card.Piece;
+import kwibbet.card.RunLine;
 import kwibbet.layout.RunPiece;
+import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
@@ -115,6 +117,19 @@ public record TrialRun(RunPlan plan, Progress progress, TrialTrimmer.Result cut,
     /** Whether every setting is done, and every cut could be made. */
     public boolean isDone() {
         return progress.isOver() && cut.faults().isEmpty();
+    }
+
+    /** What goes wrong when the pieces are put together in the order of the steps. */
+    public List<TrialMaking.Ruin> ruins() {
+        return plan.lines().stream()
+                .map(RunLine::card)
+                .flatMap(card ->
+                        TrialMaking.of(
+                                card,
+                                plan.bench().press().plan(),
+                                plan.makeOf(card, Way.BATCH).steps())
+                                .stream())
+                .toList();
     }
 
     /** Whether just what was asked came out. */

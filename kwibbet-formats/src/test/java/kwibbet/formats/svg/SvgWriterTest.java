@@ -56,7 +56,8 @@ class SvgWriterTest {
         double height = Double.parseDouble(corners[5]) - Double.parseDouble(corners[3]);
         assertThat(width).isEqualTo(254, offset(0.002));
         assertThat(height).isEqualTo(177.8, offset(0.002));
-        assertThat(outline.getAttribute("fill")).isEqualTo("#263a63");
+        // A base lies inside up: what is seen is the other face of its paper.
+        assertThat(outline.getAttribute("fill")).isEqualTo("#c0ffee");
         assertThat(all(base, "path").get(2).getAttribute("class")).startsWith("line-valley ");
     }
 

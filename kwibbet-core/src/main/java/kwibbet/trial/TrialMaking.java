@@ -1,0 +1,482 @@
+package kwibbet.trial;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import kwibbet.card.Card;
+import kwibbet.card.Join;
+import kwibbet.card.Opening;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
+import kwibbet.card.Side;
+import kwibbet.card.Zone;
+import kwibbet.making.Does;
+import kwibbet.making.Operation;
+import kwibbet.press.PressPlan;
+import kwibbet.press.Want;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+
+/**
+ * Somebody who does the steps of making in the order they are told, and sees what that does to paper, film and glue. Knows what hands and materials do, and
+ * nothing of the rules an order was made by.
+ */
+public final class TrialMaking {
+
+    /**
+     * Something that cannot be done as it is told, or spoils the card.
+     *
+     * @param step the step
+     * @param what what happens
+     */
+    public record Ruin(Operation step, String what) {}
+
+    private final Card card;
+    private final PressPlan press;
+    private final List<Operation> all;
+    private final Set<Operation> done = new LinkedHashSet<>();
+    private final List<Ruin> ruins = new ArrayList<>();
+
+    private TrialMaking(Card card, PressPlan press, List<Operation> all) {
+        this.card = card;
+        this.press = press;
+        this.all = all;
+    }
+
+    /**
+     * Does what it is told.
+     *
+     * @param card what is to become of it
+     * @param press what dies cut
+     * @param order the steps
+     * @return what went wrong, in order; nothing where the card comes out
+     */
+    public static List<Ruin> of(Card card, PressPlan press, List<Operation> order) {
+        TrialMaking trial = new TrialMaking(card, press, order);
+        for (Operation step : order) {
+            trial.shut(step);
+            trial.step(step);
+            trial.done.add(step);
+        }
+        return List.copyOf(trial.ruins);
+    }
+
+    private void ruin(Operation step, String what) {
+        ruins.add(new Ruin(step, what));
+    }
+
+    private void step(Operation step) {
+        if (step instanceof Operation.Crease score) {
+            score(score);
+        } else if (step instanceof Operation.Pass pass) {
+            pass(pass);
+        } else if (step instanceof Operation.Open open) {
+            open(open);
+        } else if (step instanceof Operation.Treat treat) {
+            treat(treat);
+        } else if (step instanceof Operation.Fold fold) {
+            fold(fold);
+        } else if (step instanceof Operation.Stick stick) {
+            stick(stick);
+        } else if (step instanceof Operation.ByHand byHand) {
+            byHand(byHand);
+        } else {
+            cutOut(step);
+        }
+    }
+
+    /** Behind what is glued shut, and under a band, nothing is reached. */
+    private void shut(Operation step) {
+        boolean banded = done.stream().anyMatch(each -> each.does() == Does.WRAP);
+        boolean glued = done.stream().anyMatch(each -> each.does() == Does.CLOSE);
+        boolean closes = step.does() == Does.WRAP || step.does() == Does.CLOSE;
+        if (glued && !closes && !isOnBand(step)) {
+            ruin(step, "it is glued shut");
+        }
+        if (banded && step.does() != Does.WRAP && !isOnBand(step)) {
+            ruin(step, "there is a band round it");
+        }
+    }
+
+    private boolean isOnBand(Operation step) {
+        return step.onto()
+                .filter(lower -> all.stream()
+                        .anyMatch(
+                                each -> each.does() == Does.WRAP && each.piece().equals(lower)))
+                .isPresent();
+    }
+
+    private Stream<Join> stuck() {
+        return done.stream().filter(Operation.Stick.class::isInstance).map(each -> ((Operation.Stick) each).join());
+    }
+
+    private List<Join> on(PieceId lower) {
+        return stuck().filter(join -> join.lower().equals(lower)).toList();
+    }
+
+    private Optional<Join> under(PieceId upper) {
+        return stuck().filter(join -> join.upper().equals(upper)).findFirst();
+    }
+
+    private boolean isLoose(Piece piece) {
+        return on(piece.id()).isEmpty() && under(piece.id()).isEmpty();
+    }
+
+    private boolean isPending(Piece piece, Does does) {
+        return all.stream()
+                .anyMatch(each -> each.does() == does && each.pieces().contains(piece) && !done.contains(each));
+    }
+
+    /** Whether a piece has still to be cut out of its paper. */
+    private boolean isUncut(Piece piece) {
+        return all.stream()
+                .filter(each -> !done.contains(each) && each.pieces().contains(piece))
+                .anyMatch(each -> each.does() == Does.CUT_OUT
+                        || (each instanceof Operation.Pass pass && pass.layup().cutsOut()));
+    }
+
+    private boolean isCutFolded(Piece piece) {
+        return press.scoredPaper(piece).isPresent();
+    }
+
+    private void score(Operation.Crease score) {
+        if (!isLoose(score.piece())) {
+            ruin(score, "it does not lie flat on the board");
+        }
+        if (isUncut(score.piece()) != isCutFolded(score.piece())
+                && (isUncut(score.piece()) || hasOutlineStep(score.piece()))) {
+            ruin(score, isUncut(score.piece()) ? "it has no edge for the fence" : "the die has cut it unfolded");
+        }
+    }
+
+    private boolean hasOutlineStep(Piece piece) {
+        return all.stream()
+                .filter(each -> each.pieces().contains(piece))
+                .anyMatch(each -> each.does() == Does.CUT_OUT
+                        || (each instanceof Operation.Pass pass && pass.layup().cutsOut()));
+    }
+
+    private void fold(Operation.Fold fold) {
+        Piece piece = fold.piece();
+        if (isPending(piece, Does.SCORE)) {
+            ruin(fold, "it cracks, since it was not scored");
+        }
+        if (!isLoose(piece)) {
+            ruin(fold, "it is too stiff to crease");
+        }
+        if (isUncut(piece) && !isCutFolded(piece)) {
+            ruin(fold, "it has no edge to fold by");
+        }
+    }
+
+    private void cutOut(Operation step) {
+        for (Piece piece : step.pieces()) {
+            if (!isLoose(piece)) {
+                ruin(step, "the cut goes through what it is stuck to");
+            }
+        }
+    }
+
+    private void pass(Operation.Pass pass) {
+        Piece piece = pass.piece();
+        List<PieceId> through =
+                pass.layup().lying().on().stream().map(on -> on.piece().id()).toList();
+        if (pass.layup().cutsOut()) {
+            cutOut(pass);
+        } else {
+            pass.layup()
+                    .wants()
+                    .filter(want -> want.piece().equals(piece) && want.role() != Want.Role.PAST_FOLD)
+                    .forEach(want -> cut(pass, piece, want.outline(), through));
+        }
+        through.stream()
+                .filter(each -> under(each).isEmpty())
+                .forEach(each -> ruin(pass, "what it is to cut through is not there"));
+        if (pass.layup().lying().fold().at().isPresent() && isPending(piece, Does.FOLD)) {
+            ruin(pass, "it is to lie folded, and does not");
+        }
+    }
+
+    private void open(Operation.Open open) {
+        for (Piece piece : open.pieces()) {
+            if (isUncut(piece)) {
+                ruin(open, "it has no edge to measure from");
+            }
+            piece.openings().stream()
+                    .filter(opening -> open.openings().stream().anyMatch(each -> isLike(each, opening)))
+                    .forEach(opening -> cut(open, piece, opening.outline(), List.of()));
+        }
+    }
+
+    private static boolean isLike(Opening one, Opening other) {
+        return one.shape().equals(other.shape()) && one.at().equals(other.at());
+    }
+
+    /** A blade cuts all that lies under it. */
+    private void cut(Operation step, Piece piece, Outline where, List<PieceId> through) {
+        if (under(piece.id()).isPresent()) {
+            ruin(step, "the blade goes through what is below");
+        }
+        on(piece.id()).stream()
+                .filter(join -> !through.contains(join.upper()) && Overlay.overlap(where, join.zone()))
+                .forEach(join -> ruin(step, "the blade goes through what is stuck on it"));
+    }
+
+    private void treat(Operation.Treat treat) {
+        Piece piece = treat.piece();
+        Zone zone = treat.zone();
+        if (treat.does() == Does.ERASE) {
+            erase(treat);
+            return;
+        }
+        boolean covered = on(piece.id()).stream()
+                .anyMatch(join -> join.side() == zone.side() && Overlay.overlap(join.zone(), zone.outline()));
+        if (covered
+                || under(piece.id())
+                        .filter(join -> touching(join) == zone.side())
+                        .isPresent()) {
+            ruin(treat, "that face is covered");
+        }
+        if (treat.does() == Does.MARK) {
+            mark(treat);
+        }
+        if (treat.does() == Does.TREAT) {
+            ink(treat);
+        }
+    }
+
+    private void ink(Operation.Treat treat) {
+        Piece piece = treat.piece();
+        boolean onFoam = under(piece.id())
+                .filter(join -> join.adhesion().height().isPositive())
+                .isPresent();
+        boolean besideRaised = on(piece.id()).stream()
+                .anyMatch(join -> join.adhesion().height().isPositive());
+        if (onFoam || besideRaised) {
+            ruin(treat, "a stamp does not come down flat");
+        }
+        boolean film = stuck().anyMatch(
+                        join -> (join.lower().equals(piece.id()) || join.upper().equals(piece.id()))
+                                && (card.isClear(join.upper()) || card.isClear(join.lower())));
+        if (film) {
+            ruin(treat, "the film warps");
+        }
+        boolean foldedBack = done.stream()
+                .anyMatch(each -> each.does() == Does.FOLD_BACK && each.piece().equals(piece));
+        if (foldedBack) {
+            ruin(treat, "what is folded back is not worked on");
+        }
+        boolean isThePicture = treat.zone().side() == Side.UP
+                && treat.zone().outline().area() > 0.5 * piece.outline().area();
+        if (isThePicture && hasOutlineStep(piece) && !isUncut(piece)) {
+            ruin(treat, "the stamp must be met by eye");
+        }
+        boolean markPending = all.stream()
+                .anyMatch(each -> each instanceof Operation.Treat mark
+                        && mark.does() == Does.MARK
+                        && !done.contains(mark)
+                        && isAt(mark, treat));
+        if (markPending) {
+            ruin(treat, "nobody knows yet what will be seen there");
+        }
+        boolean markGone = done.stream()
+                .anyMatch(each ->
+                        each instanceof Operation.Treat erased && erased.does() == Does.ERASE && isAt(erased, treat));
+        if (markGone) {
+            ruin(treat, "the mark is gone");
+        }
+    }
+
+    private static boolean isAt(Operation.Treat mark, Operation.Treat treat) {
+        return mark.piece().equals(treat.piece())
+                && mark.zone().side() == treat.zone().side()
+                && Overlay.overlap(mark.zone().outline(), treat.zone().outline());
+    }
+
+    /** It is drawn through the opening, which has to be there. */
+    private void mark(Operation.Treat mark) {
+        boolean openingPending = all.stream()
+                .filter(each -> !done.contains(each))
+                .anyMatch(each -> {
+                    if (each instanceof Operation.Open open) {
+                        return open.openings().get(0).owner().equals(mark.zone().owner())
+                                && !open.pieces().contains(mark.piece());
+                    }
+                    return each instanceof Operation.Pass pass
+                            && pass.layup()
+                                    .wants()
+                                    .anyMatch(want -> want.owner()
+                                                    .equals(mark.zone().owner())
+                                            && (want.role() == Want.Role.OPENING || want.role() == Want.Role.FIELD)
+                                            && !want.piece().equals(mark.piece()));
+                });
+        if (openingPending) {
+            ruin(mark, "there is no opening to draw through");
+        }
+    }
+
+    private void erase(Operation.Treat erase) {
+        boolean drawn = done.stream()
+                .anyMatch(each -> each instanceof Operation.Treat mark
+                        && mark.does() == Does.MARK
+                        && mark.piece().equals(erase.piece())
+                        && mark.zone().equals(erase.zone()));
+        if (!drawn) {
+            ruin(erase, "there is nothing to erase");
+        }
+    }
+
+    private void stick(Operation.Stick stick) {
+        Join join = stick.join();
+        for (Piece piece : List.of(stick.piece(), stick.lower())) {
+            if (isUncut(piece)) {
+                ruin(stick, "it has no edges to be laid by");
+            }
+        }
+        boolean lateLower = on(join.lower()).stream()
+                .anyMatch(other -> other.side() == join.side()
+                        && card.joins().indexOf(other) > card.joins().indexOf(join)
+                        && Overlay.overlap(other.zone(), join.zone()));
+        if (lateLower) {
+            ruin(stick, "it belongs under what is there");
+        }
+        boolean baseWaits = card.isOfBase(join.lower())
+                && !card.isOfBase(join.upper())
+                && all.stream()
+                        .anyMatch(each -> each instanceof Operation.Stick other
+                                && other.join().upper().equals(join.lower())
+                                && !done.contains(other));
+        if (baseWaits) {
+            ruin(stick, "it hides where the base is still to be taped");
+        }
+        boolean ofBase = card.isOfBase(join.lower()) && !card.isOfBase(join.upper());
+        if (!ofBase
+                && under(join.lower())
+                        .filter(lower -> touching(lower) == join.side())
+                        .isPresent()) {
+            ruin(stick, "nobody reaches behind what is stuck");
+        }
+        boolean outOfNegative = all.stream()
+                .anyMatch(each -> each.does() == Does.KEEP && each.piece().id().equals(join.lower()));
+        if (outOfNegative && under(join.lower()).isPresent()) {
+            ruin(stick, "it is out of its negative, and is not laid exactly");
+        }
+        boolean notKept = all.stream()
+                .anyMatch(each ->
+                        each.does() == Does.KEEP && each.piece().id().equals(join.lower()) && !done.contains(each));
+        if (notKept) {
+            ruin(stick, "its negative is gone");
+        }
+        filled(stick);
+    }
+
+    /** Powder lets nothing stick any more. */
+    private void filled(Operation.Stick stick) {
+        boolean inner = card.additionOf(stick.piece().id())
+                .filter(addition -> !addition.id().equals(stick.piece().id()))
+                .filter(addition -> done.stream()
+                        .anyMatch(each -> each instanceof Operation.ByHand byHand
+                                && byHand.direction().owner().equals(addition.id())
+                                && (byHand.does() == Does.DUST || byHand.does() == Does.FILL)))
+                .isPresent();
+        if (inner) {
+            ruin(stick, "it does not stick, powdered or full as it is");
+        }
+    }
+
+    private static Side touching(Join join) {
+        return join.placement().mirrored() ? join.side() : join.side().opposite();
+    }
+
+    private void byHand(Operation.ByHand step) {
+        PieceId owner = step.direction().owner();
+        switch (step.does()) {
+            case DUST -> {
+                if (under(owner).isPresent()) {
+                    ruin(step, "it is closed");
+                }
+            }
+            case FILL -> fill(step, owner);
+            case KEEP -> {
+                if (under(step.piece().id()).isPresent() || isUncut(step.piece())) {
+                    ruin(step, "it is in no negative");
+                }
+            }
+            case THREAD -> {
+                if (under(step.piece().id()).isPresent()) {
+                    ruin(step, "it hangs, and its pleats are not reached");
+                }
+                if (isPending(step.piece(), Does.FOLD)
+                        || isPending(step.piece(), Does.OPEN)
+                        || isPending(step.piece(), Does.PRESS)) {
+                    ruin(step, "there are no pleats with holes in line");
+                }
+            }
+            case FOLD_BACK -> {
+                if (under(step.piece().id()).isPresent() || isPending(step.piece(), Does.SCORE)) {
+                    ruin(step, "its corners do not fold back");
+                }
+                if (isPending(step.piece(), Does.PRESS) || isPending(step.piece(), Does.CUT_OUT)) {
+                    ruin(step, "folded back, it does not lie flat under a die");
+                }
+            }
+            case FASTEN -> fasten(step, owner);
+            default -> {
+                // A band and a front that is shut need nothing but what is shut.
+            }
+        }
+    }
+
+    private void fill(Operation.ByHand step, PieceId owner) {
+        if (under(owner).isPresent()) {
+            ruin(step, "it is closed");
+        }
+        if (all.stream()
+                .anyMatch(each -> each.does() == Does.DUST
+                        && ((Operation.ByHand) each).direction().owner().equals(owner)
+                        && !done.contains(each))) {
+            ruin(step, "the filler clings");
+        }
+        boolean leaks = all.stream()
+                .anyMatch(each -> each instanceof Operation.Stick stick
+                        && !done.contains(stick)
+                        && !stick.piece().id().equals(owner)
+                        && card.additionOf(stick.piece().id())
+                                .filter(addition -> addition.id().equals(owner))
+                                .isPresent());
+        if (leaks) {
+            ruin(step, "the filler falls out");
+        }
+    }
+
+    private void fasten(Operation.ByHand step, PieceId owner) {
+        for (Operation each : all) {
+            if (each instanceof Operation.Open open
+                    && !done.contains(open)
+                    && open.openings().get(0).owner().equals(owner)) {
+                ruin(step, "there is no hole");
+            } else if (each instanceof Operation.Stick stick) {
+                boolean both = hasHole(stick.piece(), owner) && hasHole(stick.lower(), owner);
+                if (both && !done.contains(stick)) {
+                    ruin(step, "not all they go through is there");
+                }
+                boolean covers = !hasHole(stick.piece(), owner)
+                        && stick.lower().openings().stream()
+                                .anyMatch(opening -> opening.owner().equals(owner)
+                                        && Overlay.overlap(
+                                                opening.outline(), stick.join().zone()));
+                if (covers && done.contains(stick)) {
+                    ruin(step, "where they go is covered");
+                }
+            }
+        }
+    }
+
+    private static boolean hasHole(Piece piece, PieceId owner) {
+        return piece.openings().stream().anyMatch(opening -> opening.owner().equals(owner));
+    }
+}
