@@ -12,6 +12,8 @@ import java.util.PriorityQueue;
 import java.util.Set;
 
 import kwibbet.card.Addition;
+import kwibbet.card.Card;
+import kwibbet.card.Join;
 import kwibbet.card.PieceId;
 
 /**
@@ -61,9 +63,18 @@ final class OrderSearch {
         }
     }
 
-    /** The addition something is part of; what is stuck together belongs to what is stuck on. */
+    /** What goes on the base in one go: the addition that is stuck to the base, with all that is stuck to it. */
     private static PieceId assembly(Operations operations, Operation each) {
-        return operations.card().additionOf(each.piece().id()).map(Addition::id).orElse(PieceId.BASE);
+        Card card = operations.card();
+        PieceId piece = each.piece().id();
+        for (Optional<PieceId> lower = lower(card, piece); lower.isPresent(); lower = lower(card, piece)) {
+            piece = lower.get();
+        }
+        return card.additionOf(piece).map(Addition::id).orElse(PieceId.BASE);
+    }
+
+    private static Optional<PieceId> lower(Card card, PieceId piece) {
+        return card.join(piece).map(Join::lower).filter(lower -> !card.isOfBase(lower));
     }
 
     static Found run(Operations operations, Waiting waiting, Way way) {

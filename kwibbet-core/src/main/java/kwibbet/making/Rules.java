@@ -20,6 +20,7 @@ final class Rules {
             new InkBeforeDie(),
             new MarkedThroughOpening(),
             new KeptInNegative(),
+            new PartnerFound(),
             new CordBeforeHung(),
             new FoldedBackLast(),
             new BradsThroughStack(),

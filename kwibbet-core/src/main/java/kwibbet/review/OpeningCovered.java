@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Addition;
+import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
@@ -58,6 +59,8 @@ record OpeningCovered() implements Rule {
         return card.joinsOn(piece.id()).stream()
                 .filter(join -> join.side() == side && !card.isClear(join.upper()))
                 .filter(join -> !card.additionOf(join.upper()).equals(Optional.of(addition)))
+                // A band is slipped off.
+                .filter(join -> join.adhesion().kind() != Adhesion.Kind.NONE || card.isOfBase(join.upper()))
                 .filter(join ->
                         covered(card, join, opening) > MOST * opening.outline().area())
                 .findFirst();

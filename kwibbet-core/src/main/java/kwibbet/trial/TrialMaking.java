@@ -244,6 +244,9 @@ public final class TrialMaking {
         if (treat.does() == Does.MARK) {
             mark(treat);
         }
+        if (treat.does() == Does.SET_MAGNET) {
+            magnet(treat);
+        }
         if (treat.does() == Does.TREAT) {
             ink(treat);
         }
@@ -289,6 +292,37 @@ public final class TrialMaking {
         if (markGone) {
             ruin(treat, "the mark is gone");
         }
+    }
+
+    /** One of a pair is found by the pull of the other, through what covers that, when the card can be shut. */
+    private void magnet(Operation.Treat magnet) {
+        all.stream()
+                .filter(each -> each instanceof Operation.Treat other
+                        && other.does() == Does.SET_MAGNET
+                        && !other.equals(magnet)
+                        && other.zone().owner().equals(magnet.zone().owner()))
+                .map(Operation.Treat.class::cast)
+                .forEach(other -> {
+                    boolean isSecond = isStuckOver(other) && (!isStuckOver(magnet) || all(other) > all(magnet));
+                    if (isSecond && under(other.piece().id()).isEmpty()) {
+                        ruin(magnet, "nothing pulls it to its place yet");
+                    }
+                    boolean lands = isSecond || (!isStuckOver(magnet) && !isStuckOver(other));
+                    if (lands && isPending(card.base(), Does.FOLD)) {
+                        ruin(magnet, "the card does not shut yet");
+                    }
+                });
+    }
+
+    private int all(Operation.Treat magnet) {
+        return card.pieces().indexOf(magnet.piece());
+    }
+
+    /** Whether its own piece is to be stuck down over it. */
+    private boolean isStuckOver(Operation.Treat magnet) {
+        return card.join(magnet.piece().id())
+                .filter(join -> touching(join) == magnet.zone().side())
+                .isPresent();
     }
 
     private static boolean isAt(Operation.Treat mark, Operation.Treat treat) {

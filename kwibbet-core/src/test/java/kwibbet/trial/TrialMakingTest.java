@@ -64,6 +64,9 @@ class TrialMakingTest {
                         .plus(add("mat", "lifted", front(), "raised", "foam"))
                         .plus(add("surface", "hello", on("lifted"), "height", "1/2")),
                 base("shutter-gate", "5", "7"),
+                base("wrap-over", "4 1/4", "5 1/2")
+                        .plus(add("mat", "latch", on("flap-outside")))
+                        .plus(add("magnets", "pair", on("latch"), "across", "middle")),
                 base("gate", "5", "7")
                         .plus(add("mat", "door", on("left-outside")))
                         .plus(add("tie", "tie", on("door"), "across", "by", "fromLeft", "1 1/2")),

@@ -166,11 +166,14 @@ public record Blind() implements Feature {
             Length cords = drop.plus(opening.width()).plus(TAIL).multipliedBy(2);
             work.supply(Supply.length(site.id(), "cord", cords));
             work.direction(new Direction(site.id(), site.id(), Direction.Does.THREAD, sentence()));
-            work.direction(new Direction(
-                    site.id(),
-                    site.id(),
-                    Direction.Does.CLOSE,
-                    Phrase.of("Glue the " + site.place() + " shut over the back of " + site.name() + ".")));
+            // With nothing behind it when the card is shut, its back is on show in any case.
+            if (!site.behind().isEmpty()) {
+                work.direction(new Direction(
+                        site.id(),
+                        site.id(),
+                        Direction.Does.CLOSE,
+                        Phrase.of("Glue the " + site.place() + " shut over the back of " + site.name() + ".")));
+            }
             return work.end();
         }
 
