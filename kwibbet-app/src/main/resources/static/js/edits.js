@@ -164,6 +164,9 @@
   const swap = (html, task) => {
     const before = remember(task);
     swapping = true;
+    // What asks how the search goes on is replaced too: an answer still under way would find no place.
+    const hunt = document.getElementById('hunt');
+    if (hunt) htmx.trigger(hunt, 'htmx:abort');
     htmx.swap('#work', html, { swapStyle: 'outerHTML' });
     swapping = false;
     restore(before);

@@ -26,7 +26,7 @@
   // A leaf and what makes it move, twice where its faces differ: each is then seen from its own side.
   const sheets = (leaf, timing) => (leaf.fill === leaf.under
     ? [sheet(leaf, leaf.fill, 'leaf', '', timing)]
-    : [sheet(leaf, leaf.fill, 'leaf one-faced', '', timing), sheet(leaf, leaf.under, 'leaf one-faced', ' scaleZ(-1)', timing)]);
+    : [sheet(leaf, leaf.fill, 'leaf one-faced', '', timing), sheet(leaf, leaf.under, 'leaf one-faced behind', ' scaleZ(-1)', timing)]);
 
   // Where only a part of a leaf can be shown for a while, that part takes its place.
   const sheet = (leaf, fill, kind, turned, timing) => {

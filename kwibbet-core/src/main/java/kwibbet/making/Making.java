@@ -48,7 +48,7 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
         /** What it says, after what is counted. */
         public String words() {
             String changes = tools == 1 ? "1 change of tool" : tools + " changes of tool";
-            return changes + (isProven() ? ", and no order has fewer" : ", no order has fewer than " + toolsAtLeast);
+            return changes + (isProven() ? ", the fewest" : ", at least " + toolsAtLeast);
         }
     }
 

@@ -10,12 +10,19 @@ import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
+import kwibbet.card.Join;
+import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
 import kwibbet.card.Settings;
+import kwibbet.card.Site;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
+import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 
 /**
@@ -37,7 +44,7 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
         Optional<Settings> suited = feature.suited(settings, room, card.design().system()).stream()
                 .filter(this::isMade)
                 .findFirst();
-        if (suited.isPresent() || !feature.parameters().containsAll(Placing.ALL) || isMade(settings)) {
+        if (suited.isPresent() || !feature.parameters().containsAll(Placing.ALL) || isGood(settings)) {
             return suited.orElse(settings);
         }
         return SIZES.stream()
@@ -45,6 +52,53 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
                 .flatMap(this::places)
                 .findFirst()
                 .orElse(settings);
+    }
+
+    /** Made, and within the panel: a panel that is no rectangle does not fill its box. */
+    private boolean isGood(Settings settings) {
+        Addition addition = card.design().next(feature, host, settings, Map.of());
+        return CardMaker.make(card.design().settled().plus(addition), card.materials())
+                        instanceof Outcome.Made<Card> made
+                && made.value().join(addition.id()).stream()
+                        .allMatch(join -> isRectangular() || lies(made.value(), join));
+    }
+
+    private boolean isRectangular() {
+        return panel().map(each -> each.outline().isRectangle()).orElse(true);
+    }
+
+    private Optional<Panel> panel() {
+        return host instanceof Host.OnFace on ? card.panel(on.face().panel()) : Optional.empty();
+    }
+
+    private static boolean lies(Card card, Join join) {
+        return Overlay.contains(Region.of(card.hostArea(join)), join.zone());
+    }
+
+    /** Round the middle of the panel's corners, as its site lies. */
+    private Optional<Point> aroundMiddle(Size size) {
+        return host instanceof Host.OnFace on && !isRectangular()
+                ? card.face(on.face())
+                        .flatMap(face -> panel().map(panel ->
+                                panel.outline().in(Site.frameOn(panel, face).inverse())))
+                        .map(FreePlace::middle)
+                        .map(middle -> new Point(
+                                middle.x()
+                                        .minus(size.width().half())
+                                        .roundedDownTo(marks())
+                                        .shown(),
+                                middle.y()
+                                        .minus(size.height().half())
+                                        .roundedDownTo(marks())
+                                        .shown()))
+                : Optional.empty();
+    }
+
+    private static Point middle(Outline outline) {
+        List<Point> corners = outline.corners();
+        Length x = corners.stream().map(Point::x).reduce(Length.ZERO, Length::plus);
+        Length y = corners.stream().map(Point::y).reduce(Length.ZERO, Length::plus);
+        return new Point(x.dividedDownBy(corners.size()), y.dividedDownBy(corners.size()));
     }
 
     private boolean isMade(Settings settings) {
@@ -66,8 +120,8 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
                 middle(room.height(), size.height()),
                 room.height().minus(size.height()).minus(gap),
                 gap);
-        return tops.stream()
-                .flatMap(top -> lefts.stream().map(left -> new Point(left, top)))
+        Stream<Point> beside = tops.stream().flatMap(top -> lefts.stream().map(left -> new Point(left, top)));
+        return Stream.concat(aroundMiddle(size).stream(), beside)
                 .flatMap(corner -> free(settings, corner, gap).stream());
     }
 
@@ -77,7 +131,7 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
         Length half = gap.half();
         Settings wider =
                 Placing.placed(grown(settings, half.multipliedBy(2)), corner.plus(half.negated(), half.negated()));
-        return Optional.of(placed).filter(each -> isMade(wider)).filter(this::isMade);
+        return Optional.of(placed).filter(each -> isMade(wider)).filter(this::isGood);
     }
 
     private Length middle(Length side, Length taken) {

@@ -382,6 +382,18 @@ class FeaturesTest {
                         "Wrap band round the shut card and tape its ends to each other behind, not to the card.");
     }
 
+    /** The box of a pinwheel's flap is twice the flap: in its middle an ornament would lie over the fold. */
+    @Test
+    void whatIsBegunOnASlantedPanelLiesWithinIt() {
+        Card plain = card(base("pinwheel", "4 1/4", "4 1/4"));
+        for (int flap = 1; flap <= 4; flap++) {
+            Card card = card(plain.design(), begun(plain, "ornament", "flap-" + flap + "-outside"));
+            assertThat(card.joins()).singleElement().satisfies(join -> assertThat(
+                            Overlay.contains(Region.of(card.hostArea(join)), join.zone()))
+                    .isTrue());
+        }
+    }
+
     @Test
     void theDoorsOfALyingGateAreTiedFromTopToBottom() {
         Card plain = card(base("gate", "5", "7", "lies", "turned"));
