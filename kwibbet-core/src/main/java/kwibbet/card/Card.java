@@ -123,6 +123,13 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return form.pieces().stream().anyMatch(piece -> piece.id().equals(id));
     }
 
+    /** Whether a piece is stuck to nothing, but put round the shut card, as a band is. */
+    public boolean isSlippedOn(Join join) {
+        return directions().stream()
+                .anyMatch(direction -> direction.does() == Direction.Does.WRAP
+                        && direction.piece().equals(join.upper()));
+    }
+
     /** The panels of a piece. */
     public List<Panel> panelsOf(PieceId id) {
         return panels().stream().filter(panel -> panel.piece().equals(id)).toList();

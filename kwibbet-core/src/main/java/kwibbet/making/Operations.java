@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Addition;
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Join;
@@ -92,7 +91,8 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
             // From the top down: what is left free is stuck together flat on the bench, and goes on the card in one go.
             for (int i = card.joins().size() - 1; i >= 0; i--) {
                 Join join = card.joins().get(i);
-                if (!isSlippedOn(join)) {
+                // That a band is wrapped round is what puts it there.
+                if (!card.isSlippedOn(join)) {
                     all.add(Operation.Stick.of(card, join));
                 }
             }
@@ -100,11 +100,6 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     .forEach(direction -> all.add(
                             new Operation.ByHand(card.piece(direction.piece()).orElse(card.base()), direction)));
             return all;
-        }
-
-        /** A band is stuck to nothing: that it is wrapped round is what puts it there. */
-        private boolean isSlippedOn(Join join) {
-            return join.adhesion().kind() == Adhesion.Kind.NONE && !card.isOfBase(join.upper());
         }
 
         private void of(Piece piece, List<Operation> all) {

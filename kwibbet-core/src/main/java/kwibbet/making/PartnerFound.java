@@ -51,13 +51,16 @@ record PartnerFound() implements WaitRule {
         return waits;
     }
 
-    /** What covers a magnet: that its own piece is stuck down over it. */
+    /** What covers a magnet: that its own piece, which is not part of the base, is stuck down over it. */
     private static Optional<Operation.Stick> cover(Operations operations, Operation.Treat magnet) {
-        return operations.stick(magnet.piece().id()).filter(stick -> {
-            Side touching = stick.join().placement().mirrored()
-                    ? stick.join().side()
-                    : stick.join().side().opposite();
-            return magnet.zone().side() == touching;
-        });
+        return operations
+                .stick(magnet.piece().id())
+                .filter(stick -> !operations.card().isOfBase(stick.piece().id()))
+                .filter(stick -> {
+                    Side touching = stick.join().placement().mirrored()
+                            ? stick.join().side()
+                            : stick.join().side().opposite();
+                    return magnet.zone().side() == touching;
+                });
     }
 }

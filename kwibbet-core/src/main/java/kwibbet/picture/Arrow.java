@@ -19,14 +19,14 @@ final class Arrow {
 
     private Arrow() {}
 
-    /** Draws it from one place to another, rising to its left as it goes. */
-    static void bowed(Point from, Point to, Sketch sketch) {
+    /** Draws it from one place to another, rising to its left as it goes, so that it is seen on what it runs over. */
+    static void bowed(Point from, Point to, Ink ink, Sketch sketch) {
         List<Point> path = new ArrayList<>();
         for (int i = 0; i <= ARC; i++) {
             path.add(onArc(from, to, (double) i / ARC));
         }
-        sketch.add(new Mark.Stroke(path, Line.MOVE, Ink.ON_PAGE));
-        head(from, to, sketch);
+        sketch.add(new Mark.Stroke(path, Line.MOVE, ink));
+        head(from, to, ink, sketch);
     }
 
     /** A parabola over the chord. */
@@ -37,7 +37,7 @@ final class Arrow {
         return from.plus(Length.nearestInches(share * x + rise * y), Length.nearestInches(share * y - rise * x));
     }
 
-    private static void head(Point from, Point to, Sketch sketch) {
+    private static void head(Point from, Point to, Ink ink, Sketch sketch) {
         Point before = onArc(from, to, 0.93);
         double x = to.x().minus(before.x()).toInches();
         double y = to.y().minus(before.y()).toInches();
@@ -49,6 +49,6 @@ final class Arrow {
         Point other = to.plus(
                 Length.nearestInches((-x + y * 0.6) / length * barb),
                 Length.nearestInches((-y - x * 0.6) / length * barb));
-        sketch.add(new Mark.Stroke(List.of(one, to, other), Line.MOVE, Ink.ON_PAGE));
+        sketch.add(new Mark.Stroke(List.of(one, to, other), Line.MOVE, ink));
     }
 }

@@ -311,7 +311,7 @@ public final class FoldPicture {
         boolean fromUnder = step.isSeenFromUnder();
         Vertex from = centre(step.moving(), step.before());
         Vertex to = Isometry.reflection(line).apply(from);
-        Arrow.bowed(point(from, fromUnder), point(to, fromUnder), sketch);
+        Arrow.bowed(point(from, fromUnder), point(to, fromUnder), Ink.ON_PAGE, sketch);
     }
 
     private Vertex centre(List<Integer> facets, FoldedState state) {
@@ -334,6 +334,6 @@ public final class FoldPicture {
         Length down = frame.bottom().minus(textHeight);
         Point from = new Point(frame.left().plus(textHeight.multipliedBy(4)), down);
         Point to = new Point(frame.right().minus(textHeight.multipliedBy(4)), down);
-        Arrow.bowed(from, to, sketch);
+        Arrow.bowed(from, to, Ink.ON_PAGE, sketch);
     }
 }

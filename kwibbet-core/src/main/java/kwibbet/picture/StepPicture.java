@@ -74,7 +74,7 @@ public final class StepPicture {
             return picture.sketch.drawing("The opening in the " + piece.name());
         }
         if (step instanceof Operation.Fold fold) {
-            picture.folding(fold);
+            picture.folding(fold, palette.ink(piece, Side.UP));
             return picture.sketch.drawing("The fold of the " + piece.name());
         }
         return picture.sketch.drawing(piece.name() + " in hand");
@@ -87,7 +87,7 @@ public final class StepPicture {
     }
 
     /** Over the first of the scores the smaller side goes onto the other. */
-    private void folding(Operation.Fold fold) {
+    private void folding(Operation.Fold fold, Ink ink) {
         Segment line = Placement.at(piece.corner()).apply(fold.scores().get(0).line());
         Point middle = line.middle();
         boolean upright = line.axis().filter(Axis.VERTICAL::equals).isPresent();
@@ -99,7 +99,7 @@ public final class StepPicture {
             boolean fromLeft =
                     middle.x().minus(piece.left()).isShorterThan(piece.right().minus(middle.x()));
             Length side = fromLeft ? reach.negated() : reach;
-            Arrow.bowed(middle.plus(side, Length.ZERO), middle.plus(side.negated(), Length.ZERO), sketch);
+            Arrow.bowed(middle.plus(side, Length.ZERO), middle.plus(side.negated(), Length.ZERO), ink, sketch);
         } else if (level) {
             Length reach = Length.min(
                             middle.y().minus(piece.top()), piece.bottom().minus(middle.y()))
@@ -107,7 +107,7 @@ public final class StepPicture {
             boolean fromTop =
                     middle.y().minus(piece.top()).isShorterThan(piece.bottom().minus(middle.y()));
             Length side = fromTop ? reach.negated() : reach;
-            Arrow.bowed(middle.plus(Length.ZERO, side), middle.plus(Length.ZERO, side.negated()), sketch);
+            Arrow.bowed(middle.plus(Length.ZERO, side), middle.plus(Length.ZERO, side.negated()), ink, sketch);
         }
     }
 
@@ -240,7 +240,7 @@ public final class StepPicture {
             }
             Rect from = stick.piece().outline().in(beside).bounds();
             Rect to = stick.piece().outline().in(there).bounds();
-            Arrow.bowed(new Point(from.left(), from.middle().y()), to.middle(), sketch);
+            Arrow.bowed(new Point(from.left(), from.middle().y()), to.middle(), groundInk(), sketch);
             figures();
             return sketch.drawing(stick.piece().name() + " on " + stick.lower().name());
         }

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Addition;
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Piece;
@@ -103,10 +102,9 @@ record NeverSeen() implements Rule {
 
     /** A band, and what is on it, is slipped off. */
     private static boolean isLoose(Card card, PieceId piece) {
-        return !card.isOfBase(piece)
-                && card.join(piece)
-                        .filter(join -> join.adhesion().kind() == Adhesion.Kind.NONE || isLoose(card, join.lower()))
-                        .isPresent();
+        return card.join(piece)
+                .filter(join -> card.isSlippedOn(join) || isLoose(card, join.lower()))
+                .isPresent();
     }
 
     private static Region paper(Card card, SeenPanel seen) {

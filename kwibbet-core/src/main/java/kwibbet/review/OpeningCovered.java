@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Addition;
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
@@ -60,7 +59,7 @@ record OpeningCovered() implements Rule {
                 .filter(join -> join.side() == side && !card.isClear(join.upper()))
                 .filter(join -> !card.additionOf(join.upper()).equals(Optional.of(addition)))
                 // A band is slipped off.
-                .filter(join -> join.adhesion().kind() != Adhesion.Kind.NONE || card.isOfBase(join.upper()))
+                .filter(join -> !card.isSlippedOn(join))
                 .filter(join ->
                         covered(card, join, opening) > MOST * opening.outline().area())
                 .findFirst();

@@ -318,11 +318,14 @@ public final class TrialMaking {
         return card.pieces().indexOf(magnet.piece());
     }
 
-    /** Whether its own piece is to be stuck down over it. */
+    /** Whether its own piece, a layer and no part of the base, is stuck down over it some time. */
     private boolean isStuckOver(Operation.Treat magnet) {
-        return card.join(magnet.piece().id())
-                .filter(join -> touching(join) == magnet.zone().side())
-                .isPresent();
+        return all.stream()
+                .filter(Operation.Stick.class::isInstance)
+                .map(each -> ((Operation.Stick) each).join())
+                .anyMatch(join -> join.upper().equals(magnet.piece().id())
+                        && !card.isOfBase(join.upper())
+                        && touching(join) == magnet.zone().side());
     }
 
     private static boolean isAt(Operation.Treat mark, Operation.Treat treat) {
