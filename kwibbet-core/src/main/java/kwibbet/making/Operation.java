@@ -521,10 +521,11 @@ public sealed interface Operation {
      * @param piece the piece
      * @param lower the piece it is stuck to
      * @param join where
+     * @param own the part of the piece that is stuck: of what is folded, one panel
      * @param host what it lies on, in the frame of the piece
      * @param folds at which edges of that there is a fold
      */
-    record Stick(Piece piece, Piece lower, Join join, Rect host, Set<Edge> folds) implements Operation {
+    record Stick(Piece piece, Piece lower, Join join, Rect own, Rect host, Set<Edge> folds) implements Operation {
 
         private static final Length UNSEEN = Length.ofInches(1, 256);
 
@@ -541,7 +542,8 @@ public sealed interface Operation {
             Set<Edge> folds = EnumSet.noneOf(Edge.class);
             lower.scores().stream().map(score -> toUpper.apply(score.line())).forEach(line -> alongEdge(line, host)
                     .ifPresent(folds::add));
-            return new Stick(card.pieceOf(join.upper()), lower, join, host, folds);
+            Rect own = card.stuckPanel(join).outline().bounds();
+            return new Stick(card.pieceOf(join.upper()), lower, join, own, host, folds);
         }
 
         private static Optional<Edge> alongEdge(Segment line, Rect host) {
@@ -569,7 +571,7 @@ public sealed interface Operation {
         public record Measured(Edge from, Length by) {}
 
         private Margins margins() {
-            return Margins.of(piece.outline().bounds(), host);
+            return Margins.of(own, host);
         }
 
         private boolean isCentred() {

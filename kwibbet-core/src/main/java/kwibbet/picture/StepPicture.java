@@ -279,7 +279,7 @@ public final class StepPicture {
 
         private void figures() {
             Rect host = Outline.of(stick.host()).in(there).bounds();
-            Rect zone = stick.piece().outline().in(there).bounds();
+            Rect zone = Outline.of(stick.own()).in(there).bounds();
             for (Operation.Stick.Measured measured : stick.measured()) {
                 if (measured.by().isPositive()) {
                     figure(measured.from(), zone, host);

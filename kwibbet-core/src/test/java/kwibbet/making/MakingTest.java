@@ -117,6 +117,20 @@ class MakingTest {
                 .contains("flush with");
     }
 
+    /** Its doors lie on it when it is stuck: only its middle is measured, not the sheet it was cut from. */
+    @Test
+    void aSmallGateIsPlacedByThePanelThatIsStuck() {
+        Making making = making(
+                base("folded", "5", "7")
+                        .plus(add("small-card", "gate", front(), "base", "gate", "width", "2", "height", "3")),
+                Way.ONE);
+        assertThat(making.steps()
+                        .get(making.steps().size() - 1)
+                        .sentence(MeasureSystem.INCH)
+                        .text())
+                .isEqualTo("Stick gate on the front, centred: 1 1/2 in shows left and right, 2 in above and below.");
+    }
+
     /** The trimmer's rectangles and the steps give just the card: each join made once, each opening cut once, all lines scored, all faces worked on. */
     @Test
     void theStepsGiveTheCardAndNothingIsDoneTwice() {

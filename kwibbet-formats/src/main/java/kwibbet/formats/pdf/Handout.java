@@ -426,8 +426,7 @@ public final class Handout {
     private void making(Card card) throws IOException {
         flow.heading("Make one " + (isOfSeveral() ? card.design().name() : "card"));
         int number = 1;
-        Way way = plan.lines().stream().mapToInt(line -> line.copies().cards()).sum() > 1 ? Way.BATCH : Way.ONE;
-        for (Operation step : plan.makeOf(card, way).steps()) {
+        for (Operation step : plan.makeOf(card, Way.ONE).steps()) {
             flow.line(number + ".", step.sentence(system), 12);
             number++;
         }
