@@ -34,4 +34,9 @@ public record Join(
     public Join {
         adhesive = List.copyOf(adhesive);
     }
+
+    /** The face of the upper piece that touches the lower one. */
+    public Side touching() {
+        return placement.mirrored() ? side : side.opposite();
+    }
 }

@@ -17,9 +17,7 @@ record BehindFirst() implements WaitRule {
     public List<Wait> waits(Operations operations) {
         List<Wait> waits = new ArrayList<>();
         for (Operation.Stick stick : operations.every(Operation.Stick.class)) {
-            Side touching = stick.join().placement().mirrored()
-                    ? stick.join().side()
-                    : stick.join().side().opposite();
+            Side touching = stick.join().touching();
             for (Operation.Stick behind : operations.onto(stick.piece().id())) {
                 boolean onBase = operations.card().isOfBase(stick.piece().id())
                         && !operations.card().isOfBase(behind.piece().id());

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import kwibbet.card.Adhesion;
@@ -21,6 +22,7 @@ import kwibbet.card.Zone;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
+import kwibbet.press.DieUse;
 import kwibbet.press.HandCut;
 import kwibbet.press.Layup;
 import kwibbet.press.Want;
@@ -31,6 +33,7 @@ import kwibbet.shape.Margins;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
+import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
 /** One thing hands do with the pieces of a card, from the cut rectangles on. */
@@ -67,7 +70,7 @@ public sealed interface Operation {
     Station station();
 
     /** With what; changing it is taking up something else. */
-    String tool();
+    Tool tool();
 
     /** How long it takes one card, in minutes. */
     default double minutes() {
@@ -105,8 +108,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
-            return "scoring board";
+        public Tool tool() {
+            return Tool.BOARD;
         }
 
         @Override
@@ -144,13 +147,11 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
-            return String.join(
-                    " and ",
-                    layup.uses().stream()
-                            .map(use -> use.die().name())
-                            .distinct()
-                            .toList());
+        public Tool tool() {
+            List<Die> dies = layup.uses().stream().map(DieUse::die).distinct().toList();
+            return new Tool(
+                    dies.stream().map(die -> die.id().value()).collect(Collectors.joining("+", "dies:", "")),
+                    dies.stream().map(Die::name).collect(Collectors.joining(" and ")));
         }
 
         /** Whether it cuts the piece out. */
@@ -169,7 +170,8 @@ public sealed interface Operation {
                     .map(Want.Role::words)
                     .toList();
             return Phrase.of("Cut the " + String.join(" and the ", what) + " of " + piece().name()
-                    + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, with " + tool()
+                    + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, with "
+                    + tool().words()
                     + ", as the press list says.");
         }
     }
@@ -208,8 +210,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
-            return "knife and ruler";
+        public Tool tool() {
+            return Tool.KNIFE;
         }
 
         @Override
@@ -244,8 +246,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
-            return "knife and ruler";
+        public Tool tool() {
+            return Tool.KNIFE;
         }
 
         @Override
@@ -289,8 +291,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
-            return openings.get(0).shape().size().width().isLongerThan(PUNCHED) ? "knife and ruler" : "punch";
+        public Tool tool() {
+            return openings.get(0).shape().size().width().isLongerThan(PUNCHED) ? Tool.KNIFE : Tool.PUNCH;
         }
 
         @Override
@@ -371,7 +373,7 @@ public sealed interface Operation {
      * @param does what it is: work with ink or heat, a pencil mark, or a magnet
      * @param medium what it takes
      */
-    record Treat(Piece piece, Zone zone, Does does, String medium) implements Operation {
+    record Treat(Piece piece, Zone zone, Does does, Tool medium) implements Operation {
         @Override
         public String id() {
             return Wording.id(does) + "-" + piece.id().value() + "-"
@@ -389,7 +391,7 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
+        public Tool tool() {
             return medium;
         }
 
@@ -440,8 +442,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
-            return "bone folder";
+        public Tool tool() {
+            return Tool.BONE_FOLDER;
         }
 
         @Override
@@ -625,8 +627,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
-            return join.adhesion().kind().words();
+        public Tool tool() {
+            return Wording.adhesive(join.adhesion().kind());
         }
 
         @Override
@@ -717,15 +719,15 @@ public sealed interface Operation {
         }
 
         @Override
-        public String tool() {
+        public Tool tool() {
             return switch (direction.does()) {
-                case DUST -> "powder";
-                case FILL -> "filler";
-                case THREAD -> "blunt needle";
-                case FOLD_BACK, CLOSE -> "glue";
-                case KEEP -> "tweezers";
-                case FASTEN -> "brads";
-                case WRAP -> Adhesion.Kind.TAPE.words();
+                case DUST -> Tool.POWDER;
+                case FILL -> Tool.FILLER;
+                case THREAD -> Tool.NEEDLE;
+                case FOLD_BACK, CLOSE -> Tool.GLUE;
+                case KEEP -> Tool.TWEEZERS;
+                case FASTEN -> Tool.BRADS;
+                case WRAP -> Wording.adhesive(Adhesion.Kind.TAPE);
             };
         }
 

@@ -7,13 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
-import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
@@ -148,23 +146,25 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
         private void treat(Piece piece, Zone zone, List<Operation> all) {
             switch (zone.use()) {
                 case SURFACE -> all.add(new Operation.Treat(piece, zone, Does.TREAT, technique(zone)));
-                case MAGNET -> all.add(new Operation.Treat(piece, zone, Does.SET_MAGNET, "glue"));
+                case MAGNET -> all.add(new Operation.Treat(piece, zone, Does.SET_MAGNET, Tool.GLUE));
                 case PENCIL -> {
-                    all.add(new Operation.Treat(piece, zone, Does.MARK, "pencil"));
-                    all.add(new Operation.Treat(piece, zone, Does.ERASE, "eraser"));
+                    all.add(new Operation.Treat(piece, zone, Does.MARK, Tool.PENCIL));
+                    all.add(new Operation.Treat(piece, zone, Does.ERASE, Tool.ERASER));
                 }
                 case KEEP_OUT -> {}
             }
         }
 
-        private String technique(Zone zone) {
-            Optional<Addition> addition = card.design().addition(zone.owner());
-            return addition.map(each -> card.design().present(each).choice(SurfaceWork.TECHNIQUE))
+        private Tool technique(Zone zone) {
+            return card.design()
+                    .addition(zone.owner())
+                    .map(each -> card.design().present(each).choice(SurfaceWork.TECHNIQUE))
                     .flatMap(key -> SurfaceWork.TECHNIQUE.choices().stream()
                             .filter(choice -> choice.key().equals(key))
-                            .map(Parameter.Choice::label)
                             .findFirst())
-                    .orElse("ink");
+                    .map(choice -> new Tool("medium:" + choice.key(), choice.label()))
+                    .orElseThrow(() -> new IllegalStateException(
+                            "a worked area is owned by " + zone.owner().value() + ", which is not on the card"));
         }
 
         /** Each way its paper goes through the press, once. */

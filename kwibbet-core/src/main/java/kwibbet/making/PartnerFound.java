@@ -57,9 +57,7 @@ record PartnerFound() implements WaitRule {
                 .stick(magnet.piece().id())
                 .filter(stick -> !operations.card().isOfBase(stick.piece().id()))
                 .filter(stick -> {
-                    Side touching = stick.join().placement().mirrored()
-                            ? stick.join().side()
-                            : stick.join().side().opposite();
+                    Side touching = stick.join().touching();
                     return magnet.zone().side() == touching;
                 });
     }

@@ -3,6 +3,7 @@ package kwibbet.making;
 import java.util.List;
 import java.util.Locale;
 
+import kwibbet.card.Adhesion;
 import kwibbet.card.Piece;
 import kwibbet.measure.Length;
 import kwibbet.wording.Names;
@@ -27,6 +28,10 @@ final class Wording {
         } else {
             writer.length(by.abs()).words((by.isNegative() ? " past the " : " from the ") + edge);
         }
+    }
+
+    static Tool adhesive(Adhesion.Kind kind) {
+        return new Tool("adhesive:" + kind.name(), kind.words());
     }
 
     static String id(Does does) {

@@ -26,9 +26,7 @@ record WorkedBeforeCovered() implements WaitRule {
                 }
             }
             operations.stick(treat.piece().id()).ifPresent(stick -> {
-                Side touching = stick.join().placement().mirrored()
-                        ? stick.join().side()
-                        : stick.join().side().opposite();
+                Side touching = stick.join().touching();
                 if (treat.zone().side() == touching) {
                     waits.add(wait(
                             treat, stick, "Once " + stick.piece().name() + " is stuck, that face is not reached."));

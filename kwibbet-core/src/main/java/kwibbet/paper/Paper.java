@@ -158,11 +158,11 @@ public record Paper(
             reasons.add(new Refusal("onHand", "Sheets on hand must be 0 to " + MOST_ON_HAND + "."));
         }
         if (cents() < 0 || cents() > DEAREST) {
-            reasons.add(new Refusal("price", "A sheet() can cost 0 to " + DEAREST / 100 + "."));
+            reasons.add(new Refusal("price", "A sheet can cost 0 to " + DEAREST / 100 + "."));
         }
         Length shorter = Length.min(sheet().width(), sheet().height());
         if (margin().isNegative() || !margin().multipliedBy(2).isShorterThan(shorter)) {
-            reasons.add(new Refusal("margin", "A margin() is 0 or more and leaves something of the sheet()."));
+            reasons.add(new Refusal("margin", "A margin is 0 or more and leaves something of the sheet."));
         }
         return reasons.isEmpty() ? Outcome.made(this) : Outcome.refused(reasons);
     }

@@ -77,7 +77,7 @@ record TapeOnShow() implements Rule {
                 .filter(join -> join.side() == film.side() && !card.isClear(join.upper()))
                 .map(join -> area(card, join));
         Stream<Region> beneath = card.join(film.lower()).stream()
-                .filter(join -> touching(join) == film.side() && !card.isClear(join.lower()))
+                .filter(join -> join.touching() == film.side() && !card.isClear(join.lower()))
                 .map(join -> Region.of(card.hostArea(join).in(join.placement().inverse())));
         return Stream.of(onFilm, overFilm, beneath).flatMap(each -> each).toList();
     }
@@ -89,18 +89,13 @@ record TapeOnShow() implements Rule {
                 .filter(join -> join.side() == free && !card.isClear(join.upper()))
                 .map(join -> area(card, join));
         Stream<Region> beneath = card.join(onFilm.lower()).stream()
-                .filter(join -> touching(join) == free && !card.isClear(join.lower()))
+                .filter(join -> join.touching() == free && !card.isClear(join.lower()))
                 .map(join -> Region.of(card.hostArea(join).in(join.placement().inverse())));
         return Stream.concat(stuck, beneath).toList();
     }
 
-    /** The face of the upper piece that touches the lower one. */
-    private static Side touching(Join join) {
-        return join.placement().mirrored() ? join.side() : join.side().opposite();
-    }
-
     private static Side freeSide(Join film) {
-        return touching(film).opposite();
+        return film.touching().opposite();
     }
 
     private static Region area(Card card, Join join) {

@@ -46,7 +46,7 @@ record TapedFlat() implements Rule {
 
     /** What hangs behind the upper piece of a join and is felt there, the first of one feature. */
     private static Optional<Join> thickest(Card card, Join flat) {
-        Side touching = flat.placement().mirrored() ? flat.side() : flat.side().opposite();
+        Side touching = flat.touching();
         return card.joinsOn(flat.upper()).stream()
                 .filter(behind -> behind.side() == touching)
                 .filter(behind -> !thickness(card, behind).isShorterThan(FELT))

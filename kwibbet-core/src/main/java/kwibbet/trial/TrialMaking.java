@@ -237,7 +237,7 @@ public final class TrialMaking {
                 .anyMatch(join -> join.side() == zone.side() && Overlay.overlap(join.zone(), zone.outline()));
         if (covered
                 || under(piece.id())
-                        .filter(join -> touching(join) == zone.side())
+                        .filter(join -> join.touching() == zone.side())
                         .isPresent()) {
             ruin(treat, "that face is covered");
         }
@@ -325,7 +325,7 @@ public final class TrialMaking {
                 .map(each -> ((Operation.Stick) each).join())
                 .anyMatch(join -> join.upper().equals(magnet.piece().id())
                         && !card.isOfBase(join.upper())
-                        && touching(join) == magnet.zone().side());
+                        && join.touching() == magnet.zone().side());
     }
 
     private static boolean isAt(Operation.Treat mark, Operation.Treat treat) {
@@ -393,7 +393,7 @@ public final class TrialMaking {
         boolean ofBase = card.isOfBase(join.lower()) && !card.isOfBase(join.upper());
         if (!ofBase
                 && under(join.lower())
-                        .filter(lower -> touching(lower) == join.side())
+                        .filter(lower -> lower.touching() == join.side())
                         .isPresent()) {
             ruin(stick, "nobody reaches behind what is stuck");
         }
@@ -423,10 +423,6 @@ public final class TrialMaking {
         if (inner) {
             ruin(stick, "it does not stick, powdered or full as it is");
         }
-    }
-
-    private static Side touching(Join join) {
-        return join.placement().mirrored() ? join.side() : join.side().opposite();
     }
 
     private void byHand(Operation.ByHand step) {

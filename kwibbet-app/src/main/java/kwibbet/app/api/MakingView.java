@@ -36,7 +36,7 @@ record MakingView(List<StepView> steps, CostView cost) {
                     step.onto().map(Piece::id).map(id -> id.value()).orElse(""),
                     word(step.face()),
                     word(step.station()),
-                    step.tool(),
+                    step.tool().words(),
                     step.minutes(),
                     making.before(step).stream()
                             .map(wait -> new WaitView(wait.before().id(), wait.reason()))

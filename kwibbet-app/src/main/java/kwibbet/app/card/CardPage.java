@@ -369,6 +369,18 @@ public record CardPage(
         return new Walk(stationPath(), 1, at, last, "");
     }
 
+    /** Where the maker is among the steps of making; at the last where there are not so many. */
+    public Walk walk(Making making) {
+        int last = making.steps().size();
+        int at = Math.max(1, Math.min(looking.at(), last));
+        return new Walk(
+                stationPath(),
+                1,
+                at,
+                last,
+                looking.way().map(way -> "&way=" + way.key()).orElse(""));
+    }
+
     /** The setting that is being done. */
     public ToolSetting setting() {
         return settings().get(walk().at() - 1);

@@ -141,6 +141,11 @@ class PagesTest {
         assertThat(page.locator(".quiet-line")).hasText("Nothing to cut with dies.");
         station(7).click();
         assertThat(page.locator(".step-list > li")).hasCount(4);
+        assertThat(page.locator(".step-now .sentence")).containsText("Score Base");
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".step-now .sentence")).containsText("Fold the base");
+        page.locator("#way-one").click();
+        assertThat(page.locator("#way-one")).hasAttribute("aria-current", "true");
 
         APIResponse handout = page.request().get(page.url().replace("/make", "/handout-a4.pdf"));
         assertThat(handout.status()).isEqualTo(200);
