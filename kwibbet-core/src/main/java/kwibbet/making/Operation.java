@@ -640,11 +640,10 @@ public sealed interface Operation {
             } else if (isCentred() && isClose(margins.left(), margins.top())) {
                 writer.words(", centred: ").length(margins.left()).words(" shows all round");
             } else if (isCentred()) {
-                writer.words(", centred: ")
-                        .length(margins.left())
-                        .words(" shows left and right, ")
-                        .length(margins.top())
-                        .words(" above and below");
+                writer.words(", centred: ");
+                shown(margins.left(), " left and right", writer);
+                writer.words(", ");
+                shown(margins.top(), " above and below", writer);
             } else {
                 List<Measured> measured = measured();
                 writer.words(": ");
@@ -656,6 +655,14 @@ public sealed interface Operation {
                 writer.words(", on foam ").length(join.adhesion().height()).words(" high");
             }
             return writer.words(".").end();
+        }
+
+        private static void shown(Length margin, String where, Phrase.Writer writer) {
+            if (isClose(margin, Length.ZERO)) {
+                writer.words("flush" + where);
+            } else {
+                writer.length(margin).words(" shows" + where);
+            }
         }
 
         private void from(Measured measured, Phrase.Writer writer) {

@@ -128,7 +128,8 @@ class MakingTest {
                         .get(making.steps().size() - 1)
                         .sentence(MeasureSystem.INCH)
                         .text())
-                .isEqualTo("Stick gate on the front, centred: 1 1/2 in shows left and right, 2 in above and below.");
+                .isEqualTo(
+                        "Stick gate on the front, centred: 1 1/2 in shows left and right, 2 in shows above and below.");
     }
 
     /** The trimmer's rectangles and the steps give just the card: each join made once, each opening cut once, all lines scored, all faces worked on. */
