@@ -1,9 +1,11 @@
 package kwibbet.card;
 
+import kwibbet.measure.Length;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
 
 /**
  * A hole cut through a piece by a die, a punch or a knife.
@@ -15,9 +17,17 @@ import kwibbet.shape.Rect;
  */
 public record Opening(PieceId owner, String name, CutShape shape, Placement at) {
 
+    private static final Length LOOKED_THROUGH = Length.ofInches(1, 2);
+
     /** Its outline on the piece. */
     public Outline outline() {
         return shape.outline().in(at);
+    }
+
+    /** Whether one looks through it: what is smaller is a hole for a cord or a brad, and meant to be covered. */
+    public boolean isLookedThrough() {
+        Size size = bounds().size();
+        return !size.width().isShorterThan(LOOKED_THROUGH) && !size.height().isShorterThan(LOOKED_THROUGH);
     }
 
     /** This opening in the outer frame of {@code placement}. */

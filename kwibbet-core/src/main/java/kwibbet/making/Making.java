@@ -83,6 +83,11 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
         return new State(card, steps);
     }
 
+    /** The number of a step, from 1. */
+    public int numberOf(Operation step) {
+        return steps.indexOf(step) + 1;
+    }
+
     /** Why an operation is done no earlier. */
     public List<Wait> before(Operation operation) {
         return waits.stream().filter(wait -> wait.after().equals(operation)).toList();
@@ -114,7 +119,7 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
     private List<Reason> reasons(List<Wait> about, Function<Wait, Operation> other) {
         Map<String, TreeSet<Integer>> numbers = new LinkedHashMap<>();
         about.forEach(wait -> numbers.computeIfAbsent(wait.reason(), reason -> new TreeSet<>())
-                .add(steps.indexOf(other.apply(wait)) + 1));
+                .add(numberOf(other.apply(wait))));
         List<Reason> reasons = new ArrayList<>();
         numbers.forEach((reason, those) ->
                 reasons.add(new Reason(those.stream().map(String::valueOf).collect(Collectors.joining(", ")), reason)));

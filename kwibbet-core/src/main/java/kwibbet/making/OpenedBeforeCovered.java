@@ -35,9 +35,7 @@ record OpenedBeforeCovered() implements WaitRule {
 
     private static List<Outline> outlines(Piece piece, Operation.Open open) {
         return piece.openings().stream()
-                .filter(opening -> open.openings().stream()
-                        .anyMatch(other -> other.shape().equals(opening.shape())
-                                && other.at().equals(opening.at())))
+                .filter(opening -> open.cuts(piece, opening))
                 .map(opening -> opening.outline())
                 .toList();
     }

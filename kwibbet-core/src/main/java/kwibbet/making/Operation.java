@@ -25,6 +25,7 @@ import kwibbet.paper.Paper;
 import kwibbet.press.DieUse;
 import kwibbet.press.HandCut;
 import kwibbet.press.Layup;
+import kwibbet.press.PressPlan;
 import kwibbet.press.Want;
 import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
@@ -38,9 +39,6 @@ import kwibbet.wording.Phrase;
 
 /** One thing hands do with the pieces of a card, from the cut rectangles on. */
 public sealed interface Operation {
-
-    /** What is no wider is punched. Common practice, no source. */
-    Length PUNCHED = Length.ofInches(1, 4);
 
     /** Names it within its card, as long as what it is done to is there. */
     String id();
@@ -67,10 +65,14 @@ public sealed interface Operation {
     }
 
     /** Where it is done. */
-    Station station();
+    default Station station() {
+        return does().station();
+    }
 
     /** With what; changing it is taking up something else. */
-    Tool tool();
+    default Tool tool() {
+        return Tool.usual(does());
+    }
 
     /** How long it takes one card, in minutes. */
     default double minutes() {
@@ -103,16 +105,6 @@ public sealed interface Operation {
         }
 
         @Override
-        public Station station() {
-            return Station.BOARD;
-        }
-
-        @Override
-        public Tool tool() {
-            return Tool.BOARD;
-        }
-
-        @Override
         public Phrase sentence(MeasureSystem system) {
             return Phrase.of("Score " + piece.name() + ", "
                     + (scores.size() == 1 ? "one line" : scores.size() + " lines") + ", as the score list says.");
@@ -142,16 +134,16 @@ public sealed interface Operation {
         }
 
         @Override
-        public Station station() {
-            return Station.PRESS;
-        }
-
-        @Override
         public Tool tool() {
             List<Die> dies = layup.uses().stream().map(DieUse::die).distinct().toList();
             return new Tool(
                     dies.stream().map(die -> die.id().value()).collect(Collectors.joining("+", "dies:", "")),
                     dies.stream().map(Die::name).collect(Collectors.joining(" and ")));
+        }
+
+        /** Whether it cuts an opening of a piece, the one in hand or one stuck to it. */
+        boolean cuts(Piece other, Opening opening) {
+            return layup.wants().anyMatch(want -> want.isOf(other, opening));
         }
 
         /** Whether it cuts the piece out. */
@@ -205,20 +197,10 @@ public sealed interface Operation {
         }
 
         @Override
-        public Station station() {
-            return Station.KNIFE;
-        }
-
-        @Override
-        public Tool tool() {
-            return Tool.KNIFE;
-        }
-
-        @Override
         public Phrase sentence(MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system).words(Wording.names(pieces) + ".");
             cuts.forEach(cut -> writer.words(" ").phrase(cut.sentence(system)));
-            return writer.words(pieces.size() == 1 ? "" : " " + Wording.TOGETHER)
+            return writer.words(pieces.size() == 1 ? "" : " " + PressPlan.ByHand.TOGETHER)
                     .end();
         }
     }
@@ -238,16 +220,6 @@ public sealed interface Operation {
         @Override
         public Does does() {
             return Does.CUT_OUT;
-        }
-
-        @Override
-        public Station station() {
-            return Station.KNIFE;
-        }
-
-        @Override
-        public Tool tool() {
-            return Tool.KNIFE;
         }
 
         @Override
@@ -286,13 +258,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public Station station() {
-            return Station.KNIFE;
-        }
-
-        @Override
         public Tool tool() {
-            return openings.get(0).shape().size().width().isLongerThan(PUNCHED) ? Tool.KNIFE : Tool.PUNCH;
+            return Want.isPunched(openings.get(0)) ? new Tool("punch", "punch") : Tool.usual(Does.OPEN);
         }
 
         @Override
@@ -315,8 +282,16 @@ public sealed interface Operation {
                 writer.size(shape.size());
             }
             where(writer);
-            return writer.words(pieces.size() == 1 ? "." : ". " + Wording.TOGETHER)
+            return writer.words(pieces.size() == 1 ? "." : ". " + PressPlan.ByHand.TOGETHER)
                     .end();
+        }
+
+        /** Whether it cuts an opening of a piece. */
+        boolean cuts(Piece other, Opening opening) {
+            return pieces.contains(other)
+                    && openings.stream()
+                            .anyMatch(each -> each.shape().equals(opening.shape())
+                                    && each.at().equals(opening.at()));
         }
 
         private void where(Phrase.Writer writer) {
@@ -386,11 +361,6 @@ public sealed interface Operation {
         }
 
         @Override
-        public Station station() {
-            return does == Does.TREAT ? Station.SURFACE : Station.ASSEMBLY;
-        }
-
-        @Override
         public Tool tool() {
             return medium;
         }
@@ -405,9 +375,9 @@ public sealed interface Operation {
                     .words(piece.name() + ": " + zone.words() + ", on ")
                     .size(bounds.size())
                     .words(", ");
-            Wording.from(bounds.left(), "left", writer);
+            Wording.from(bounds.left(), "the left", writer);
             writer.words(" and ");
-            Wording.from(bounds.top(), "top", writer);
+            Wording.from(bounds.top(), "the top", writer);
             return writer.words(zone.side() == Side.UP ? "." : ", on the other face.")
                     .end();
         }
@@ -434,16 +404,6 @@ public sealed interface Operation {
         @Override
         public Does does() {
             return Does.FOLD;
-        }
-
-        @Override
-        public Station station() {
-            return Station.FOLDING;
-        }
-
-        @Override
-        public Tool tool() {
-            return Tool.BONE_FOLDER;
         }
 
         @Override
@@ -529,8 +489,6 @@ public sealed interface Operation {
      */
     record Stick(Piece piece, Piece lower, Join join, Rect own, Rect host, Set<Edge> folds) implements Operation {
 
-        private static final Length UNSEEN = Length.ofInches(1, 256);
-
         /** Copies the set. */
         public Stick {
             folds = Set.copyOf(folds);
@@ -551,17 +509,17 @@ public sealed interface Operation {
         private static Optional<Edge> alongEdge(Segment line, Rect host) {
             if (line.axis().filter(Axis.VERTICAL::equals).isPresent()) {
                 Length x = line.start().x();
-                return isClose(x, host.left())
+                return Wording.isClose(x, host.left())
                         ? Optional.of(Edge.LEFT)
-                        : isClose(x, host.right()) ? Optional.of(Edge.RIGHT) : Optional.empty();
+                        : Wording.isClose(x, host.right()) ? Optional.of(Edge.RIGHT) : Optional.empty();
             }
             if (line.axis().isEmpty()) {
                 return Optional.empty();
             }
             Length y = line.start().y();
-            return isClose(y, host.top())
+            return Wording.isClose(y, host.top())
                     ? Optional.of(Edge.TOP)
-                    : isClose(y, host.bottom()) ? Optional.of(Edge.BOTTOM) : Optional.empty();
+                    : Wording.isClose(y, host.bottom()) ? Optional.of(Edge.BOTTOM) : Optional.empty();
         }
 
         /**
@@ -578,8 +536,8 @@ public sealed interface Operation {
 
         private boolean isCentred() {
             Margins margins = margins();
-            return isClose(margins.left(), margins.right())
-                    && isClose(margins.top(), margins.bottom())
+            return Wording.isClose(margins.left(), margins.right())
+                    && Wording.isClose(margins.top(), margins.bottom())
                     && !margins.least().isNegative();
         }
 
@@ -595,7 +553,7 @@ public sealed interface Operation {
             if (one.by().isNegative() != other.by().isNegative()) {
                 return one.by().isNegative() ? other : one;
             }
-            if (isClose(one.by().abs(), other.by().abs())) {
+            if (Wording.isClose(one.by().abs(), other.by().abs())) {
                 return folds.contains(other.from()) ? other : one;
             }
             return other.by().abs().isShorterThan(one.by().abs()) ? other : one;
@@ -622,13 +580,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public Station station() {
-            return Station.ASSEMBLY;
-        }
-
-        @Override
         public Tool tool() {
-            return Wording.adhesive(join.adhesion().kind());
+            return Tool.of(join.adhesion().kind());
         }
 
         @Override
@@ -637,7 +590,7 @@ public sealed interface Operation {
             Margins margins = margins();
             if (isCentred() && margins.left().isZero() && margins.top().isZero()) {
                 writer.words(", edge to edge");
-            } else if (isCentred() && isClose(margins.left(), margins.top())) {
+            } else if (isCentred() && Wording.isClose(margins.left(), margins.top())) {
                 writer.words(", centred: ").length(margins.left()).words(" shows all round");
             } else if (isCentred()) {
                 writer.words(", centred: ");
@@ -658,7 +611,7 @@ public sealed interface Operation {
         }
 
         private static void shown(Length margin, String where, Phrase.Writer writer) {
-            if (isClose(margin, Length.ZERO)) {
+            if (Wording.isClose(margin, Length.ZERO)) {
                 writer.words("flush" + where);
             } else {
                 writer.length(margin).words(" shows" + where);
@@ -670,16 +623,7 @@ public sealed interface Operation {
             String edge = !folds.contains(measured.from())
                     ? "the " + measured.from().word() + " edge"
                     : bothAtFolds ? "the fold at the " + measured.from().word() : "the fold";
-            if (!measured.by().abs().isLongerThan(UNSEEN)) {
-                writer.words("flush with " + edge);
-                return;
-            }
-            writer.length(measured.by().abs()).words((measured.by().isNegative() ? " past " : " from ") + edge);
-        }
-
-        /** Halves can differ by a tick, and what lies within a curve by as much as no eye sees. */
-        private static boolean isClose(Length one, Length other) {
-            return !one.minus(other).abs().isLongerThan(UNSEEN);
+            Wording.from(measured.by(), edge, writer);
         }
 
         private String verb() {
@@ -717,24 +661,6 @@ public sealed interface Operation {
                 case FASTEN -> Does.FASTEN;
                 case CLOSE -> Does.CLOSE;
                 case WRAP -> Does.WRAP;
-            };
-        }
-
-        @Override
-        public Station station() {
-            return does() == Does.FOLD_BACK ? Station.FOLDING : Station.ASSEMBLY;
-        }
-
-        @Override
-        public Tool tool() {
-            return switch (direction.does()) {
-                case DUST -> Tool.POWDER;
-                case FILL -> Tool.FILLER;
-                case THREAD -> Tool.NEEDLE;
-                case FOLD_BACK, CLOSE -> Tool.GLUE;
-                case KEEP -> Tool.TWEEZERS;
-                case FASTEN -> Tool.BRADS;
-                case WRAP -> Wording.adhesive(Adhesion.Kind.TAPE);
             };
         }
 

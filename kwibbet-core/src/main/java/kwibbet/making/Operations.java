@@ -146,10 +146,10 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
         private void treat(Piece piece, Zone zone, List<Operation> all) {
             switch (zone.use()) {
                 case SURFACE -> all.add(new Operation.Treat(piece, zone, Does.TREAT, technique(zone)));
-                case MAGNET -> all.add(new Operation.Treat(piece, zone, Does.SET_MAGNET, Tool.GLUE));
+                case MAGNET -> all.add(new Operation.Treat(piece, zone, Does.SET_MAGNET, Tool.usual(Does.SET_MAGNET)));
                 case PENCIL -> {
-                    all.add(new Operation.Treat(piece, zone, Does.MARK, Tool.PENCIL));
-                    all.add(new Operation.Treat(piece, zone, Does.ERASE, Tool.ERASER));
+                    all.add(new Operation.Treat(piece, zone, Does.MARK, Tool.usual(Does.MARK)));
+                    all.add(new Operation.Treat(piece, zone, Does.ERASE, Tool.usual(Does.ERASE)));
                 }
                 case KEEP_OUT -> {}
             }
@@ -244,10 +244,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
             return press.loads().stream()
                     .flatMap(load -> load.laid().stream())
                     .flatMap(laid -> laid.layup().wants())
-                    .filter(want -> want.piece().equals(piece))
-                    .anyMatch(want -> want.role() == Want.Role.FIELD
-                            ? want.owner().equals(opening.owner())
-                            : want.outline().equals(opening.outline()));
+                    .anyMatch(want -> want.isOf(piece, opening));
         }
     }
 

@@ -1,6 +1,7 @@
 package kwibbet.making;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.Join;
@@ -10,7 +11,6 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
-import kwibbet.press.Want;
 
 /**
  * The work as it lies when some of its operations are done.
@@ -61,33 +61,21 @@ public record State(Card card, List<Operation> done) {
     }
 
     private boolean isCut(Piece piece, Opening opening) {
-        return done.stream().anyMatch(each -> {
-            if (each instanceof Operation.Open open && open.pieces().contains(piece)) {
-                return open.openings().stream()
-                        .anyMatch(other -> other.shape().equals(opening.shape())
-                                && other.at().equals(opening.at()));
-            }
-            return each instanceof Operation.Pass pass
-                    && pass.layup()
-                            .wants()
-                            .anyMatch(want -> want.piece().equals(piece)
-                                    && (want.role() == Want.Role.FIELD
-                                            ? want.owner().equals(opening.owner())
-                                            : want.outline().equals(opening.outline())));
-        });
+        return done.stream()
+                .anyMatch(each -> (each instanceof Operation.Open open && open.cuts(piece, opening))
+                        || (each instanceof Operation.Pass pass && pass.cuts(piece, opening)));
     }
 
     private boolean isSeen(Piece piece, Zone zone) {
-        boolean made = done.stream()
-                .anyMatch(each -> each instanceof Operation.Treat treat
-                        && treat.does() != Does.ERASE
+        return worked(piece, zone).anyMatch(does -> does != Does.ERASE)
+                && worked(piece, zone).noneMatch(Does.ERASE::equals);
+    }
+
+    private Stream<Does> worked(Piece piece, Zone zone) {
+        return done.stream()
+                .filter(each -> each instanceof Operation.Treat treat
                         && treat.piece().equals(piece)
-                        && treat.zone().equals(zone));
-        boolean erased = done.stream()
-                .anyMatch(each -> each instanceof Operation.Treat treat
-                        && treat.does() == Does.ERASE
-                        && treat.piece().equals(piece)
-                        && treat.zone().equals(zone));
-        return made && !erased;
+                        && treat.zone().equals(zone))
+                .map(Operation::does);
     }
 }

@@ -1,5 +1,7 @@
 package kwibbet.making;
 
+import kwibbet.card.Adhesion;
+
 /**
  * What is in hand while something is done.
  *
@@ -8,28 +10,28 @@ package kwibbet.making;
  */
 public record Tool(String key, String words) {
 
-    /** A scoring board, and a ruler where that does not reach. */
-    static final Tool BOARD = new Tool("board", "scoring board");
-
-    static final Tool KNIFE = new Tool("knife", "knife and ruler");
-    static final Tool PUNCH = new Tool("punch", "punch");
-    static final Tool BONE_FOLDER = new Tool("bone-folder", "bone folder");
-    static final Tool PENCIL = new Tool("pencil", "pencil");
-    static final Tool ERASER = new Tool("eraser", "eraser");
-    static final Tool GLUE = new Tool("glue", "glue");
-    static final Tool POWDER = new Tool("powder", "powder");
-    static final Tool FILLER = new Tool("filler", "filler");
-    static final Tool NEEDLE = new Tool("needle", "blunt needle");
-    static final Tool TWEEZERS = new Tool("tweezers", "tweezers");
-    static final Tool BRADS = new Tool("brads", "brads");
-
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof Tool tool && key.equals(tool.key);
+    /** What something takes, where an operation says nothing else. */
+    static Tool usual(Does does) {
+        return switch (does) {
+            case SCORE -> new Tool("board", "scoring board");
+            case PRESS -> new Tool("dies", "dies");
+            case CUT_OUT, OPEN -> new Tool("knife", "knife and ruler");
+            case MARK -> new Tool("pencil", "pencil");
+            case ERASE -> new Tool("eraser", "eraser");
+            case TREAT -> new Tool("ink", "ink");
+            case SET_MAGNET, FOLD_BACK, CLOSE -> new Tool("glue", "glue");
+            case FOLD -> new Tool("bone-folder", "bone folder");
+            case STICK, WRAP -> of(Adhesion.Kind.TAPE);
+            case DUST -> new Tool("powder", "powder");
+            case FILL -> new Tool("filler", "filler");
+            case THREAD -> new Tool("needle", "blunt needle");
+            case KEEP -> new Tool("tweezers", "tweezers");
+            case FASTEN -> new Tool("brads", "brads");
+        };
     }
 
-    @Override
-    public int hashCode() {
-        return key.hashCode();
+    /** What holds two pieces together. */
+    static Tool of(Adhesion.Kind kind) {
+        return new Tool("adhesive:" + kind.name(), kind.words());
     }
 }

@@ -3,6 +3,8 @@ package kwibbet.making;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import kwibbet.card.Copies;
+
 /** How the copies of a card are made. */
 public enum Way {
     /** A learner makes one card: what belongs together stays together. */
@@ -21,6 +23,11 @@ public enum Way {
     /** The way of that key. */
     public static Optional<Way> of(String key) {
         return Stream.of(values()).filter(way -> way.key.equals(key)).findFirst();
+    }
+
+    /** How so many are made until another way is chosen: several in batches. */
+    public static Way usual(Copies copies) {
+        return copies.cards() > 1 ? BATCH : ONE;
     }
 
     /** Names it in addresses and documents. */

@@ -3,7 +3,6 @@ package kwibbet.making;
 import java.util.List;
 import java.util.Locale;
 
-import kwibbet.card.Adhesion;
 import kwibbet.card.Piece;
 import kwibbet.measure.Length;
 import kwibbet.wording.Names;
@@ -12,8 +11,8 @@ import kwibbet.wording.Phrase;
 /** How operations are told. */
 final class Wording {
 
-    /** How pieces come out alike. Common practice, no source. */
-    static final String TOGETHER = "They must match: hold them tightly together and cut them at once.";
+    /** Halves can differ by a tick, and what lies within a curve by as much as no eye sees. */
+    private static final Length UNSEEN = Length.ofInches(1, 256);
 
     private Wording() {}
 
@@ -21,17 +20,17 @@ final class Wording {
         return String.join(", ", Names.together(pieces.stream().map(Piece::name).toList()));
     }
 
-    /** How far from an edge, or that it lies along it. */
-    static void from(Length by, String edge, Phrase.Writer writer) {
-        if (by.isZero()) {
-            writer.words("flush with the " + edge);
-        } else {
-            writer.length(by.abs()).words((by.isNegative() ? " past the " : " from the ") + edge);
-        }
+    static boolean isClose(Length one, Length other) {
+        return !one.minus(other).abs().isLongerThan(UNSEEN);
     }
 
-    static Tool adhesive(Adhesion.Kind kind) {
-        return new Tool("adhesive:" + kind.name(), kind.words());
+    /** How far from an edge, or that it lies along it. */
+    static void from(Length by, String edge, Phrase.Writer writer) {
+        if (isClose(by, Length.ZERO)) {
+            writer.words("flush with " + edge);
+        } else {
+            writer.length(by.abs()).words((by.isNegative() ? " past " : " from ") + edge);
+        }
     }
 
     static String id(Does does) {

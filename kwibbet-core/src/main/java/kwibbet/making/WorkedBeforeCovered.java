@@ -5,6 +5,7 @@ import java.util.List;
 
 import kwibbet.card.Side;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
 
 /** A face is worked on before anything covers it. */
 record WorkedBeforeCovered() implements WaitRule {
@@ -21,7 +22,7 @@ record WorkedBeforeCovered() implements WaitRule {
             for (Operation.Stick over : operations.onto(treat.piece().id())) {
                 if (over.join().side() == treat.zone().side()
                         && Overlay.overlap(over.join().zone(), treat.zone().outline())
-                        && treat.does() != Does.ERASE) {
+                        && !isUseOf(over, treat)) {
                     waits.add(wait(treat, over, over.piece().name() + " covers it."));
                 }
             }
@@ -34,5 +35,12 @@ record WorkedBeforeCovered() implements WaitRule {
             });
         }
         return waits;
+    }
+
+    /** What is laid within a pencilled outline is laid by it, and the mark is erased afterwards. */
+    private static boolean isUseOf(Operation.Stick over, Operation.Treat treat) {
+        return treat.does() == Does.ERASE
+                && Overlay.contains(
+                        Region.of(treat.zone().outline()), over.join().zone());
     }
 }

@@ -73,7 +73,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     public record ByHand(List<Want> wants, int count, Reason why, Optional<Die> nearest) {
 
         /** How pieces come out alike. Common practice, no source. */
-        private static final String TOGETHER = "These must match: hold them tightly together and cut them at once.";
+        public static final String TOGETHER = "These must match: hold them tightly together and cut them at once.";
 
         /** What makes pieces come out alike, where they have to; nothing where there is only one. */
         public String together() {

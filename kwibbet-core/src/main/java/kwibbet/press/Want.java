@@ -104,9 +104,16 @@ public record Want(
         return new Want(piece, role, outline, owner, shape, Optional.empty(), Optional.empty());
     }
 
-    private static boolean isPunched(Opening opening) {
+    /** Whether a hole is small enough for a punch, which is no work for the press. */
+    public static boolean isPunched(Opening opening) {
         Rect box = opening.bounds();
         return opening.shape().isCircle() && !box.size().width().isLongerThan(PUNCHED);
+    }
+
+    /** Whether it is an opening of a piece, or a field of openings of which that is one. */
+    public boolean isOf(Piece other, Opening opening) {
+        return piece.equals(other)
+                && (role == Role.FIELD ? owner.equals(opening.owner()) : outline.equals(opening.outline()));
     }
 
     private static Outline around(List<Opening> openings) {

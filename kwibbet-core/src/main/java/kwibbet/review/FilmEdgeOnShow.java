@@ -7,17 +7,14 @@ import java.util.Optional;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
-import kwibbet.measure.Length;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Region;
-import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
 /** The raw edge of a film runs through an opening that the film is to close. */
 record FilmEdgeOnShow() implements Rule {
 
-    private static final Length SMALLEST = Length.ofInches(1, 2);
     /** A part of an opening too small to be seen. */
     private static final double UNSEEN = 0.01;
 
@@ -33,17 +30,12 @@ record FilmEdgeOnShow() implements Rule {
             if (card.isClear(join.upper())) {
                 Region film = card.pieceOf(join.upper()).material().in(join.placement());
                 card.pieceOf(join.lower()).openings().stream()
-                        .filter(opening -> isLarge(opening) && isCrossed(opening, film))
+                        .filter(opening -> opening.isLookedThrough() && isCrossed(opening, film))
                         .findFirst()
                         .ifPresent(opening -> findings.add(finding(card, join, opening)));
             }
         }
         return findings;
-    }
-
-    private static boolean isLarge(Opening opening) {
-        Size size = opening.bounds().size();
-        return !size.width().isShorterThan(SMALLEST) && !size.height().isShorterThan(SMALLEST);
     }
 
     private static boolean isCrossed(Opening opening, Region film) {

@@ -13,12 +13,10 @@ import kwibbet.card.Piece;
 import kwibbet.card.Side;
 import kwibbet.card.feature.Mat;
 import kwibbet.card.feature.Window;
-import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Region;
-import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
 /** A layer lies over an opening, be it of a window, a blind or a shaker, on the side it is looked through from, and has none itself: it closes it. */
@@ -26,8 +24,6 @@ record OpeningCovered() implements Rule {
 
     /** Less of an opening than this, and the layer only reaches into it. */
     private static final double MOST = 0.6;
-    /** What is smaller is a hole for a cord or a brad, and meant to be covered. */
-    private static final Length SMALLEST = Length.ofInches(1, 2);
 
     @Override
     public String key() {
@@ -40,17 +36,12 @@ record OpeningCovered() implements Rule {
         for (Addition addition : card.design().additions()) {
             for (Piece piece : card.pieces()) {
                 piece.openings().stream()
-                        .filter(opening -> opening.owner().equals(addition.id()) && isLookedThrough(opening))
+                        .filter(opening -> opening.owner().equals(addition.id()) && opening.isLookedThrough())
                         .forEach(opening -> over(card, addition, piece, opening)
                                 .ifPresent(join -> findings.add(finding(card, addition, piece, opening, join))));
             }
         }
         return findings;
-    }
-
-    private static boolean isLookedThrough(Opening opening) {
-        Size size = opening.bounds().size();
-        return !size.width().isShorterThan(SMALLEST) && !size.height().isShorterThan(SMALLEST);
     }
 
     private static Optional<Join> over(Card card, Addition addition, Piece piece, Opening opening) {

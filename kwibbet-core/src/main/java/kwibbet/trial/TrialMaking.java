@@ -20,6 +20,7 @@ import kwibbet.press.PressPlan;
 import kwibbet.press.Want;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
 
 /**
  * Somebody who does the steps of making in the order they are told, and sees what that does to paper, film and glue. Knows what hands and materials do, and
@@ -303,7 +304,7 @@ public final class TrialMaking {
                         && other.zone().owner().equals(magnet.zone().owner()))
                 .map(Operation.Treat.class::cast)
                 .forEach(other -> {
-                    boolean isSecond = isStuckOver(other) && (!isStuckOver(magnet) || all(other) > all(magnet));
+                    boolean isSecond = isStuckOver(other) && (!isStuckOver(magnet) || placeOf(other) > placeOf(magnet));
                     if (isSecond && under(other.piece().id()).isEmpty()) {
                         ruin(magnet, "nothing pulls it to its place yet");
                     }
@@ -314,7 +315,7 @@ public final class TrialMaking {
                 });
     }
 
-    private int all(Operation.Treat magnet) {
+    private int placeOf(Operation.Treat magnet) {
         return card.pieces().indexOf(magnet.piece());
     }
 
@@ -364,6 +365,16 @@ public final class TrialMaking {
                         && mark.zone().equals(erase.zone()));
         if (!drawn) {
             ruin(erase, "there is nothing to erase");
+        }
+        boolean covered = on(erase.piece().id()).stream()
+                .filter(join -> join.side() == erase.zone().side())
+                .anyMatch(join -> Overlay.overlap(join.zone(), erase.zone().outline())
+                        && !Overlay.contains(Region.of(erase.zone().outline()), join.zone()));
+        if (covered
+                || under(erase.piece().id())
+                        .filter(join -> join.touching() == erase.zone().side())
+                        .isPresent()) {
+            ruin(erase, "the mark is covered");
         }
     }
 

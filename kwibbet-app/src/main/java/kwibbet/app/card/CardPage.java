@@ -381,6 +381,11 @@ public record CardPage(
                 looking.way().map(way -> "&way=" + way.key()).orElse(""));
     }
 
+    /** The step that is being done. */
+    public Operation stepInHand(Making making) {
+        return making.steps().get(walk(making).at() - 1);
+    }
+
     /** The setting that is being done. */
     public ToolSetting setting() {
         return settings().get(walk().at() - 1);
@@ -407,9 +412,9 @@ public record CardPage(
         return StepPicture.handCuts(plan().bench().press().plan(), plan().shelf(), system());
     }
 
-    /** How its copies are made, where nothing is said in batches if there are several. */
+    /** How its copies are made: as the maker says, or as is usual. */
     public Way way() {
-        return looking.way().orElse(plan().copies().cards() > 1 ? Way.BATCH : Way.ONE);
+        return looking.way().orElse(Way.usual(plan().copies()));
     }
 
     /** The ways to choose from. */

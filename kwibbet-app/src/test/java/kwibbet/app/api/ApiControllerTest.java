@@ -53,12 +53,7 @@ class ApiControllerTest {
     }
 
     private JsonNode answer(String design, int status) throws Exception {
-        MvcResult result = mvc.perform(post("/api/cards")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(design))
-                .andReturn();
-        assertThat(result.getResponse().getStatus()).as(design).isEqualTo(status);
-        return JSON.readTree(result.getResponse().getContentAsString());
+        return JsonApi.answer(mvc, "/api/cards", design, status);
     }
 
     /** The figures are common practice, no source. */

@@ -11,15 +11,12 @@ import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 @WebMvcTest(CuttingRoomController.class)
 class CuttingRoomControllerTest {
-
-    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private static final String JOB =
             """
@@ -41,11 +38,7 @@ class CuttingRoomControllerTest {
     private MockMvc mvc;
 
     private JsonNode answer(String path, String document, int status) throws Exception {
-        MvcResult result = mvc.perform(
-                        post(path).contentType(MediaType.APPLICATION_JSON).content(document))
-                .andReturn();
-        assertThat(result.getResponse().getStatus()).as(document).isEqualTo(status);
-        return JSON.readTree(result.getResponse().getContentAsString());
+        return JsonApi.answer(mvc, path, document, status);
     }
 
     /** Common practice, no source: two standard bases a letter sheet. */

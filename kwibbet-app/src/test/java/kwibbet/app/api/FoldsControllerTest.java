@@ -3,31 +3,20 @@ package kwibbet.app.api;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 @WebMvcTest(FoldsController.class)
 class FoldsControllerTest {
-
-    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     @Autowired
     private MockMvc mvc;
 
     private JsonNode answer(String document, int status) throws Exception {
-        MvcResult result = mvc.perform(post("/api/folds")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(document))
-                .andReturn();
-        assertThat(result.getResponse().getStatus()).as(document).isEqualTo(status);
-        return JSON.readTree(result.getResponse().getContentAsString());
+        return JsonApi.answer(mvc, "/api/folds", document, status);
     }
 
     /** A strip of panels 1 high. */

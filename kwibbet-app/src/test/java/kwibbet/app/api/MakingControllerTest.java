@@ -9,12 +9,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.http.MediaType;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 import kwibbet.app.Samples;
 import kwibbet.app.store.Inventory;
@@ -25,12 +22,10 @@ import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.when;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 @WebMvcTest(MakingController.class)
 class MakingControllerTest {
 
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String CARD =
             "{\"design\":" + DesignDocument.write(Samples.run("Gate")) + ",\"way\":\"batch\",\"copies\":12}";
 
@@ -48,12 +43,7 @@ class MakingControllerTest {
     }
 
     private JsonNode answer(String document, int status) throws Exception {
-        MvcResult result = mvc.perform(post("/api/making")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(document))
-                .andReturn();
-        assertThat(result.getResponse().getStatus()).as(document).isEqualTo(status);
-        return JSON.readTree(result.getResponse().getContentAsString());
+        return JsonApi.answer(mvc, "/api/making", document, status);
     }
 
     @Test

@@ -12,12 +12,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
-import org.springframework.http.MediaType;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.MvcResult;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 import kwibbet.app.Samples;
 import kwibbet.app.store.Inventory;
@@ -28,12 +25,10 @@ import kwibbet.tool.Toolbox;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.when;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 @WebMvcTest(PlansController.class)
 class PlansControllerTest {
 
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String DESIGN = DesignDocument.write(Samples.run("Gate"));
     private static final String RUN = "{\"unit\":\"in\",\"lines\":[{\"design\":" + DESIGN
             + ",\"copies\":12,\"spares\":1},{\"design\":" + DESIGN.replace("Gate", "Door")
@@ -55,12 +50,7 @@ class PlansControllerTest {
     }
 
     private JsonNode answer(String document, int status) throws Exception {
-        MvcResult result = mvc.perform(post("/api/plans")
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content(document))
-                .andReturn();
-        assertThat(result.getResponse().getStatus()).as(document).isEqualTo(status);
-        return JSON.readTree(result.getResponse().getContentAsString());
+        return JsonApi.answer(mvc, "/api/plans", document, status);
     }
 
     /** Two bases 10 × 7 come from 11 × 17, so 17 of them take 9 sheets; like pieces of two cards are one part. */
