@@ -1,4 +1,4 @@
-// Keys, and swipes at a tool: 1 to 9 walk the run line, arrows and the space bar go from setting to setting at a tool, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, ? opens the help, each outside of entry fields.
+// Keys, and swipes at a tool: 1 to 9 walk the run line, arrows and the space bar go from setting to setting at a tool, the space bar ticks off at the bench, Ctrl+Z and Ctrl+Y or Ctrl+Shift+Z undo and redo, ? opens the help, each outside of entry fields.
 (() => {
   const typing = (target) => target.matches && target.matches('input:not([type="radio"]):not([type="checkbox"]), select, textarea');
 
@@ -23,7 +23,7 @@
       if (press('undo')) event.preventDefault();
     } else if (!command && !event.altKey && !event.shiftKey && ['ArrowRight', ' ', 'ArrowLeft'].includes(event.key)
         && !event.target.closest('button, a, summary, [role="slider"]')) {
-      if (press(event.key === 'ArrowLeft' ? 'step-back' : 'step-on')) event.preventDefault();
+      if ((event.key === ' ' && press('step-done')) || press(event.key === 'ArrowLeft' ? 'step-back' : 'step-on')) event.preventDefault();
     } else if (!command && event.key === '?') {
       press('help');
     } else if (!command && !event.altKey && /^[1-9]$/.test(event.key)) {
@@ -36,7 +36,7 @@
   const FAR = 60;
   let from = null;
   document.addEventListener('pointerdown', (event) => {
-    const onTool = event.pointerType === 'touch' && event.target.closest && event.target.closest('.tool-now, .trial-sheets');
+    const onTool = event.pointerType === 'touch' && event.target.closest && event.target.closest('.tool-now, .trial-sheets, .bench-step');
     from = onTool ? { x: event.clientX, y: event.clientY } : null;
   });
   document.addEventListener('pointerup', (event) => {

@@ -3,6 +3,7 @@ package kwibbet.app;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -48,12 +49,21 @@ class KillTest {
         assertThat(version.find()).isTrue();
         String changed = post(path.group(1) + "/run", "station=card&version=" + version.group(1) + "&make=31&spares=2");
         assertThat(changed).contains("value=\"31\"");
+        String run = post("/runs/from/" + path.group(1).replace("/cards/", ""), "bench=make");
+        Matcher bench =
+                Pattern.compile("action=\"(/runs/[0-9a-f-]+/bench/make)/tick\"").matcher(run);
+        assertThat(bench.find()).isTrue();
+        Matcher step = Pattern.compile("name=\"step\" value=\"([^\"]+)\"").matcher(run);
+        assertThat(step.find()).isTrue();
+        String named = URLEncoder.encode(step.group(1), StandardCharsets.UTF_8);
+        post(bench.group(1) + "/tick", "at=1&way=batch&step=" + named + "&times=20&key=a&on=false");
         kill(first);
 
         Process second = start();
         assertThat(get("/")).contains("Kept", "make 31");
         assertThat(get(path.group(1))).contains("Undo: the count");
         assertThat(get("/inventory")).contains("White card stock, 12 × 12");
+        assertThat(get(bench.group(1) + "?at=1&way=batch")).contains("20 of 33 cards done");
         kill(second);
     }
 

@@ -78,7 +78,7 @@ public final class BoardPicture {
         boolean slanting = lying instanceof Lying.SquareInPlate;
         picture.board(step.setting().scores().stream().map(Scored::groove).toList(), slanting);
         picture.piece(step, turned, bounds, new Palette(shelf));
-        return picture.sketch.drawing(step.piece().name() + " on the scoring board");
+        return picture.sketch.filling(step.piece().name() + " on the scoring board");
     }
 
     private void board(List<Length> used, boolean slanting) {

@@ -75,7 +75,7 @@ public final class PressPicture {
         setting.steps().forEach(step -> picture.paper(step, isAlone));
         picture.sketch.width(picture.bed, 2);
         picture.sketch.height(picture.bed, 2 + picture.rowsBeyond(setting));
-        return picture.sketch.drawing("What lies on the bed of the press");
+        return picture.sketch.filling("What lies on the bed of the press");
     }
 
     /** How far papers stick out at the right, where the bed is measured. */

@@ -26,6 +26,11 @@ final class Sketch {
     /** So many places further off are tried for it, each way. */
     private static final int MOST_RINGS = 12;
 
+    /** What is left free around a drawing that fills its frame, in text heights. */
+    private static final double AIR = 0.5;
+    /** A line is about so wide, in text heights. */
+    private static final double HAIR = 0.05;
+
     private final Rect frame;
     private final Length textHeight;
     private final MeasureSystem system;
@@ -146,6 +151,39 @@ final class Sketch {
 
     Drawing drawing(String title) {
         return new Drawing(title, frame, textHeight, marks);
+    }
+
+    /** What was drawn, framed as closely as it can be: the figures are read at arm's length. */
+    Drawing filling(String title) {
+        Rect all = marks.stream().map(this::bounds).reduce(Rect::around).orElse(frame);
+        return new Drawing(title, all.grown(rows(AIR)), textHeight, marks);
+    }
+
+    private Rect bounds(Mark mark) {
+        if (mark instanceof Mark.Area area) {
+            return new Outline(area.outline()).bounds();
+        }
+        if (mark instanceof Mark.Stroke stroke) {
+            return stroke.path().stream()
+                    .map(point -> Rect.around(point, new Size(rows(HAIR), rows(HAIR))))
+                    .reduce(Rect::around)
+                    .orElse(frame);
+        }
+        if (mark instanceof Mark.Disc disc) {
+            Length across = disc.radius().multipliedBy(2);
+            return Rect.around(disc.centre(), new Size(across, across));
+        }
+        if (mark instanceof Mark.Text text) {
+            Size extent = extent(text.phrase(), text.size());
+            Rect middle = Rect.around(text.at(), text.upwards() ? extent.turned() : extent);
+            Length off = extent.width().half();
+            Length shift = text.anchor() == Anchor.START ? off : off.negated();
+            return text.anchor() == Anchor.MIDDLE
+                    ? middle
+                    : text.upwards() ? middle.plus(Length.ZERO, shift.negated()) : middle.plus(shift, Length.ZERO);
+        }
+        return ((Mark.Group) mark)
+                .marks().stream().map(this::bounds).reduce(Rect::around).orElse(frame);
     }
 
     static Point centre(Rect area) {

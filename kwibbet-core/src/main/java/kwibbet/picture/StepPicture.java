@@ -33,15 +33,15 @@ import kwibbet.shape.Segment;
 /** What is in hand at a step of making. */
 public final class StepPicture {
 
-    /** Text heights to a side of the frame; few, so that the figure is read at arm's length. */
-    private static final int ROWS = 12;
+    /** Text heights to the longer side of what is in hand; few, so that the figure is read at arm's length. */
+    private static final int ROWS = 10;
 
     private final Rect piece;
     private final Sketch sketch;
 
     private StepPicture(Rect inHand, MeasureSystem system) {
         Length longest = Length.max(inHand.size().width(), inHand.size().height());
-        Length row = longest.dividedDownBy(ROWS - 5);
+        Length row = longest.dividedDownBy(ROWS);
         Length room = row.multipliedBy(5);
         Rect frame = Rect.of(
                 Length.ZERO,
@@ -71,13 +71,13 @@ public final class StepPicture {
                     .in(Placement.at(picture.piece.corner()))
                     .bounds();
             picture.margins(bounds, picture.piece);
-            return picture.sketch.drawing("The opening in the " + piece.name());
+            return picture.sketch.filling("The opening in the " + piece.name());
         }
         if (step instanceof Operation.Fold fold) {
             picture.folding(fold, palette.ink(piece, Side.UP));
-            return picture.sketch.drawing("The fold of the " + piece.name());
+            return picture.sketch.filling("The fold of the " + piece.name());
         }
-        return picture.sketch.drawing(piece.name() + " in hand");
+        return picture.sketch.filling(piece.name() + " in hand");
     }
 
     private static State with(State before, Operation step) {
@@ -125,7 +125,7 @@ public final class StepPicture {
         Hatching.of(picture.piece, picture.sketch.rows(0.6), Ink.ON_PAGE).forEach(picture.sketch::add);
         picture.flat(piece, new Palette(shelf));
         cuts.forEach(picture::measure);
-        return picture.sketch.drawing(piece.name() + ", cut by hand");
+        return picture.sketch.filling(piece.name() + ", cut by hand");
     }
 
     private void measure(HandCut cut) {
@@ -242,7 +242,7 @@ public final class StepPicture {
             Rect to = stick.piece().outline().in(there).bounds();
             Arrow.bowed(new Point(from.left(), from.middle().y()), to.middle(), groundInk(), sketch);
             figures();
-            return sketch.drawing(stick.piece().name() + " on " + stick.lower().name());
+            return sketch.filling(stick.piece().name() + " on " + stick.lower().name());
         }
 
         private void ground() {

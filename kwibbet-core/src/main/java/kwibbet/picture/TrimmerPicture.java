@@ -78,7 +78,7 @@ public final class TrimmerPicture {
         blade(set);
         sketch.stroke(Line.FENCE, new Point(Length.ZERO, table.top()), new Point(Length.ZERO, table.bottom()));
         sketch.span(Axis.HORIZONTAL, Length.ZERO, set, table, 1);
-        return sketch.drawing("Sheet " + step.sheet().letter() + " at the trimmer");
+        return sketch.filling("Sheet " + step.sheet().letter() + " at the trimmer");
     }
 
     /** Inches or centimetres along the far edge. */

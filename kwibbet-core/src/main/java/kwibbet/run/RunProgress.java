@@ -1,6 +1,7 @@
 package kwibbet.run;
 
 import java.util.Map;
+import java.util.OptionalInt;
 
 import kwibbet.bench.RunPlan;
 import kwibbet.layout.SheetPlan.Lettered;
@@ -10,18 +11,33 @@ import kwibbet.layout.SheetPlan.Lettered;
  *
  * @param sheets how many sheets of each layout are cut, by its letter
  * @param before how many sheets had been cut when its rest was last planned anew
- * @param scored how many cards are scored
- * @param pressed how many have been through the press
- * @param made how many are made
+ * @param cards how many cards are through each station
+ * @param steps how often each step was ticked off at the bench
  */
-public record RunProgress(Map<String, Integer> sheets, int before, int scored, int pressed, int made) {
+public record RunProgress(Map<String, Integer> sheets, int before, Cards cards, Map<StepKey, Integer> steps) {
 
     /** Nothing is done yet. */
-    public static final RunProgress NONE = new RunProgress(Map.of(), 0, 0, 0, 0);
+    public static final RunProgress NONE = new RunProgress(Map.of(), 0, new Cards(0, 0, 0), Map.of());
 
-    /** Copies the map. */
+    /** Copies the maps. */
     public RunProgress {
         sheets = Map.copyOf(sheets);
+        steps = Map.copyOf(steps);
+    }
+
+    /**
+     * How many cards are through the stations after the trimmer.
+     *
+     * @param scored how many cards are scored
+     * @param pressed how many have been through the press
+     * @param made how many are made
+     */
+    public record Cards(int scored, int pressed, int made) {
+
+        /** What the bench says goes before what was said by hand where it was what stood there, or is more. */
+        private static int followed(int said, OptionalInt before, OptionalInt now) {
+            return said == before.orElse(0) ? now.orElse(said) : Math.max(said, now.orElse(0));
+        }
     }
 
     /** How many sheets of a layout are cut. */
@@ -40,13 +56,25 @@ public record RunProgress(Map<String, Integer> sheets, int before, int scored, i
     }
 
     /** This with so many cards scored, pressed and made. */
-    public RunProgress worked(int nowScored, int nowPressed, int nowMade) {
-        return new RunProgress(sheets, before, nowScored, nowPressed, nowMade);
+    public RunProgress worked(Cards now) {
+        return new RunProgress(sheets, before, now, steps);
+    }
+
+    /** How many cards are scored, pressed and made once other steps are ticked off at the bench. */
+    public Cards followed(RunBench bench, RunProgress now) {
+        return new Cards(
+                Cards.followed(
+                        cards.scored, bench.through(BenchStation.SCORE, this), bench.through(BenchStation.SCORE, now)),
+                Cards.followed(
+                        cards.pressed, bench.through(BenchStation.PRESS, this), bench.through(BenchStation.PRESS, now)),
+                Cards.followed(
+                        cards.made, bench.through(BenchStation.MAKE, this), bench.through(BenchStation.MAKE, now)));
     }
 
     /** Whether anything is done of it. */
     public boolean isBegun() {
-        return before + cut() + scored + pressed + made > 0;
+        boolean isTicked = steps.values().stream().anyMatch(times -> times > 0);
+        return isTicked || before + cut() + cards.scored + cards.pressed + cards.made > 0;
     }
 
     /** Whether all sheets of a plan are cut. */

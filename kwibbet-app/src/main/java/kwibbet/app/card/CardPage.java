@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import kwibbet.app.fold.FoldStudy;
+import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.SheetHunt;
 import kwibbet.app.store.StoredDesign;
@@ -165,6 +166,19 @@ public record CardPage(
     /** The address of the station that is shown. */
     public String stationPath() {
         return path() + looking.station().path();
+    }
+
+    /** Whether the station is one at the bench. */
+    public boolean isAtBench() {
+        return looking.station().compareTo(Station.SHEETS) > 0;
+    }
+
+    /** The run of this card that somebody works at; nothing where none is begun. */
+    public Optional<KeptRun> begun() {
+        return runs.stream()
+                .map(Runs.UnderWay::run)
+                .filter(run -> run.ofCard() && run.progress().isBegun())
+                .findFirst();
     }
 
     /** Whether fewer sheets are being looked for. */

@@ -149,7 +149,7 @@ class RunPages {
         model.addAttribute(
                 "tapes",
                 TapeUse.of(plan.lines()).stream()
-                        .map(all -> all.rest(run.progress().made(), run.cards()))
+                        .map(all -> all.rest(run.progress().cards().made(), run.cards()))
                         .map(use -> new TapeNeed(use, Optional.ofNullable(onHand.get(use.tape()))))
                         .toList());
     }

@@ -39,6 +39,8 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.FinishedPicture;
+import kwibbet.run.BenchStation;
+import kwibbet.run.RunProgress.Cards;
 import kwibbet.run.RunState;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.Shortage;
@@ -162,10 +164,15 @@ class RunsController {
         return name;
     }
 
-    /** The run that comes with a card is settled: its lists stay as they are. */
+    /**
+     * The run that comes with a card is settled: its lists stay as they are.
+     *
+     * @param bench at which station it is taken to the bench; nothing where it is only looked at
+     */
     @PostMapping("/from/{card}")
-    String settleCard(@PathVariable String card) {
-        return "redirect:/runs/" + runs.settle(designs.get(card)).id();
+    String settleCard(@PathVariable String card, @RequestParam Optional<BenchStation> bench) {
+        String there = bench.map(station -> "/bench/" + station.key()).orElse("");
+        return "redirect:/runs/" + runs.settle(designs.get(card)).id() + there;
     }
 
     @GetMapping("/{id}")
@@ -358,9 +365,10 @@ class RunsController {
         runs.work(
                 id,
                 entries.version(),
-                counts.getOrDefault("scored", 0),
-                counts.getOrDefault("pressed", 0),
-                counts.getOrDefault("made", 0));
+                new Cards(
+                        counts.getOrDefault("scored", 0),
+                        counts.getOrDefault("pressed", 0),
+                        counts.getOrDefault("made", 0)));
         return "redirect:/runs/" + id;
     }
 

@@ -19,6 +19,7 @@ import kwibbet.app.store.KeptRun.Line;
 import kwibbet.card.Copies;
 import kwibbet.layout.Thrift;
 import kwibbet.run.RunProgress;
+import kwibbet.run.RunProgress.Cards;
 import kwibbet.run.RunState;
 import kwibbet.stock.BookingKey;
 
@@ -31,10 +32,12 @@ class RunBook {
             " not exists (select 1 from booking other where other.id = 'back ' || run_cut.booking)";
 
     private final JdbcTemplate jdbc;
+    private final TickBook ticks;
     private final Clock clock;
 
-    RunBook(JdbcTemplate jdbc, Clock clock) {
+    RunBook(JdbcTemplate jdbc, TickBook ticks, Clock clock) {
         this.jdbc = jdbc;
+        this.ticks = ticks;
         this.clock = clock;
     }
 
@@ -53,9 +56,8 @@ class RunBook {
                 new RunProgress(
                         cut(id, phase),
                         cutBefore(id, phase),
-                        row.getInt("scored"),
-                        row.getInt("pressed"),
-                        row.getInt("made")));
+                        new Cards(row.getInt("scored"), row.getInt("pressed"), row.getInt("made")),
+                        ticks.done(id, phase)));
     }
 
     private List<Line> lines(String run) {
@@ -138,7 +140,7 @@ class RunBook {
      * @throws StaleItemException when its version is not the present one
      */
     void change(KeptRun run, Optional<String> document) {
-        RunProgress done = run.progress();
+        Cards done = run.progress().cards();
         int changed = jdbc.update(
                 "update run set name = ?, state = ?, thrift = ?, document = coalesce(?, document), phase = ?, scored = ?,"
                         + " pressed = ?, made = ?, changed_at = ?, version = version + 1 where id = ? and version = ?",

@@ -26,10 +26,13 @@ import kwibbet.cutting.PartId;
 import kwibbet.formats.document.RunDocument;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Way;
 import kwibbet.outcome.Outcome;
 import kwibbet.run.CardRun;
+import kwibbet.run.RunBench;
 import kwibbet.run.RunChange;
 import kwibbet.run.RunProgress;
+import kwibbet.run.RunProgress.Cards;
 import kwibbet.run.RunState;
 import kwibbet.run.SettledRun;
 import kwibbet.stock.Booking;
@@ -168,7 +171,9 @@ public class Runs {
                 KnownLists.NONE);
         String document = RunDocument.write(settled, plan);
         if (before.isPresent()) {
-            KeptRun run = before.get().called(design.name(), List.of(line), own.thrift());
+            KeptRun run = before.get()
+                    .called(design.name(), List.of(line), own.thrift())
+                    .inPhase(before.get().phase() + 1, List.of(line));
             return changed(run, Optional.of(document));
         }
         KeptRun run = new KeptRun(
@@ -452,21 +457,29 @@ public class Runs {
      *
      * @throws StaleItemException when {@code seen} is not the present version
      */
-    public KeptRun work(String id, long seen, int scored, int pressed, int made) {
+    public KeptRun work(String id, long seen, Cards cards) {
         KeptRun run = current(id, seen);
-        Booking.Share share = new Booking.Share(run.progress().made(), made, run.cards());
-        Booking tape = Booking.ofMade(
-                BookingKey.ofMade(id, seen),
-                id,
-                run.name(),
-                TapeUse.of(plan(run).lines()),
-                share);
         inventory.replaced(() -> {
-            book.change(run.with(run.progress().worked(scored, pressed, made)), Optional.empty());
-            stockroom.made(tape);
+            worked(run, cards);
             return run;
         });
         return get(id);
+    }
+
+    /** The same within a transaction that is under way. */
+    void worked(KeptRun run, Cards cards) {
+        book.change(run.with(run.progress().worked(cards)), Optional.empty());
+        stockroom.made(Booking.ofMade(
+                BookingKey.ofMade(run.id(), run.version()),
+                run.id(),
+                run.name(),
+                TapeUse.of(plan(run).lines()),
+                new Booking.Share(run.progress().cards().made(), cards.made(), run.cards())));
+    }
+
+    /** The steps of a run at the bench, its cards made so. */
+    public RunBench bench(KeptRun run, Way way) {
+        return workshop.bench(run, way, this::plan);
     }
 
     /**

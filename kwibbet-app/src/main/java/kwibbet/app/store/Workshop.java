@@ -25,11 +25,13 @@ import kwibbet.fold.CardFolding;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Way;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
 import kwibbet.run.CardRun;
+import kwibbet.run.RunBench;
 import kwibbet.run.SettledRun;
 import kwibbet.tool.Toolbox;
 
@@ -55,6 +57,7 @@ public class Workshop {
     private final Map<Together, JointPlan> joint = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, SheetHunt> hunts = Collections.synchronizedMap(new Recent<>());
     private final Map<String, RunPlan> settledPlans = Collections.synchronizedMap(new Recent<>());
+    private final Map<String, RunBench> benches = Collections.synchronizedMap(new Recent<>());
     private final ExecutorService hunters = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "sheet-hunt");
         thread.setDaemon(true);
@@ -216,7 +219,13 @@ public class Workshop {
 
     /** The lists of a settled run; worked out once for each time it was settled or planned anew. */
     RunPlan settledPlan(KeptRun run, Function<KeptRun, RunPlan> work) {
-        return remembered(settledPlans, run.id() + " " + run.version() + " " + run.phase(), key -> work.apply(run));
+        return remembered(settledPlans, run.id() + " " + run.phase(), key -> work.apply(run));
+    }
+
+    /** The steps of a settled run at the bench; worked out once for its lists. */
+    RunBench bench(KeptRun run, Way way, Function<KeptRun, RunPlan> plan) {
+        return remembered(
+                benches, run.id() + " " + run.phase() + " " + way.key(), key -> RunBench.of(plan.apply(run), way));
     }
 
     /** What is left of a run, planned as thoroughly as a run of several cards. */

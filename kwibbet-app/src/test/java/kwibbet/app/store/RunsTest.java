@@ -27,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.Bench.Ticked;
 import kwibbet.app.store.KeptRun.Line;
 import kwibbet.app.store.Stockroom.Already;
 import kwibbet.app.store.Stockroom.Booked;
@@ -48,9 +49,14 @@ import kwibbet.card.Tape;
 import kwibbet.card.TapeUse;
 import kwibbet.card.feature.Mat;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Pace;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
+import kwibbet.run.BenchStation;
+import kwibbet.run.BenchStep;
 import kwibbet.run.RunChange;
+import kwibbet.run.RunProgress.Cards;
 import kwibbet.run.RunState;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.StockEntry;
@@ -63,6 +69,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 @DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:runs;DB_CLOSE_DELAY=-1")
 @AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
 @Import({
+    Bench.class,
+    TickBook.class,
     DesignStore.class,
     Inventory.class,
     Room.class,
@@ -91,6 +99,9 @@ class RunsTest {
     private Runs runs;
 
     @Autowired
+    private Bench bench;
+
+    @Autowired
     private RunBook book;
 
     @Autowired
@@ -109,7 +120,18 @@ class RunsTest {
     void tenSheets() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
         inventory.replaced(() -> {
-            List.of("run_cut", "run_line", "run", "booking", "stock_movement", "offcut", "paper", "tape", "sheet_plan")
+            List.of(
+                            "run_tick",
+                            "run_timer",
+                            "run_cut",
+                            "run_line",
+                            "run",
+                            "booking",
+                            "stock_movement",
+                            "offcut",
+                            "paper",
+                            "tape",
+                            "sheet_plan")
                     .forEach(table -> jdbc.update("delete from " + table));
             return true;
         });
@@ -224,27 +246,103 @@ class RunsTest {
     void cardsUseTapeAsTheyAreMade() {
         KeptRun run = runs.settle(designs.create(Samples.run(matted("Kite")).with(new Copies(8, 0))));
         Length each = TapeUse.of(runs.plan(run).lines()).get(0).share(1, 8).length();
-        KeptRun untaped = runs.work(run.id(), run.version(), 0, 0, 2);
+        KeptRun untaped = runs.work(run.id(), run.version(), new Cards(0, 0, 2));
         assertThat(stockroom.tapes()).isEmpty();
         StockItem tape = new StockItem.Taped(new Tape.Flat());
         stockroom.count(Stockroom.newKey(), tape, each.multipliedBy(4).toTicks());
-        KeptRun none = runs.work(run.id(), untaped.version(), 0, 0, 0);
+        KeptRun none = runs.work(run.id(), untaped.version(), new Cards(0, 0, 0));
         assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(4));
-        KeptRun two = runs.work(run.id(), none.version(), 0, 0, 2);
+        KeptRun two = runs.work(run.id(), none.version(), new Cards(0, 0, 2));
         stockroom.count(Stockroom.newKey(), tape, each.multipliedBy(4).toTicks());
         assertThat(stockroom.takeBack(BookingKey.ofMade(run.id(), none.version())))
                 .isInstanceOf(Unknown.class);
-        KeptRun five = runs.work(run.id(), two.version(), 0, 0, 5);
-        assertThatThrownBy(() -> runs.work(run.id(), two.version(), 0, 0, 5)).isInstanceOf(StaleItemException.class);
+        KeptRun five = runs.work(run.id(), two.version(), new Cards(0, 0, 5));
+        assertThatThrownBy(() -> runs.work(run.id(), two.version(), new Cards(0, 0, 5)))
+                .isInstanceOf(StaleItemException.class);
         assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each);
-        KeptRun four = runs.work(run.id(), five.version(), 8, 0, 4);
+        KeptRun four = runs.work(run.id(), five.version(), new Cards(8, 0, 4));
         assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(2));
-        startedAnew().work(run.id(), four.version(), 8, 0, 8);
+        startedAnew().work(run.id(), four.version(), new Cards(8, 0, 8));
         assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(Length.ZERO);
         assertThat(stockroom.entries(new Tape.Flat()))
                 .hasSize(7)
                 .filteredOn(StockEntry::canBeTakenBack)
                 .hasSize(2);
+    }
+
+    private BenchStep made(KeptRun run, int step) {
+        return runs.bench(run, Way.BATCH).at(BenchStation.MAKE).get(step - 1);
+    }
+
+    /** A button pressed twice, an answer that was lost, two tablets at one step: each is counted once, and what is taken back is taken back. */
+    @Test
+    void whatIsTickedOffIsCountedOnceAndCanBeTakenBack() {
+        KeptRun run = runs.settle(designs.create(Samples.run(matted("Kite")).with(new Copies(8, 0))));
+        BenchStep step = made(run, 1);
+        assertThat(bench.tick("one", run, step, 3, Way.BATCH)).isEqualTo(Ticked.DONE);
+        assertThat(bench.tick("one", run, step, 3, Way.BATCH)).isEqualTo(Ticked.ALREADY);
+        assertThat(bench.tick("two", run, step, 8, Way.BATCH)).isEqualTo(Ticked.DONE);
+        assertThat(bench.tick("three", run, step, 1, Way.BATCH)).isEqualTo(Ticked.NOTHING_LEFT);
+        KeptRun begun = startedAnew().get(run.id());
+        assertThat(begun.progress().steps()).isEqualTo(Map.of(step.key(), 8));
+        assertThat(begun.standing()).isEqualTo("begun");
+        assertThat(bench.last(run, step.key())).hasValue(5);
+        String mark = bench.mark(run);
+        assertThat(bench.takeBack(run, step.key(), Way.BATCH)).isTrue();
+        assertThat(bench.mark(run)).isNotEqualTo(mark);
+        assertThat(runs.get(run.id()).progress().steps()).isEqualTo(Map.of(step.key(), 3));
+        assertThat(bench.takeBack(run, step.key(), Way.BATCH)).isTrue();
+        assertThat(bench.takeBack(run, step.key(), Way.BATCH)).isFalse();
+        assertThat(runs.get(run.id()).progress().isBegun()).isFalse();
+    }
+
+    /** Whoever ticks off the last step of some cards has made them: their tape is used, and comes back with the tick. */
+    @Test
+    void cardsAreMadeAsTheirStepsAreTickedOff() {
+        KeptRun run = runs.settle(designs.create(Samples.run(matted("Kite")).with(new Copies(8, 0))));
+        Length each = TapeUse.of(runs.plan(run).lines()).get(0).share(1, 8).length();
+        stockroom.count(
+                Stockroom.newKey(),
+                new StockItem.Taped(new Tape.Flat()),
+                each.multipliedBy(8).toTicks());
+        List<BenchStep> steps = runs.bench(run, Way.BATCH).at(BenchStation.MAKE);
+        steps.forEach(step -> bench.tick("all " + step.key().id(), run, step, 5, Way.BATCH));
+        assertThat(runs.get(run.id()).progress().cards().made()).isEqualTo(5);
+        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(3));
+        bench.takeBack(run, steps.get(0).key(), Way.BATCH);
+        assertThat(runs.get(run.id()).progress().cards().made()).isZero();
+        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(8));
+    }
+
+    /** A list of sheets is ticked off as long as it is that list; what was made of the pieces is made, whatever is planned anew. */
+    @Test
+    void ticksOutliveANewPlanWhereTheirStepDoes() {
+        KeptRun run = runs.settle(card("Kite", 4));
+        BenchStep cut = runs.bench(run, Way.BATCH).at(BenchStation.TRIM).get(0);
+        BenchStep made = made(run, 1);
+        bench.tick("cut", run, cut, cut.due(), Way.BATCH);
+        bench.tick("made", run, made, 4, Way.BATCH);
+        KeptRun begun = runs.get(run.id());
+        KeptRun planned = runs.replan(run.id(), begun.version(), true);
+        assertThat(planned.progress().steps()).isEqualTo(Map.of(made.key(), 4));
+    }
+
+    /** A timer runs on over a restart; what it told is kept with the tick, and goes with it. */
+    @Test
+    void whatWasTimedIsWhatTheMakerTakes() {
+        KeptRun run = runs.settle(card("Kite", 8));
+        BenchStep step = made(run, 1);
+        bench.time(run, step.key(), true);
+        Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:04:00Z"));
+        bench.time(run, step.key(), true);
+        bench.tick("timed", run, step, 8, Way.BATCH);
+        assertThat(bench.timer(run, step.key())).isEmpty();
+        assertThat(bench.pace().of(step.timedAs(), 8, 9)).isEqualTo(new Pace.Minutes(0.5, 1));
+        bench.takeBack(run, step.key(), Way.BATCH);
+        assertThat(bench.pace()).isEqualTo(Pace.UNKNOWN);
+        bench.time(run, step.key(), true);
+        bench.time(run, step.key(), false);
+        assertThat(bench.timer(run, step.key())).isEmpty();
     }
 
     @Test
@@ -387,8 +485,8 @@ class RunsTest {
     @Test
     void aRunIsDonePutAwayAndTakenUpAgain() {
         KeptRun run = runs.settle(card("Kite", 8));
-        KeptRun worked = runs.work(run.id(), run.version(), 3, 0, 2);
-        assertThat(worked.progress().made()).isEqualTo(2);
+        KeptRun worked = runs.work(run.id(), run.version(), new Cards(3, 0, 2));
+        assertThat(worked.progress().cards().made()).isEqualTo(2);
         assertThat(worked.standing()).isEqualTo("begun");
         KeptRun done = runs.move(run.id(), worked.version(), RunState.DONE);
         assertThat(runs.underWay(run.lines().get(0).card())).isEmpty();

@@ -1,0 +1,77 @@
+package kwibbet.making;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How long a maker takes, from what they timed. Forty in a row go faster, each, than one alone: what was done once is told apart from what was done a few, a
+ * dozen or more times in a row.
+ *
+ * @param timings what was timed
+ */
+public record Pace(List<Timing> timings) {
+
+    /** Nothing was timed yet. */
+    public static final Pace UNKNOWN = new Pace(List.of());
+
+    /** Up to so many in a row go alike. */
+    private static final int[] ALIKE = {1, 5, 20, Integer.MAX_VALUE};
+
+    /** Copies the list. */
+    public Pace {
+        timings = List.copyOf(timings);
+    }
+
+    /**
+     * How long a step takes.
+     *
+     * @param minutes for each time it is done
+     * @param timings from how many of the maker's own timings; 0 where it is what is usual
+     */
+    public record Minutes(double minutes, int timings) {
+
+        private static final int SECONDS = 60;
+        private static final int NEAREST = 5;
+
+        /** How long so many take, and from what that is known. */
+        public String words(int times) {
+            double all = minutes * times;
+            String time = all < 1
+                    ? Math.max(1, Math.round(all * SECONDS / NEAREST)) * NEAREST + " s"
+                    : Math.round(all) + " min";
+            return "about " + time
+                    + (timings == 0
+                            ? ", as is usual"
+                            : timings == 1 ? ", from one timing of yours" : ", from " + timings + " of your timings");
+        }
+    }
+
+    /**
+     * How long an operation takes each time.
+     *
+     * @param operation what is done, by its name
+     * @param count how often it is done in a row
+     * @param usual what is usual, where the maker has not timed it yet
+     */
+    public Minutes of(String operation, int count, double usual) {
+        List<Double> own = timings.stream()
+                .filter(timing -> timing.operation().equals(operation) && alike(timing.count()) == alike(count))
+                .map(Timing::minutesEach)
+                .sorted()
+                .toList();
+        return median(own).map(minutes -> new Minutes(minutes, own.size())).orElse(new Minutes(usual, 0));
+    }
+
+    private static int alike(int count) {
+        int kind = 0;
+        while (count > ALIKE[kind]) {
+            kind++;
+        }
+        return kind;
+    }
+
+    private static Optional<Double> median(List<Double> sorted) {
+        int size = sorted.size();
+        return size == 0 ? Optional.empty() : Optional.of((sorted.get((size - 1) / 2) + sorted.get(size / 2)) / 2);
+    }
+}
