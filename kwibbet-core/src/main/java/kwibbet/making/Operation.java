@@ -83,15 +83,19 @@ public sealed interface Operation {
     Phrase sentence(MeasureSystem system);
 
     /**
-     * Creases at the board or along a ruler; where and how, the score list says.
+     * Creases at the board or along a ruler; how the piece is laid for it, the score list says.
      *
      * @param piece the piece
-     * @param scores its scores
+     * @param lying the piece as it is scored: its whole paper, where that is cut out folded afterwards
      */
-    record Crease(Piece piece, List<Score> scores) implements Operation {
-        /** Copies the list. */
-        public Crease {
-            scores = List.copyOf(scores);
+    record Crease(Piece piece, Piece lying) implements Operation {
+
+        /** So many lines are told one by one. */
+        private static final int FEW = 4;
+
+        /** The scores of the piece. */
+        public List<Score> scores() {
+            return piece.scores();
         }
 
         @Override
@@ -106,8 +110,33 @@ public sealed interface Operation {
 
         @Override
         public Phrase sentence(MeasureSystem system) {
-            return Phrase.of("Score " + piece.name() + ", "
-                    + (scores.size() == 1 ? "one line" : scores.size() + " lines") + ", as the score list says.");
+            List<Score> scores = lying.scores();
+            List<Optional<Score.Measured>> measured =
+                    scores.stream().map(score -> score.measured(lying.size())).toList();
+            boolean isPlain = scores.size() == scores().size()
+                    && scores.size() <= FEW
+                    && measured.stream().allMatch(Optional::isPresent);
+            if (!isPlain) {
+                return Phrase.of("Score " + piece.name() + ", "
+                        + (scores().size() == 1 ? "one line." : scores().size() + " lines."));
+            }
+            Phrase.Writer writer = Phrase.in(system).words("Score " + piece.name() + ": ");
+            for (int i = 0; i < scores.size(); i++) {
+                Score.Measured each = measured.get(i).orElseThrow(() -> new IllegalStateException("a plain score"));
+                writer.words(i == 0 ? "" : i + 1 == scores.size() ? " and " : ", ");
+                boolean isLastFrom = i + 1 == scores.size()
+                        || measured.get(i + 1)
+                                .filter(next -> next.from() == each.from())
+                                .isEmpty();
+                if (isLastFrom) {
+                    writer.length(each.at()).words(" from the " + each.from().word() + " edge");
+                } else {
+                    writer.phrase(Phrase.of(each.at(), system));
+                }
+            }
+            boolean isWhole = measured.stream()
+                    .allMatch(each -> each.filter(Score.Measured::isWhole).isPresent());
+            return writer.words(isWhole ? "." : ", as far as drawn.").end();
         }
     }
 
@@ -163,8 +192,7 @@ public sealed interface Operation {
                     .toList();
             return Phrase.of("Cut the " + String.join(" and the ", what) + " of " + piece().name()
                     + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, with "
-                    + tool().words()
-                    + ", as the press list says.");
+                    + tool().words() + ".");
         }
     }
 

@@ -102,7 +102,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
 
         private void of(Piece piece, List<Operation> all) {
             if (!piece.scores().isEmpty()) {
-                all.add(new Operation.Crease(piece, piece.scores()));
+                all.add(new Operation.Crease(piece, press.scoredPaper(piece).orElse(piece)));
             }
             piece.zones().forEach(zone -> treat(piece, zone, all));
             passes(piece, all);

@@ -2,10 +2,12 @@ package kwibbet.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
+import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
@@ -36,6 +38,11 @@ public final class StepPicture {
     /** Text heights to the longer side of what is in hand; few, so that the figure is read at arm's length. */
     private static final int ROWS = 10;
 
+    /** Lines of measures lie so far apart, in text heights, and are so many at most. */
+    private static final double SPAN_ROWS = 1.4;
+
+    private static final double MOST_SPANS = 4 * SPAN_ROWS;
+
     private final Rect piece;
     private final Sketch sketch;
 
@@ -62,6 +69,12 @@ public final class StepPicture {
         if (step instanceof Operation.CutOut out) {
             return handCut(before.asItIs(out.piece()), out.cuts(), shelf, system);
         }
+        if (step instanceof Operation.Crease crease && !crease.lying().equals(crease.piece())) {
+            StepPicture whole = new StepPicture(Rect.atOrigin(crease.lying().size()), system);
+            whole.flat(crease.lying(), palette);
+            whole.creases(crease);
+            return whole.sketch.filling("The scores of the " + crease.piece().name());
+        }
         Piece piece = with(before, step).asItIs(step.piece());
         StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
         picture.flat(piece, palette);
@@ -72,6 +85,10 @@ public final class StepPicture {
                     .bounds();
             picture.margins(bounds, picture.piece);
             return picture.sketch.filling("The opening in the " + piece.name());
+        }
+        if (step instanceof Operation.Crease crease) {
+            picture.creases(crease);
+            return picture.sketch.filling("The scores of the " + piece.name());
         }
         if (step instanceof Operation.Fold fold) {
             picture.folding(fold, palette.ink(piece, Side.UP));
@@ -84,6 +101,21 @@ public final class StepPicture {
         List<Operation> done = new ArrayList<>(before.done());
         done.add(step);
         return new State(before.card(), done);
+    }
+
+    /** Where a few scores run, measured from the edge their words name. */
+    private void creases(Operation.Crease crease) {
+        double row = 1;
+        for (Score score : crease.lying().scores()) {
+            Optional<Score.Measured> measured = score.measured(crease.lying().size());
+            if (measured.isEmpty() || row > MOST_SPANS) {
+                continue;
+            }
+            Axis along = measured.get().from() == Edge.LEFT ? Axis.HORIZONTAL : Axis.VERTICAL;
+            Length edge = along == Axis.HORIZONTAL ? piece.left() : piece.top();
+            sketch.span(along, edge, edge.plus(measured.get().at()), piece, row);
+            row += SPAN_ROWS;
+        }
     }
 
     /** Over the first of the scores the smaller side goes onto the other. */

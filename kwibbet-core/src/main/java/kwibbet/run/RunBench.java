@@ -141,7 +141,7 @@ public record RunBench(RunPlan plan, Way way, Map<BenchStation, List<BenchStep>>
         if (step instanceof BenchStep.Made made) {
             List<BenchStep> same = made.step() instanceof Operation.Crease crease
                     ? at(BenchStation.SCORE).stream()
-                            .filter(each -> scores(each, crease.piece()))
+                            .filter(each -> scores(each, crease.piece()) || scores(each, crease.lying()))
                             .toList()
                     : made.step() instanceof Operation.Pass pass
                             ? at(BenchStation.PRESS).stream()
@@ -154,9 +154,10 @@ public record RunBench(RunPlan plan, Way way, Map<BenchStation, List<BenchStep>>
     }
 
     private static boolean scores(BenchStep step, Piece piece) {
-        return step instanceof BenchStep.Scored scored && scored.step().pieces().contains(piece)
-                || step instanceof BenchStep.Ruled ruled
-                        && ruled.ruled().piece().equals(piece);
+        if (step instanceof BenchStep.Scored scored) {
+            return scored.step().pieces().contains(piece);
+        }
+        return step instanceof BenchStep.Ruled ruled && ruled.ruled().piece().equals(piece);
     }
 
     private static boolean presses(BenchStep step, Layup layup) {
@@ -246,11 +247,17 @@ public record RunBench(RunPlan plan, Way way, Map<BenchStation, List<BenchStep>>
                 return onward;
             }
         }
-        Map<Integer, Integer> least = new HashMap<>();
-        all.forEach(step -> least.merge(lineOf(step), done(step, progress), Math::min));
         return number(IntStream.range(0, all.size())
                 .filter(at -> !isDone(all.get(at), progress)
-                        && done(all.get(at), progress) == least.get(lineOf(all.get(at)))));
+                        && done(all.get(at), progress) == least(lineOf(all.get(at)), progress)));
+    }
+
+    /** How often the step of a card is done that is done least often. */
+    private int least(int line, RunProgress progress) {
+        return ofLine(line).stream()
+                .mapToInt(step -> done(step, progress))
+                .min()
+                .orElse(0);
     }
 
     private static OptionalInt number(IntStream places) {

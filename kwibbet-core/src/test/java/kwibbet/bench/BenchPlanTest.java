@@ -210,7 +210,7 @@ class BenchPlanTest {
         assertThat(plan.makeOf(plan.card(), Way.BATCH).steps())
                 .extracting(step -> step.sentence(MeasureSystem.INCH).text())
                 .containsExactly(
-                        "Score Base, one line, as the score list says.",
+                        "Score Base: 5 in from the left edge.",
                         "Fold the base along its score, inside faces together, and press the crease flat.",
                         "Stick mat-2 on mat-1, centred: 1/8 in shows all round.",
                         "Stick mat-1 on the front, centred: 1/8 in shows all round.");

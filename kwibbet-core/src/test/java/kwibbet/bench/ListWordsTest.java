@@ -142,7 +142,7 @@ class ListWordsTest {
         assertThat(plan.makeOf(plan.card(), Way.BATCH).steps())
                 .extracting(step -> text(step.sentence(INCH)))
                 .containsExactlyInAnyOrder(
-                        "Score Base, one line, as the score list says.",
+                        "Score Base: 4 1/4 in from the left edge.",
                         "Base: stamp “words”, on 2 × 1/2 in, 5 3/8 in from the left and 2 1/2 in from the top.",
                         "Base: stamp “sign”, on 2 × 1/2 in, 1 1/8 in from the left and flush with the top, on the other face.",
                         "Cut the opening in Base, a circle 2 in across: 1 1/8 in from the left, 1 3/4 in from the top.",

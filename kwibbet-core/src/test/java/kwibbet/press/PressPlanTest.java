@@ -285,9 +285,9 @@ class PressPlanTest {
                 .isEqualTo(size("8 1/8", "5 1/16"));
         assertThat(makes(plan))
                 .containsExactly(
-                        "Score Base, one line, as the score list says.",
+                        "Score Base: 4 1/16 in from the left edge.",
                         "Fold the base along its score, inside faces together, and press the crease flat.",
-                        "Cut the outline of Base in the press, with arch, as the press list says.");
+                        "Cut the outline of Base in the press, with arch.");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         assertThat(TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
                         .isFine())
@@ -337,7 +337,7 @@ class PressPlanTest {
         assertThat(makes(stuck))
                 .endsWith(
                         "Stick mat on the front, centred: 1/8 in shows all round.",
-                        "Cut the opening of Base, through mat too, in the press, with circle 1, as the press list says.");
+                        "Cut the opening of Base, through mat too, in the press, with circle 1.");
         TrialRun trial = TrialRun.of(stuck, 99, List.of());
         assertThat(trial.isFine()).isTrue();
         assertThat(trial.pieces())

@@ -4,11 +4,14 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.DefaultApplicationArguments;
@@ -29,6 +32,7 @@ import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Copies;
 import kwibbet.card.Pose;
 import kwibbet.card.RunLine;
 import kwibbet.card.base.Bases;
@@ -37,6 +41,9 @@ import kwibbet.crease.FoldStep;
 import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
 import kwibbet.formats.document.RunDocument;
+import kwibbet.formats.pdf.Handout;
+import kwibbet.formats.pdf.PageFormat;
+import kwibbet.formats.pdf.PrintPart;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
@@ -126,6 +133,28 @@ class DemoDataTest {
                     .as(stored.design().name())
                     .isEmpty();
             assertThat(rest.sheets().sheets()).isLessThanOrEqualTo(plan.sheets().sheets());
+        }
+    }
+
+    /** For a card of up to 20 steps, whatever the page. */
+    @Test
+    void everyDemoCardIsTaughtOnTwoSheets() throws IOException {
+        demo.run(new DefaultApplicationArguments());
+        for (StoredDesign stored : designs.all()) {
+            Card card = CardMaker.make(stored.design(), inventory.materials()).orThrow();
+            RunPlan plan = RunPlan.of(
+                    new RunLine(card, Copies.ONE),
+                    inventory.shelf(),
+                    stored.run().thrift(),
+                    inventory.toolbox());
+            for (PrintPart part : List.of(PrintPart.STEPS, PrintPart.LARGE_STEPS)) {
+                byte[] handout = Handout.write(stored.design().name(), plan, PageFormat.A4, EnumSet.of(part));
+                try (PDDocument pages = Loader.loadPDF(handout)) {
+                    assertThat(pages.getNumberOfPages())
+                            .as(stored.design().name())
+                            .isLessThanOrEqualTo(part == PrintPart.STEPS ? 2 : 4);
+                }
+            }
         }
     }
 

@@ -130,7 +130,7 @@ class PrintControllerTest {
                 .getContentAsByteArray();
         try (PDDocument document = Loader.loadPDF(steps)) {
             assertThat(new PDFTextStripper().getText(document))
-                    .contains("Make one card")
+                    .contains("Shut 5 × 7 in.", "Score Base: 5 in from the left edge.")
                     .doesNotContain("Cut list", "Score list", "at full size");
         }
         mvc.perform(get("/cards/7/print?picking=yes"))

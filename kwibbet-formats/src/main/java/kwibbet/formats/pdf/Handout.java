@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 import org.apache.pdfbox.pdmodel.PDDocument;
 
@@ -33,24 +32,17 @@ import kwibbet.card.Pose;
 import kwibbet.card.RunLine;
 import kwibbet.card.Score;
 import kwibbet.card.SupplyList;
-import kwibbet.crease.FoldSequence;
-import kwibbet.crease.FoldStep;
 import kwibbet.cutting.CuttingPlan.Missing;
-import kwibbet.fold.CardFolding;
-import kwibbet.fold.FoldWords;
 import kwibbet.formats.pdf.PageFlow.Captioned;
 import kwibbet.layout.CutPart;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.PaperPlan.CutSize;
 import kwibbet.layout.SheetPlan.Lettered;
-import kwibbet.making.Operation;
-import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
-import kwibbet.picture.FoldPicture;
 import kwibbet.picture.Legend;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.TableScale;
@@ -68,7 +60,6 @@ public final class Handout {
     private static final float[] CUT_COLUMNS = {0, 0.3f, 0.52f, 0.62f};
     private static final float[] SHEET_COLUMNS = {0, 0.4f, 0.58f, 0.74f};
 
-    private static final int STEPS_A_ROW = 4;
     private static final int LONGEST_NAME = 60;
 
     /** Sheets side by side, and how high each is at most: six to a page. */
@@ -123,11 +114,13 @@ public final class Handout {
     }
 
     private void write(String name, PageFormat format) throws IOException {
-        flow.title(name);
-        for (RunLine line : plan.lines()) {
-            overview(line);
+        if (parts.contains(PrintPart.LISTS) || parts.contains(PrintPart.SHEETS)) {
+            flow.title(name);
+            for (RunLine line : plan.lines()) {
+                overview(line);
+            }
+            flow.legend(Legend.PIECE);
         }
-        flow.legend(Legend.PIECE);
         if (parts.contains(PrintPart.LISTS)) {
             cutList();
             sheetList();
@@ -143,8 +136,10 @@ public final class Handout {
         }
         for (Card card : plan.cards()) {
             if (parts.contains(PrintPart.STEPS)) {
-                making(card);
-                closing(card);
+                new StepPages(flow, plan, format, StepPages.Type.USUAL).draw(card);
+            }
+            if (parts.contains(PrintPart.LARGE_STEPS)) {
+                new StepPages(flow, plan, format, StepPages.Type.LARGE).draw(card);
             }
         }
         if (parts.contains(PrintPart.PIECES)) {
@@ -420,44 +415,6 @@ public final class Handout {
             if (each.isOfSeveral()) {
                 flow.indented(Phrase.of(each.together()), 11);
             }
-        }
-    }
-
-    private void making(Card card) throws IOException {
-        flow.heading("Make one " + (isOfSeveral() ? card.design().name() : "card"));
-        int number = 1;
-        for (Operation step : plan.makeOf(card, Way.ONE).steps()) {
-            flow.line(number + ".", step.sentence(system), 12);
-            number++;
-        }
-    }
-
-    /** How the card closes: the paper before each step, then what to do. */
-    private void closing(Card card) throws IOException {
-        CardFolding folding = CardFolding.of(card);
-        List<FoldStep> steps = folding.sequence().map(FoldSequence::steps).orElse(List.of());
-        if (steps.isEmpty()) {
-            return;
-        }
-        flow.heading((isOfSeveral() ? "How " + card.design().name() : "How it") + " closes");
-        FoldPicture picture = FoldPicture.of(
-                folding.pattern().pattern(),
-                folding.leaves(),
-                FoldPicture.fills(card, plan.shelf()),
-                folding.sequence()
-                        .orElseThrow(() -> new IllegalStateException("a card with steps has an order of folding")),
-                1);
-        for (int first = 0; first < steps.size(); first += STEPS_A_ROW) {
-            int last = Math.min(first + STEPS_A_ROW, steps.size());
-            flow.drawings(IntStream.range(first, last).mapToObj(picture::before).toList(), 130);
-            for (int step = first; step < last; step++) {
-                String sentence =
-                        FoldWords.of(steps.get(step), folding.pattern().pattern());
-                flow.line((step + 1) + ".", Phrase.of(sentence), 12);
-            }
-        }
-        for (String band : folding.bands()) {
-            flow.line("", Phrase.of("Slip " + band + " over it."), 12);
         }
     }
 }

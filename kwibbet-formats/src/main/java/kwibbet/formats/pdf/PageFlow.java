@@ -32,6 +32,7 @@ final class PageFlow implements AutoCloseable {
     private final Typeface display;
     private PDPageContentStream content;
     private float y;
+    private boolean isBlank = true;
 
     PageFlow(PDDocument document, PDRectangle page, String footer) throws IOException {
         this.document = document;
@@ -60,7 +61,11 @@ final class PageFlow implements AutoCloseable {
     /** A page of another size and foot, and its stream for whoever fills it. */
     PDPageContentStream newPage(PDRectangle size, String words) throws IOException {
         content.close();
+        if (isBlank) {
+            document.removePage(document.getNumberOfPages() - 1);
+        }
         content = open(size, words);
+        isBlank = false;
         return content;
     }
 
@@ -68,23 +73,34 @@ final class PageFlow implements AutoCloseable {
         return text;
     }
 
+    Typeface bold() {
+        return bold;
+    }
+
+    Typeface display() {
+        return display;
+    }
+
     float width() {
         return page.getWidth() - 2 * MARGIN;
     }
 
     private void room(float height) throws IOException {
+        isBlank = false;
         if (y - height < MARGIN) {
             newPage();
         }
     }
 
     void title(String words) throws IOException {
+        isBlank = false;
         y -= 24;
         display.set(content, fitted(display, words, 24, width()), MARGIN, y, 24);
         y -= 10;
     }
 
-    private static String fitted(Typeface typeface, String words, float size, float width) throws IOException {
+    /** As much of some words as fits into a width. */
+    static String fitted(Typeface typeface, String words, float size, float width) throws IOException {
         String fitted = words;
         while (fitted.length() > 1 && typeface.width(fitted, size) > width) {
             fitted = fitted.substring(0, fitted.length() - 2) + "…";
@@ -133,22 +149,40 @@ final class PageFlow implements AutoCloseable {
         }
     }
 
-    private List<Phrase> broken(Phrase phrase, float size, float width) throws IOException {
+    /** A phrase in rows no wider than that. */
+    List<Phrase> broken(Phrase phrase, float size, float width) throws IOException {
         List<Phrase> rows = new ArrayList<>();
         List<Phrase.Run> row = new ArrayList<>();
         float used = 0;
-        for (Phrase.Run run : split(phrase)) {
-            float runWidth = text.width(run, size);
-            if (used + runWidth > width && !row.isEmpty()) {
+        for (List<Phrase.Run> word : together(phrase)) {
+            float wordWidth = 0;
+            for (Phrase.Run run : word) {
+                wordWidth += text.width(run, size);
+            }
+            if (used + wordWidth > width && !row.isEmpty()) {
                 rows.add(new Phrase(row));
                 row.clear();
                 used = 0;
             }
-            row.add(run);
-            used += runWidth;
+            row.addAll(word);
+            used += wordWidth;
         }
         rows.add(new Phrase(row));
         return rows;
+    }
+
+    /** What must stand on one row: words and figures with no blank between them. Blanks stand at ends only. */
+    private static List<List<Phrase.Run>> together(Phrase phrase) {
+        List<List<Phrase.Run>> together = new ArrayList<>();
+        boolean isFresh = true;
+        for (Phrase.Run run : split(phrase)) {
+            if (isFresh) {
+                together.add(new ArrayList<>());
+            }
+            together.get(together.size() - 1).add(run);
+            isFresh = run.text().endsWith(" ");
+        }
+        return together;
     }
 
     /** Words one by one, each with the blank after it; figures whole. */

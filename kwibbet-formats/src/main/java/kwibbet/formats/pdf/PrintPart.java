@@ -9,8 +9,10 @@ public enum PrintPart {
     LISTS("The maker’s lists", "what to take, cut, score and press"),
     /** How each sheet is cut up. */
     SHEETS("Sheets", "how each sheet is cut up"),
-    /** How a card is put together and closed. */
-    STEPS("Steps", "how a card is made and how it closes"),
+    /** How a card is put together and closed, step by step. */
+    STEPS("For a learner", "each step with its picture, on two sheets at most"),
+    /** The same to be read without glasses. */
+    LARGE_STEPS("For a learner, in large type", "the same, on two sheets printed on both sides"),
     /** Pieces at full size. */
     PIECES("Pieces at full size", "to lay paper on, or to cut out by");
 
@@ -32,8 +34,8 @@ public enum PrintPart {
         return sentence;
     }
 
-    /** All of them. */
+    /** All of them, the steps once. */
     public static Set<PrintPart> all() {
-        return EnumSet.allOf(PrintPart.class);
+        return EnumSet.complementOf(EnumSet.of(LARGE_STEPS));
     }
 }

@@ -2,22 +2,29 @@ package kwibbet.formats.pdf;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
+import org.apache.pdfbox.util.Matrix;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import kwibbet.bench.RunPlan;
 import kwibbet.card.Base;
 import kwibbet.card.Design;
 import kwibbet.card.base.Bases;
 import kwibbet.card.base.Starts;
 import kwibbet.formats.Samples;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Size;
@@ -111,6 +118,46 @@ class HandoutTest {
             List<DrawnLine> lines = LineReader.lines(pieces.get(0));
             assertThat(lines).anyMatch(line -> line.isHorizontal() && line.isLong(6 * 72));
             assertThat(lines).anyMatch(line -> line.isHorizontal() && line.isLong(2.75 * 72));
+        }
+    }
+
+    /** Each step has its number and its words, none of which run out of the page; the maker's lists are another print. */
+    @ParameterizedTest
+    @EnumSource
+    void aLearnerGetsStepsWithPicturesOnTwoSheets(PageFormat format) throws IOException {
+        Base gate = Bases.find("shutter-gate").orElseThrow();
+        RunPlan plan = Samples.plan(Design.of(
+                "Gate",
+                MeasureSystem.INCH,
+                gate,
+                Starts.sized(gate, new Size(Length.ofInches(5), Length.ofInches(7)), MeasureSystem.INCH),
+                Samples.STOCK));
+        int steps = plan.makeOf(plan.card(), Way.ONE).steps().size();
+        for (PrintPart part : List.of(PrintPart.STEPS, PrintPart.LARGE_STEPS)) {
+            try (PDDocument document = Loader.loadPDF(Handout.write("Gate", plan, format, EnumSet.of(part)))) {
+                assertThat(document.getNumberOfPages()).isLessThanOrEqualTo(part == PrintPart.STEPS ? 2 : 4);
+                String text = text(document);
+                assertThat(text)
+                        .contains("Shut 5 × 7 in.", "tuck the")
+                        .doesNotContain("Cut list", "list says", "Set the fence");
+                StringBuilder numbers = new StringBuilder();
+                new PDFTextStripper() {
+                    @Override
+                    protected void processTextPosition(TextPosition letter) {
+                        if (letter.getFont().getName().contains("Bold")
+                                && letter.getUnicode().matches("\\d")) {
+                            numbers.append(letter.getUnicode());
+                        }
+                        Matrix at = letter.getTextMatrix();
+                        assertThat(at.getTranslateX()).isBetween(30f, letter.getPageWidth() - 30);
+                        assertThat(at.getTranslateY()).isBetween(15f, letter.getPageHeight() - 15);
+                    }
+                }.getText(document);
+                assertThat(numbers.toString())
+                        .startsWith(IntStream.rangeClosed(1, steps)
+                                .mapToObj(String::valueOf)
+                                .collect(Collectors.joining()));
+            }
         }
     }
 
