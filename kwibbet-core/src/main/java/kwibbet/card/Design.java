@@ -20,6 +20,7 @@ import kwibbet.shape.Size;
  * @param foldAlongGrain whether the first score must run with the paper's grain where that is known
  * @param additions what is done to it, each after what it is done to
  * @param notes the maker's own words
+ * @param own what the maker changed about how it is made
  * @param drawnFor the size of the shut card its fixed lengths were entered for, where that is another than the present one
  */
 public record Design(
@@ -31,6 +32,7 @@ public record Design(
         boolean foldAlongGrain,
         List<Addition> additions,
         String notes,
+        OwnMaking own,
         Optional<Size> drawnFor) {
 
     /** Copies the lists. */
@@ -50,46 +52,53 @@ public record Design(
                 false,
                 List.of(),
                 "",
+                OwnMaking.NONE,
                 Optional.empty());
     }
 
     /** This design under another name. */
     public Design withName(String otherName) {
-        return new Design(otherName, system, base, settings, papers, foldAlongGrain, additions, notes, drawnFor);
+        return new Design(otherName, system, base, settings, papers, foldAlongGrain, additions, notes, own, drawnFor);
     }
 
     /** This design read and printed in another system; no length changes. */
     public Design withSystem(MeasureSystem other) {
-        return new Design(name, other, base, settings, papers, foldAlongGrain, additions, notes, drawnFor);
+        return new Design(name, other, base, settings, papers, foldAlongGrain, additions, notes, own, drawnFor);
     }
 
     /** This design with its base set otherwise. */
     public Design with(Settings other) {
-        return new Design(name, system, base, other, papers, foldAlongGrain, additions, notes, drawnFor);
+        return new Design(name, system, base, other, papers, foldAlongGrain, additions, notes, own, drawnFor);
     }
 
     /** This design on another base, with nothing on it. */
     public Design on(Base otherBase, Settings other) {
-        return new Design(name, system, otherBase, other, papers, foldAlongGrain, List.of(), notes, Optional.empty());
+        return new Design(
+                name, system, otherBase, other, papers, foldAlongGrain, List.of(), notes, own, Optional.empty());
     }
 
     /** This design with its base cut otherwise. */
     public Design withPapers(Map<String, PaperId> other, boolean alongGrain) {
-        return new Design(name, system, base, settings, other, alongGrain, additions, notes, drawnFor);
+        return new Design(name, system, base, settings, other, alongGrain, additions, notes, own, drawnFor);
     }
 
     /** This design with other additions. */
     public Design withAdditions(List<Addition> other) {
-        return new Design(name, system, base, settings, papers, foldAlongGrain, other, notes, drawnFor);
+        return new Design(name, system, base, settings, papers, foldAlongGrain, other, notes, own, drawnFor);
     }
 
     /** This design with other notes. */
     public Design withNotes(String other) {
-        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, other, drawnFor);
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, other, own, drawnFor);
+    }
+
+    /** This design made otherwise. */
+    public Design with(OwnMaking other) {
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, notes, other, drawnFor);
     }
 
     private Design drawnFor(Optional<Size> other) {
-        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, notes, other);
+        return new Design(name, system, base, settings, papers, foldAlongGrain, additions, notes, own, other);
     }
 
     /** The size of the shut card. */

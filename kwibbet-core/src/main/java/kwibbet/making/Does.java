@@ -22,7 +22,8 @@ public enum Does {
     KEEP(Station.ASSEMBLY, 0.25),
     FASTEN(Station.ASSEMBLY, 2),
     CLOSE(Station.ASSEMBLY, 1),
-    WRAP(Station.ASSEMBLY, 1);
+    WRAP(Station.ASSEMBLY, 1),
+    OWN(Station.OWN, 2);
 
     private final Station station;
     private final double minutes;

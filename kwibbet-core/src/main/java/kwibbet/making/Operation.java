@@ -14,6 +14,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
+import kwibbet.card.OwnStep;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
@@ -695,6 +696,47 @@ public sealed interface Operation {
         @Override
         public Phrase sentence(MeasureSystem system) {
             return direction.words();
+        }
+    }
+
+    /**
+     * A step of the maker's own.
+     *
+     * @param piece the piece in hand
+     * @param step what the maker says of it
+     */
+    record Own(Piece piece, OwnStep step) implements Operation {
+        @Override
+        public String id() {
+            return step.id();
+        }
+
+        @Override
+        public Does does() {
+            return Does.OWN;
+        }
+
+        @Override
+        public Side face() {
+            return step.face();
+        }
+
+        @Override
+        public Tool tool() {
+            return step.with().isEmpty() ? Tool.usual(Does.OWN) : new Tool("own:" + step.with(), step.with());
+        }
+
+        @Override
+        public double minutes() {
+            return step.minutes();
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            String drying = step.drying() == 0
+                    ? ""
+                    : " Let it dry for " + step.drying() + (step.drying() == 1 ? " minute." : " minutes.");
+            return Phrase.of(step.words() + (step.words().matches(".*[.!?]") ? "" : ".") + drying);
         }
     }
 }

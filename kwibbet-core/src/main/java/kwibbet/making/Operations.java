@@ -11,6 +11,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
+import kwibbet.card.OwnStep;
 import kwibbet.card.Panel;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
@@ -93,6 +94,9 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                 if (!card.isSlippedOn(join)) {
                     all.add(Operation.Stick.of(card, join));
                 }
+            }
+            for (OwnStep own : card.design().own().steps()) {
+                card.piece(own.piece()).ifPresent(piece -> all.add(new Operation.Own(piece, own)));
             }
             card.directions()
                     .forEach(direction -> all.add(

@@ -24,7 +24,9 @@ final class Rules {
             new CordBeforeHung(),
             new FoldedBackLast(),
             new BradsThroughStack(),
-            new ShutLast());
+            new ShutLast(),
+            new OwnAsSaid(),
+            new OwnWhileFlat());
 
     private Rules() {}
 }

@@ -7,7 +7,8 @@ public enum Station {
     PRESS("at the press"),
     KNIFE("with knife and ruler"),
     FOLDING("folding"),
-    ASSEMBLY("sticking");
+    ASSEMBLY("sticking"),
+    OWN("of your own");
 
     private final String words;
 

@@ -27,6 +27,7 @@ public record Tool(String key, String words) {
             case THREAD -> new Tool("needle", "blunt needle");
             case KEEP -> new Tool("tweezers", "tweezers");
             case FASTEN -> new Tool("brads", "brads");
+            case OWN -> new Tool("hands", "your hands");
         };
     }
 

@@ -9,7 +9,6 @@ import kwibbet.bench.TrimSetting;
 import kwibbet.bench.TrimStep;
 import kwibbet.making.Does;
 import kwibbet.making.Making;
-import kwibbet.making.Operation;
 
 /** A step of a run as it is worked through at the bench: one to look at, and one to tick off. */
 public sealed interface BenchStep {
@@ -134,10 +133,10 @@ public sealed interface BenchStep {
      * @param step what is done
      * @param due how many cards are made
      */
-    record Made(StepKey key, int line, Making making, Operation step, int due) implements BenchStep {
+    record Made(StepKey key, int line, Making making, Making.Told step, int due) implements BenchStep {
         @Override
         public String timedAs() {
-            return step.does().name();
+            return step.first().does().name();
         }
 
         @Override

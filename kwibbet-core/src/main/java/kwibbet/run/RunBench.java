@@ -102,8 +102,9 @@ public record RunBench(RunPlan plan, Way way, Map<BenchStation, List<BenchStep>>
         for (int line = 0; line < plan.lines().size(); line++) {
             RunLine each = plan.lines().get(line);
             Making making = plan.makeOf(each.card(), way);
-            for (Operation step : making.steps()) {
-                StepKey key = new StepKey(BenchStation.MAKE, line + " " + step.id());
+            for (Making.Told step : making.told()) {
+                StepKey key =
+                        new StepKey(BenchStation.MAKE, line + " " + step.first().id());
                 steps.add(new BenchStep.Made(key, line, making, step, each.cards()));
             }
         }
@@ -139,11 +140,11 @@ public record RunBench(RunPlan plan, Way way, Map<BenchStation, List<BenchStep>>
             return progress.leftOf(trimmed.step().sheet()) == 0 ? step.due() : 0;
         }
         if (step instanceof BenchStep.Made made) {
-            List<BenchStep> same = made.step() instanceof Operation.Crease crease
+            List<BenchStep> same = made.step().first() instanceof Operation.Crease crease
                     ? at(BenchStation.SCORE).stream()
                             .filter(each -> scores(each, crease.piece()) || scores(each, crease.lying()))
                             .toList()
-                    : made.step() instanceof Operation.Pass pass
+                    : made.step().first() instanceof Operation.Pass pass
                             ? at(BenchStation.PRESS).stream()
                                     .filter(each -> presses(each, pass.layup()))
                                     .toList()

@@ -85,7 +85,8 @@ public final class TrialMaking {
             stick(stick);
         } else if (step instanceof Operation.ByHand byHand) {
             byHand(byHand);
-        } else {
+        } else if (!(step instanceof Operation.Own)) {
+            // What a step of the maker's own does only they know.
             cutOut(step);
         }
     }

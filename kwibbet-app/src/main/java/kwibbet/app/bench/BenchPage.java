@@ -190,7 +190,7 @@ public record BenchPage(KeptRun run, RunBench bench, BenchStation station, int a
                     pressed.setting(), plan().tools().press(), plan().tools().hand(), plan().shelf(), system);
         }
         if (step instanceof BenchStep.Made made) {
-            return StepPicture.of(made.making(), made.step(), plan().shelf(), system);
+            return StepPicture.of(made.making(), made.step().last(), plan().shelf(), system);
         }
         return piece(
                 step instanceof BenchStep.Slit slit
@@ -253,8 +253,8 @@ public record BenchPage(KeptRun run, RunBench bench, BenchStation station, int a
             String card = plan().lines().size() == 1
                     ? ""
                     : made.making().card().design().name() + ": ";
-            return Phrase.of(card + made.step().station().words() + ", with "
-                    + made.step().tool().words());
+            return Phrase.of(card + made.step().first().station().words() + ", with "
+                    + made.step().first().tool().words());
         }
         return Phrase.of(step instanceof BenchStep.Slit ? "a slit, when the pieces are cut out" : "along a ruler");
     }

@@ -39,6 +39,7 @@ import kwibbet.card.Feature;
 import kwibbet.card.PieceId;
 import kwibbet.card.feature.Features;
 import kwibbet.layout.OtherSizes;
+import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.run.CardRun;
 
@@ -225,6 +226,21 @@ class CardController {
     @PostMapping("/notes")
     String notes(Turn turn) {
         return change(turn, "the notes", (card, entries) -> edits.notes(card.design(), entries));
+    }
+
+    /** Changes how it is made: a step of one's own, another order, other words. */
+    @PostMapping("/own")
+    String own(Turn turn) {
+        Looking looking = turn.asked().looking();
+        return changeRun(
+                turn,
+                "how it is made",
+                (run, entries) -> {
+                    RunPlan plan = workshop.run(run).plan();
+                    Way way = looking.way().orElse(Way.usual(run.copies()));
+                    return OwnEdits.edit(plan.makeOf(plan.card(), way), entries).map(run::with);
+                },
+                looking.hand());
     }
 
     @PostMapping("/run")

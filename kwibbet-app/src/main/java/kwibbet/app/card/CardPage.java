@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.store.KeptRun;
@@ -27,7 +28,9 @@ import kwibbet.card.Design;
 import kwibbet.card.Face;
 import kwibbet.card.Feature;
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
+import kwibbet.card.Side;
 import kwibbet.card.SupplyList;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
@@ -38,7 +41,6 @@ import kwibbet.layout.Leftover;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Making;
-import kwibbet.making.Operation;
 import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -103,11 +105,12 @@ public record CardPage(
             case "name", "notes", "other-base", "die" -> shown.add(form);
             case "run" -> shown.addAll(List.of("make", "spares"));
             case ADD -> shown.addAll(List.of("feature", "on"));
+            case OwnEdits.FORM -> shown.addAll(OwnEdits.FIELDS);
             case "base", "addition" -> shown.addAll(hand().fields());
             default -> {}
         }
-        boolean isShown =
-                looking.station() == Station.CARD || List.of("name", "run").contains(form);
+        boolean isShown = looking.station() == Station.CARD
+                || List.of("name", "run", OwnEdits.FORM).contains(form);
         return isShown ? shown : Set.of();
     }
 
@@ -385,7 +388,7 @@ public record CardPage(
 
     /** Where the maker is among the steps of making; at the last where there are not so many. */
     public Walk walk(Making making) {
-        int last = making.steps().size();
+        int last = making.told().size();
         int at = Math.max(1, Math.min(looking.at(), last));
         return new Walk(
                 stationPath(),
@@ -396,8 +399,38 @@ public record CardPage(
     }
 
     /** The step that is being done. */
-    public Operation stepInHand(Making making) {
-        return making.steps().get(walk(making).at() - 1);
+    public Making.Told stepInHand(Making making) {
+        return making.told().get(walk(making).at() - 1);
+    }
+
+    /** Where a step of the maker's own can be done: each face of each piece. */
+    public List<OwnPlace> ownPlaces() {
+        return card().pieces().stream()
+                .flatMap(piece -> Stream.of(Side.values()).map(side -> OwnPlace.of(piece, side)))
+                .toList();
+    }
+
+    /**
+     * A face of a piece on which something of one's own can be done.
+     *
+     * @param key names it in a form
+     * @param title what makers call it
+     */
+    public record OwnPlace(String key, String title) {
+        static OwnPlace of(Piece piece, Side side) {
+            boolean isBase = piece.id().equals(PieceId.BASE);
+            String face = side == Side.UP ? (isBase ? ", inside" : ", front") : isBase ? ", outside" : ", back";
+            return new OwnPlace(keyOf(piece, side), piece.name() + face);
+        }
+
+        private static String keyOf(Piece piece, Side side) {
+            return piece.id().value() + " " + side.name();
+        }
+    }
+
+    /** The face that is up in a step. */
+    public String ownPlaceOf(Making.Told step) {
+        return OwnPlace.keyOf(step.first().piece(), step.first().face());
     }
 
     /** The setting that is being done. */
@@ -441,8 +474,8 @@ public record CardPage(
         return plan().makeOf(card(), way());
     }
 
-    public Drawing step(Making making, Operation step) {
-        return StepPicture.of(making, step, plan().shelf(), system());
+    public Drawing step(Making making, Making.Told step) {
+        return StepPicture.of(making, step.last(), plan().shelf(), system());
     }
 
     public List<Legend.Entry> legend() {

@@ -13,6 +13,7 @@ import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 
 import kwibbet.app.Samples;
@@ -30,6 +31,12 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.card.Copies;
 import kwibbet.card.Materials;
+import kwibbet.card.OwnMaking;
+import kwibbet.card.OwnStep;
+import kwibbet.card.PieceId;
+import kwibbet.card.Side;
+import kwibbet.making.Making;
+import kwibbet.making.Way;
 import kwibbet.paper.PaperShelf;
 import kwibbet.run.CardRun;
 import kwibbet.tool.Toolbox;
@@ -269,5 +276,45 @@ class CardControllerTest {
                         .param("finding", "partly-on@mat-1@0,0,1,1"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("needs putting right no longer")));
+    }
+
+    /** What is wrong is said beside where it was entered, and stays; what is in the way of another order is said with its reasons. */
+    @Test
+    void whatAMakerChangesAboutTheMakingIsKeptOrRefusedWithItsReason() throws Exception {
+        mvc.perform(own("add")
+                        .param("own-words", " ")
+                        .param("own-minutes", "many")
+                        .param("own-place", "base UP"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Say what to do")))
+                .andExpect(content().string(containsString("value=\"many\"")));
+        Making making = new Workshop(inventory, Mockito.mock(PlanBook.class))
+                .run(RUN)
+                .plan()
+                .makeOf(new Workshop(inventory, Mockito.mock(PlanBook.class)).card(RUN.design()), Way.ONE);
+        String first = making.steps().get(0).id();
+        String second = making.steps().get(1).id();
+        mvc.perform(own("now").param("step", second).param("in-hand", first))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("That cannot come first. Step 1 comes before 2: ")));
+        when(designs.save(eq("7"), eq(4L), any(), any())).thenReturn(STORED);
+        mvc.perform(own("add")
+                        .param("own-words", "Sign it")
+                        .param("own-place", "base UNDER")
+                        .param("own-when", "after")
+                        .param("step", first))
+                .andExpect(status().isOk());
+        OwnMaking kept = OwnMaking.NONE
+                .plus(new OwnStep("own-1", PieceId.BASE, Side.UNDER, "Sign it", "", 0, 0))
+                .ordered(first, "own-1");
+        verify(designs).save("7", 4, RUN.with(RUN.design().with(kept)), Edit.of("how it is made"));
+    }
+
+    private static MockHttpServletRequestBuilder own(String change) {
+        return post("/cards/7/own")
+                .header("HX-Request", "true")
+                .param("version", "4")
+                .param("station", "make")
+                .param("change", change);
     }
 }

@@ -71,6 +71,7 @@ public final class DesignDocument {
         write(design.settings(), design.papers(), base);
         ArrayNode additions = document.putArray("additions");
         design.additions().forEach(addition -> write(addition, additions.addObject()));
+        OwnMakingDocument.write(design.own(), document);
         ObjectNode run = document.putObject("run")
                 .put("make", kept.copies().make())
                 .put("spares", kept.copies().spares());
@@ -138,6 +139,7 @@ public final class DesignDocument {
                 document.at("/base/foldAlongGrain").asBoolean(false),
                 version == 1 ? FirstVersion.layers(document) : additions(document),
                 document.at("/notes").asString(""),
+                OwnMakingDocument.read(document),
                 drawnFor(document));
         return new CardRun(design, copies(document), thrift(document));
     }
@@ -264,7 +266,7 @@ public final class DesignDocument {
         return node.asString();
     }
 
-    private static int integer(JsonNode document, String pointer) {
+    static int integer(JsonNode document, String pointer) {
         JsonNode node = document.at(pointer);
         require(node.isInt(), pointer, "A whole number is missing here.");
         return node.asInt();

@@ -17,7 +17,6 @@ import kwibbet.drawing.Drawing;
 import kwibbet.fold.CardFolding;
 import kwibbet.fold.FoldWords;
 import kwibbet.making.Making;
-import kwibbet.making.Operation;
 import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
@@ -114,8 +113,8 @@ final class StepPages {
         MeasureSystem system = card.design().system();
         Making making = plan.makeOf(card, Way.ONE);
         List<Step> steps = new ArrayList<>();
-        for (Operation step : making.steps()) {
-            steps.add(new Step(StepPicture.of(making, step, plan.shelf(), system), step.sentence(system)));
+        for (Making.Told step : making.told()) {
+            steps.add(new Step(StepPicture.of(making, step.last(), plan.shelf(), system), step.sentence(system)));
         }
         steps.addAll(closing(card));
         return steps;

@@ -1,11 +1,18 @@
 package kwibbet.formats.document;
 
+import java.util.List;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.OwnMaking;
+import kwibbet.card.OwnMaking.Telling;
+import kwibbet.card.OwnStep;
+import kwibbet.card.PieceId;
+import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
 import kwibbet.formats.Samples;
@@ -21,7 +28,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class DesignDocumentTest {
 
-    private static final Design DESIGN = Samples.design("Lantern “evening” \\ 42");
+    private static final Design DESIGN = Samples.design("Lantern “evening” \\ 42")
+            .with(OwnMaking.NONE
+                    .plus(new OwnStep("own-1", PieceId.BASE, Side.UNDER, "Sign it", "", 2, 0))
+                    .told(new Telling(List.of("own-1"), "Sign.")));
     private static final CardRun RUN = new CardRun(DESIGN, new Copies(24, 0), Thrift.FEWEST_SHEETS);
     private static final String TEXT = DesignDocument.write(RUN);
 
@@ -63,7 +73,10 @@ class DesignDocumentTest {
                 "\"make\":24|\"make\":2.5|/run/make|whole number",
                 "\"make\":24|\"make\":10001|/run/make|1 to 10 000",
                 "\"spares\":0|\"spares\":-1|/run/spares|0 to 1 000",
-                "\"make\":24|\"make\":24,\"thrift\":\"none\"|/run/thrift|least-cost"
+                "\"make\":24|\"make\":24,\"thrift\":\"none\"|/run/thrift|least-cost",
+                "\"minutes\":2|\"minutes\":601|/making/steps/0|0 to 600",
+                "\"face\":\"under\"|\"face\":\"left\"|/making/steps/0/face|under",
+                "[\"own-1\"]|[]|/making/tellings/0/steps|At least one"
             })
     void whatIsDamagedIsRefusedWithItsPlace(String found, String instead, String pointer, String words) {
         String damaged = TEXT.replace(found, instead);

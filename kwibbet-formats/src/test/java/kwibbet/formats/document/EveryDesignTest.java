@@ -16,9 +16,13 @@ import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
+import kwibbet.card.OwnMaking;
+import kwibbet.card.OwnMaking.Telling;
+import kwibbet.card.OwnStep;
 import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
+import kwibbet.card.Side;
 import kwibbet.card.base.Bases;
 import kwibbet.card.base.Starts;
 import kwibbet.card.feature.Beginnings;
@@ -56,7 +60,12 @@ class EveryDesignTest {
             Design more = design.plus(addition);
             design = CardMaker.make(more, Samples.MATERIALS).reasons().isEmpty() ? more : design;
         }
-        return design.withNotes("First line.\nSecond line, with \\ and \"quotes\".");
+        OwnMaking own = OwnMaking.NONE
+                .plus(new OwnStep("own-1", PieceId.BASE, Side.UNDER, "Sign “it”", "pen", 2, 5))
+                .ordered("own-1", "score-base")
+                .told(new Telling(List.of("own-1", "score-base"), "Sign and score."))
+                .told(new Telling(List.of("fold-base"), ""));
+        return design.with(own).withNotes("First line.\nSecond line, with \\ and \"quotes\".");
     }
 
     private static Settings everything(Feature feature, Settings from) {
