@@ -180,14 +180,12 @@ final class StepPages {
     /** Two columns, read across. */
     private Place place(int at, int onPage, float head) {
         int rows = (onPage + COLUMNS - 1) / COLUMNS;
+        int row = at / COLUMNS;
         float width = (inner() - (COLUMNS - 1) * BETWEEN) / COLUMNS;
         float top = format.upright().getHeight() - PageFlow.MARGIN - head;
         float height = (top - PageFlow.MARGIN) / rows;
         return new Place(
-                PageFlow.MARGIN + (at % COLUMNS) * (width + BETWEEN),
-                top - (at / COLUMNS) * height,
-                width,
-                height - BETWEEN / 2);
+                PageFlow.MARGIN + (at % COLUMNS) * (width + BETWEEN), top - row * height, width, height - BETWEEN / 2);
     }
 
     private void draw(int number, Step step, Place place, PDPageContentStream content) throws IOException {
