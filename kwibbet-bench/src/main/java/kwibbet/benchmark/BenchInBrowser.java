@@ -12,7 +12,9 @@ import com.microsoft.playwright.Page;
  */
 public final class BenchInBrowser {
 
-    private static final int ROUNDS = 4;
+    private static final int WARM_UP = 12;
+    private static final int ROUNDS = 25;
+    private static final int WALKS = 4;
 
     /** Presses a button; the milliseconds until another step is drawn. */
     private static final String PRESS =
@@ -57,17 +59,23 @@ public final class BenchInBrowser {
     private static void measure(Page page, DemoInBrowser.ShelfCard card) {
         page.navigate(card.address() + "/make");
         List<Double> redrawn = new ArrayList<>();
-        for (int round = 0; round < 2 * ROUNDS; round++) {
-            redrawn.add(time(page, SPARES, String.valueOf(11 + round)));
+        for (int round = 0; round < WARM_UP + ROUNDS; round++) {
+            double time = time(page, SPARES, String.valueOf(11 + round));
+            if (round >= WARM_UP) {
+                redrawn.add(time);
+            }
         }
         page.navigate(card.address() + "/make");
         page.locator("#to-bench").click();
         page.waitForURL("**/bench/make*");
         String bench = page.url().replaceAll("\\?.*$", "");
         List<Double> next = new ArrayList<>();
-        for (int round = 0; round < ROUNDS; round++) {
+        for (int walk = 0; walk <= WALKS; walk++) {
             page.navigate(bench + "?at=1");
-            next.addAll(times(page, "#step-on"));
+            List<Double> times = times(page, "#step-on");
+            if (walk > 0) {
+                next.addAll(times);
+            }
         }
         page.navigate(bench + "?at=1");
         List<Double> ticked = times(page, "#step-done");

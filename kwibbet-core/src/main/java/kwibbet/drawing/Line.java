@@ -21,5 +21,7 @@ public enum Line {
     /** Where something is moved to. */
     MOVE,
     /** The edge to measure from. */
-    FENCE
+    FENCE,
+    /** A band under the score that is made or folded now. */
+    LIT
 }

@@ -26,11 +26,13 @@ import kwibbet.press.PressPlan;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
+import kwibbet.shape.Size;
 
 /** What is in hand at a step of making. */
 public final class StepPicture {
@@ -77,6 +79,10 @@ public final class StepPicture {
         }
         Piece piece = with(before, step).asItIs(step.piece());
         StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
+        if (step instanceof Operation.Fold fold) {
+            picture.folding(fold, piece, palette);
+            return picture.sketch.filling("The fold of the " + piece.name());
+        }
         picture.flat(piece, palette);
         if (step instanceof Operation.Open open) {
             Rect bounds = open.openings()
@@ -90,10 +96,6 @@ public final class StepPicture {
             picture.creases(crease);
             return picture.sketch.filling("The scores of the " + piece.name());
         }
-        if (step instanceof Operation.Fold fold) {
-            picture.folding(fold, palette.ink(piece, Side.UP));
-            return picture.sketch.filling("The fold of the " + piece.name());
-        }
         return picture.sketch.filling(piece.name() + " in hand");
     }
 
@@ -105,6 +107,7 @@ public final class StepPicture {
 
     /** Where a few scores run, measured from the edge their words name. */
     private void creases(Operation.Crease crease) {
+        crease.lying().scores().forEach(score -> lit(score, Ink.ON_PAGE));
         double row = 1;
         for (Score score : crease.lying().scores()) {
             Optional<Score.Measured> measured = score.measured(crease.lying().size());
@@ -118,28 +121,159 @@ public final class StepPicture {
         }
     }
 
-    /** Over the first of the scores the smaller side goes onto the other. */
-    private void folding(Operation.Fold fold, Ink ink) {
-        Segment line = Placement.at(piece.corner()).apply(fold.scores().get(0).line());
-        Point middle = line.middle();
-        boolean upright = line.axis().filter(Axis.VERTICAL::equals).isPresent();
-        boolean level = line.axis().filter(Axis.HORIZONTAL::equals).isPresent();
-        if (upright) {
-            Length reach = Length.min(
-                            middle.x().minus(piece.left()), piece.right().minus(middle.x()))
-                    .half();
-            boolean fromLeft =
-                    middle.x().minus(piece.left()).isShorterThan(piece.right().minus(middle.x()));
-            Length side = fromLeft ? reach.negated() : reach;
-            Arrow.bowed(middle.plus(side, Length.ZERO), middle.plus(side.negated(), Length.ZERO), ink, sketch);
-        } else if (level) {
-            Length reach = Length.min(
-                            middle.y().minus(piece.top()), piece.bottom().minus(middle.y()))
-                    .half();
-            boolean fromTop =
-                    middle.y().minus(piece.top()).isShorterThan(piece.bottom().minus(middle.y()));
-            Length side = fromTop ? reach.negated() : reach;
-            Arrow.bowed(middle.plus(Length.ZERO, side), middle.plus(Length.ZERO, side.negated()), ink, sketch);
+    private void lit(Score score, Ink ink) {
+        Segment line = Placement.at(piece.corner()).apply(score.line());
+        sketch.add(new Mark.Stroke(List.of(line.start(), line.end()), Line.LIT, ink));
+        crease(score, ink);
+    }
+
+    private void crease(Score score, Ink ink) {
+        Segment line = Placement.at(piece.corner()).apply(score.line());
+        Line kind = score.fold() == Score.Fold.VALLEY ? Line.VALLEY : Line.MOUNTAIN;
+        sketch.add(new Mark.Stroke(List.of(line.start(), line.end()), kind, ink));
+    }
+
+    /**
+     * What is folded half-way over: of each score with no other beyond it the smaller side stands up, or hangs down from a mountain, with an arrow to where it
+     * goes. Where it lay is dashed, and the scores of the step are lit.
+     */
+    private void folding(Operation.Fold fold, Piece flat, Palette palette) {
+        Placement place = Placement.at(piece.corner());
+        Ink ink = palette.ink(flat, Side.UP);
+        Region material = flat.material().in(place);
+        List<Flap> flaps = fold.scores().stream()
+                .flatMap(score -> Flap.of(score, place, piece).stream())
+                .toList();
+        // Where scores end within the paper, as in a pinwheel, no side stands up by itself.
+        boolean isPlain =
+                flaps.size() == fold.scores().size() && flaps.stream().allMatch(flap -> flap.runsAcross(material));
+        List<Flap> outermost = !isPlain
+                ? List.<Flap>of()
+                : flaps.stream()
+                        .filter(flap -> flaps.stream().noneMatch(other -> !other.equals(flap) && other.isWithin(flap)))
+                        .toList();
+        List<Region> still = List.of(material);
+        for (Flap flap : outermost) {
+            Region side = Region.of(Outline.of(flap.side));
+            still = still.stream()
+                    .flatMap(part -> Overlay.without(part, side).stream())
+                    .toList();
+        }
+        for (Region part : still) {
+            sketch.add(Mark.Area.of(part, palette.fill(flat, Side.UP), Line.CUT, ink));
+        }
+        for (Flap flap : outermost) {
+            for (Region part : Overlay.shared(material, Region.of(Outline.of(flap.side)))) {
+                sketch.add(Mark.Area.of(part.outline(), Fill.NONE, Line.HIDDEN, Ink.ON_PAGE));
+                sketch.add(flap.halfWay(part, palette.fill(flat, Side.UP), ink));
+            }
+        }
+        for (Score score : flat.scores()) {
+            boolean isCarried = outermost.stream()
+                    .anyMatch(
+                            flap -> flap.side.contains(place.apply(score.line()).middle()));
+            if (fold.scores().contains(score)) {
+                lit(score, ink);
+            } else if (!isCarried) {
+                crease(score, ink);
+            }
+        }
+        outermost.forEach(flap -> Arrow.bowed(flap.from(), flap.to(), Ink.ON_PAGE, sketch));
+    }
+
+    /**
+     * The side of a piece that is folded over.
+     *
+     * @param score the score it is folded at
+     * @param line where that runs
+     * @param side the part of the piece that moves
+     */
+    private record Flap(Score score, Segment line, Rect side) {
+
+        /** Half-way up one sees half of it, a quarter of that higher. */
+        private static final double LEANS = 0.25;
+
+        private static final Length HAIR = Length.ofInches(1, 64);
+
+        /** The smaller side of a score; nothing where it runs slanted. */
+        static Optional<Flap> of(Score score, Placement place, Rect piece) {
+            Segment line = place.apply(score.line());
+            return line.axis().map(axis -> {
+                boolean upright = axis == Axis.VERTICAL;
+                Length at = upright ? line.start().x() : line.start().y();
+                Length before = at.minus(upright ? piece.left() : piece.top());
+                Length after = (upright ? piece.right() : piece.bottom()).minus(at);
+                boolean isBefore = !after.isShorterThan(before);
+                Rect side = upright
+                        ? Rect.of(
+                                isBefore ? piece.left() : at,
+                                piece.top(),
+                                isBefore ? before : after,
+                                piece.size().height())
+                        : Rect.of(
+                                piece.left(),
+                                isBefore ? piece.top() : at,
+                                piece.size().width(),
+                                isBefore ? before : after);
+                return new Flap(score, line, side);
+            });
+        }
+
+        /** Whether the score of this one lies within what another moves. */
+        boolean isWithin(Flap other) {
+            return other.isUpright() == isUpright()
+                    && other.side.contains(line.middle())
+                    && !other.line.middle().equals(line.middle());
+        }
+
+        /** Whether the score runs from edge to edge of the paper where it lies. */
+        boolean runsAcross(Region material) {
+            Rect hair = Rect.around(line.start(), new Size(HAIR, HAIR))
+                    .around(Rect.around(line.end(), new Size(HAIR, HAIR)));
+            Rect whole = isUpright()
+                    ? Rect.of(hair.left(), side.top(), HAIR, side.size().height())
+                    : Rect.of(side.left(), hair.top(), side.size().width(), HAIR);
+            return Overlay.shared(material, Region.of(Outline.of(whole))).stream()
+                    .map(part -> part.outline().bounds())
+                    .allMatch(part -> !part.size()
+                                    .width()
+                                    .isLongerThan(hair.size().width())
+                            && !part.size().height().isLongerThan(hair.size().height()));
+        }
+
+        private boolean isUpright() {
+            return line.axis().filter(Axis.VERTICAL::equals).isPresent();
+        }
+
+        private Point folded(Point point) {
+            Length off = isUpright()
+                    ? point.x().minus(line.start().x())
+                    : point.y().minus(line.start().y());
+            Length lean = off.abs().scaledBy(score.fold() == Score.Fold.VALLEY ? -LEANS : LEANS);
+            return isUpright()
+                    ? new Point(line.start().x().plus(off.half()), point.y().plus(lean))
+                    : new Point(point.x().minus(lean), line.start().y().plus(off.half()));
+        }
+
+        private Mark.Area halfWay(Region part, Fill fill, Ink ink) {
+            List<Point> outline =
+                    part.outline().corners().stream().map(this::folded).toList();
+            List<List<Point>> holes = part.holes().stream()
+                    .map(hole -> hole.corners().stream().map(this::folded).toList())
+                    .toList();
+            return new Mark.Area(outline, holes, fill, Line.CUT, ink, score.fold() == Score.Fold.VALLEY);
+        }
+
+        private Point from() {
+            return folded(side.middle());
+        }
+
+        /** As far beyond the score as its middle was before it. */
+        private Point to() {
+            Point middle = side.middle();
+            return isUpright()
+                    ? new Point(line.start().x().multipliedBy(2).minus(middle.x()), middle.y())
+                    : new Point(middle.x(), line.start().y().multipliedBy(2).minus(middle.y()));
         }
     }
 

@@ -73,6 +73,18 @@ class MakingTest {
                 .satisfies(open -> assertThat(open.pieces().size()).isGreaterThan(3));
     }
 
+    /** A panel is glued shut over the back of a blind; a layer is stuck over it, and nothing is glued twice. */
+    @Test
+    void aBlindIsClosedOnce() {
+        Making onPanel = making(base("folded", "5", "7").plus(add("blind", "blind", front())), Way.ONE);
+        assertThat(onPanel.steps().get(onPanel.steps().size() - 1).does()).isEqualTo(Does.CLOSE);
+        Making onMat = making(
+                base("folded", "5", "7").plus(add("mat", "mat", front())).plus(add("blind", "blind", on("mat"))),
+                Way.ONE);
+        assertThat(onMat.steps()).extracting(Operation::does).doesNotContain(Does.CLOSE);
+        assertThat(order(onMat, "stick-blind", "stick-mat")).containsExactly("stick-blind", "stick-mat");
+    }
+
     @ParameterizedTest
     @EnumSource
     void whatLiesBeneathAndWhatHangsBehindComeFirst(Way way) {

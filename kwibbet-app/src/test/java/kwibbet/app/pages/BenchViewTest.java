@@ -97,7 +97,7 @@ class BenchViewTest {
         String bench = toBench(page, "Dial");
         page.navigate(bench + "/score");
         page.locator("#step-done").click();
-        assertThat(page.locator(".bench-end h2")).containsText("are done");
+        assertThat(page.locator(".bench-end h2")).containsText("all done");
         page.locator("#onward").click();
         page.waitForURL("**/bench/press*");
         page.navigate(bench + "/make?way=one");

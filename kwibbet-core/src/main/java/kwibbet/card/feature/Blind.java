@@ -166,8 +166,9 @@ public record Blind() implements Feature {
             Length cords = drop.plus(opening.width()).plus(TAIL).multipliedBy(2);
             work.supply(Supply.length(site.id(), "cord", cords));
             work.direction(new Direction(site.id(), site.id(), Direction.Does.THREAD, sentence()));
-            // With nothing behind it when the card is shut, its back is on show in any case.
-            if (!site.behind().isEmpty()) {
+            // A layer is stuck over the back of what hangs behind it. With nothing behind it when the card is shut, its
+            // back is on show in any case.
+            if (site.below().isEmpty() && !site.behind().isEmpty()) {
                 work.direction(new Direction(
                         site.id(),
                         site.id(),

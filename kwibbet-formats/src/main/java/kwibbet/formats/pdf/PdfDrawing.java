@@ -97,11 +97,12 @@ final class PdfDrawing {
 
     /** Dashes as drafting has them: valley dashed, mountain dash-dot, hidden edge dotted. */
     private void pen(Line line) throws IOException {
-        content.setStrokingColor(line == Line.HATCH ? Color.GRAY : Color.BLACK);
+        content.setStrokingColor(line == Line.HATCH ? Color.GRAY : line == Line.LIT ? Color.LIGHT_GRAY : Color.BLACK);
         content.setLineWidth(
                 switch (line) {
                     case CUT, SHEET -> 0.9f;
                     case FENCE -> 2.4f;
+                    case LIT -> 5;
                     case MOVE -> 1.4f;
                     case VALLEY, MOUNTAIN -> 0.8f;
                     case NONE, HIDDEN, FINE -> 0.5f;
@@ -112,7 +113,7 @@ final class PdfDrawing {
                     case VALLEY -> new float[] {6, 3};
                     case MOUNTAIN -> new float[] {8, 2.5f, 1, 2.5f};
                     case HIDDEN -> new float[] {1, 2};
-                    case NONE, CUT, SHEET, FINE, HATCH, MOVE, FENCE -> new float[0];
+                    case NONE, CUT, SHEET, FINE, HATCH, MOVE, FENCE, LIT -> new float[0];
                 },
                 0);
     }
