@@ -133,7 +133,7 @@ public record PressStep(
 
     /** The piece, and which of its passes it is where a stretched die takes several. */
     public String name() {
-        int passes = onBed.layup().uses().get(0).passes().size();
+        int passes = onBed.layup().passes();
         return names() + (passes == 1 ? "" : ", pass " + (onBed.layup().pass() + 1) + " of " + passes);
     }
 

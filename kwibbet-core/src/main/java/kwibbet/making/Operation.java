@@ -191,9 +191,10 @@ public sealed interface Operation {
                     .distinct()
                     .map(Want.Role::words)
                     .toList();
+            int passes = layup.passes();
             return Phrase.of("Cut the " + String.join(" and the ", what) + " of " + piece().name()
                     + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, with "
-                    + tool().words() + ".");
+                    + tool().words() + (passes == 1 ? "." : ", pass " + (layup.pass() + 1) + " of " + passes + "."));
         }
     }
 

@@ -74,7 +74,7 @@ public final class StepPicture {
         if (step instanceof Operation.Crease crease && !crease.lying().equals(crease.piece())) {
             StepPicture whole = new StepPicture(Rect.atOrigin(crease.lying().size()), system);
             whole.flat(crease.lying(), palette);
-            whole.creases(crease);
+            whole.creases(crease, palette.ink(crease.lying(), Side.UP));
             return whole.sketch.filling("The scores of the " + crease.piece().name());
         }
         Piece piece = with(before, step).asItIs(step.piece());
@@ -93,7 +93,7 @@ public final class StepPicture {
             return picture.sketch.filling("The opening in the " + piece.name());
         }
         if (step instanceof Operation.Crease crease) {
-            picture.creases(crease);
+            picture.creases(crease, palette.ink(piece, Side.UP));
             return picture.sketch.filling("The scores of the " + piece.name());
         }
         return picture.sketch.filling(piece.name() + " in hand");
@@ -106,8 +106,8 @@ public final class StepPicture {
     }
 
     /** Where a few scores run, measured from the edge their words name. */
-    private void creases(Operation.Crease crease) {
-        crease.lying().scores().forEach(score -> lit(score, Ink.ON_PAGE));
+    private void creases(Operation.Crease crease, Ink ink) {
+        crease.lying().scores().forEach(score -> lit(score, ink));
         double row = 1;
         for (Score score : crease.lying().scores()) {
             Optional<Score.Measured> measured = score.measured(crease.lying().size());

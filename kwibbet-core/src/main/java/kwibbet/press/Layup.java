@@ -37,6 +37,11 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
         return uses.get(0).want().piece();
     }
 
+    /** In how many passes its die does it: several where it is stretched. */
+    public int passes() {
+        return uses.get(0).passes().size();
+    }
+
     /** The pass of its die. */
     public DiePass diePass() {
         return uses.get(0).passes().get(pass);

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpStatus;
@@ -119,7 +120,7 @@ class PrintController {
         List<String> pages = picked.parts().isEmpty()
                 ? List.of()
                 : PageImages.of(Handout.write(name, plan, picked.format(), picked.parts()));
-        List<Choice> choices = PrintPart.all().stream()
+        List<Choice> choices = Stream.of(PrintPart.values())
                 .map(part -> new Choice(part, picked.parts().contains(part)))
                 .toList();
         model.addAttribute("name", name);

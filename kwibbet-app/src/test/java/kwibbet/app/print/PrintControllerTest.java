@@ -133,6 +133,9 @@ class PrintControllerTest {
                     .contains("Shut 5 × 7 in.", "Score Base: 5 in from the left edge.")
                     .doesNotContain("Cut list", "Score list", "at full size");
         }
+        mvc.perform(get("/cards/7/print"))
+                .andExpect(content().string(containsString("id=\"part-large_steps\" value=\"LARGE_STEPS\">")))
+                .andExpect(content().string(containsString("value=\"STEPS\" checked=\"checked\"")));
         mvc.perform(get("/cards/7/print?picking=yes"))
                 .andExpect(content().string(containsString("pick at least one")))
                 .andExpect(content().string(not(containsString("id=\"print-it\""))));
