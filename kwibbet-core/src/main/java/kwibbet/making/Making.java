@@ -75,18 +75,33 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
         }
         kept.removeIf(waiting::isImplied);
         OrderSearch.Found found = OrderSearch.run(operations, waiting, way);
-        return new Making(card, way, found.order(), kept, found.cost(), broken);
+        List<Operation> order = way == Way.BATCH ? withAlikeTogether(found.order(), kept) : found.order();
+        return new Making(card, way, order, kept, found.cost(), broken);
     }
 
-    /** About how many steps a card takes, whatever their order: all that are not left out. */
-    public static int count(Card card, PressPlan press) {
-        OwnMaking own = card.design().own();
-        return (int) Operations.of(card, press).all().stream()
-                .filter(step -> own.telling(step.id())
-                        .filter(telling ->
-                                telling.isLeftOut() || !telling.steps().get(0).equals(step.id()))
-                        .isEmpty())
-                .count();
+    /** The same order, in which what is done alike with one tool in hand follows each other, where nothing it waits for lies between: that costs no change. */
+    private static List<Operation> withAlikeTogether(List<Operation> order, List<Wait> waits) {
+        List<Operation> together = new ArrayList<>(order);
+        for (int at = 0; at < together.size(); at++) {
+            Operation step = together.get(at);
+            int next = at + 1;
+            for (int later = at + 1; later < together.size() && isAtSameTool(together.get(later), step); later++) {
+                Operation other = together.get(later);
+                List<Operation> between = together.subList(next, later);
+                boolean isFree =
+                        waits.stream().noneMatch(wait -> wait.after().equals(other) && between.contains(wait.before()));
+                if (step.bent().isPresent() && other.bent().equals(step.bent()) && isFree) {
+                    together.remove(later);
+                    together.add(next, other);
+                    next++;
+                }
+            }
+        }
+        return together;
+    }
+
+    private static boolean isAtSameTool(Operation one, Operation other) {
+        return one.station() == other.station() && one.tool().equals(other.tool());
     }
 
     /** The work as it lies before an operation is done. */
@@ -131,11 +146,7 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
             if (words.isPresent()) {
                 return Phrase.of(words.get());
             }
-            Phrase.Writer writer = Phrase.in(system);
-            for (int i = 0; i < steps.size(); i++) {
-                writer.words(i == 0 ? "" : " ").phrase(steps.get(i).sentence(system));
-            }
-            return writer.end();
+            return first().sentence(steps.stream().map(Operation::piece).toList(), system);
         }
     }
 
@@ -150,14 +161,28 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
             if (done.contains(step.id()) || telling.filter(Telling::isLeftOut).isPresent()) {
                 continue;
             }
-            List<Operation> together = telling.isPresent() ? following(at, telling.get()) : List.of(step);
+            List<Operation> together = telling.isPresent() ? following(at, telling.get()) : alike(at);
             boolean isWhole = telling.filter(each -> each.steps().size() == together.size())
                     .isPresent();
-            List<Operation> here = isWhole ? together : List.of(step);
+            List<Operation> here = isWhole || telling.isEmpty() ? together : List.of(step);
             told.add(new Told(here, telling.filter(each -> isWhole).map(Telling::words)));
             here.forEach(each -> done.add(each.id()));
         }
         return told;
+    }
+
+    /** What is done alike to one piece after the other. */
+    private List<Operation> alike(int first) {
+        OwnMaking own = card.design().own();
+        Operation step = steps.get(first);
+        int end = first + 1;
+        while (step.bent().isPresent()
+                && end < steps.size()
+                && own.telling(steps.get(end).id()).isEmpty()
+                && steps.get(end).bent().equals(step.bent())) {
+            end++;
+        }
+        return steps.subList(first, end);
     }
 
     /** The steps that are told with one, as far as they follow each other, whatever is left out between them. */

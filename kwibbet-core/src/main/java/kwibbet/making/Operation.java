@@ -35,6 +35,7 @@ import kwibbet.shape.Margins;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
+import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
@@ -83,6 +84,47 @@ public sealed interface Operation {
     /** What to do. */
     Phrase sentence(MeasureSystem system);
 
+    /** What to do with several pieces, with which just the same is done. */
+    default Phrase sentence(List<Piece> alike, MeasureSystem system) {
+        return sentence(system);
+    }
+
+    /** What others must have in common with it to be told with it as one; nothing where it is told by itself. */
+    default Optional<Bent> bent() {
+        return Optional.empty();
+    }
+
+    /**
+     * What is creased or folded alike, whatever it is called.
+     *
+     * @param does what is done
+     * @param size the size of the piece
+     * @param creases where it bends, and which way
+     */
+    record Bent(Does does, Size size, List<Crossing> creases) {
+        /** Copies the list. */
+        public Bent {
+            creases = List.copyOf(creases);
+        }
+
+        /**
+         * Where a piece bends.
+         *
+         * @param line the line
+         * @param fold which way
+         */
+        public record Crossing(Segment line, Score.Fold fold) {}
+
+        private static Bent of(Does does, Piece piece, List<Score> scores) {
+            return new Bent(
+                    does,
+                    piece.size(),
+                    scores.stream()
+                            .map(score -> new Crossing(score.line(), score.fold()))
+                            .toList());
+        }
+    }
+
     /**
      * Creases at the board or along a ruler; how the piece is laid for it, the score list says.
      *
@@ -110,18 +152,29 @@ public sealed interface Operation {
         }
 
         @Override
+        public Optional<Bent> bent() {
+            return Optional.of(Bent.of(does(), lying, lying.scores()));
+        }
+
+        @Override
         public Phrase sentence(MeasureSystem system) {
+            return sentence(List.of(piece), system);
+        }
+
+        @Override
+        public Phrase sentence(List<Piece> alike, MeasureSystem system) {
             List<Score> scores = lying.scores();
+            String names = Wording.names(alike);
             List<Optional<Score.Measured>> measured =
                     scores.stream().map(score -> score.measured(lying.size())).toList();
             boolean isPlain = scores.size() == scores().size()
                     && scores.size() <= FEW
                     && measured.stream().allMatch(Optional::isPresent);
             if (!isPlain) {
-                return Phrase.of("Score " + piece.name() + ", "
-                        + (scores().size() == 1 ? "one line." : scores().size() + " lines."));
+                return Phrase.of(
+                        "Score " + names + ", " + (scores().size() == 1 ? "one line." : scores().size() + " lines."));
             }
-            Phrase.Writer writer = Phrase.in(system).words("Score " + piece.name() + ": ");
+            Phrase.Writer writer = Phrase.in(system).words("Score " + names + ": ");
             for (int i = 0; i < scores.size(); i++) {
                 Score.Measured each = measured.get(i).orElseThrow(() -> new IllegalStateException("a plain score"));
                 writer.words(i == 0 ? "" : i + 1 == scores.size() ? " and " : ", ");
@@ -442,7 +495,18 @@ public sealed interface Operation {
         }
 
         @Override
+        public Optional<Bent> bent() {
+            return Optional.of(Bent.of(does(), piece, scores))
+                    .filter(bent -> !piece.id().equals(PieceId.BASE));
+        }
+
+        @Override
         public Phrase sentence(MeasureSystem system) {
+            return sentence(List.of(piece), system);
+        }
+
+        @Override
+        public Phrase sentence(List<Piece> alike, MeasureSystem system) {
             long valleys = scores.stream()
                     .filter(score -> score.fold() == Score.Fold.VALLEY)
                     .count();
@@ -455,8 +519,9 @@ public sealed interface Operation {
                                     ? "to and fro, the first "
                                             + scores.get(0).fold().word()
                                     : valleys + " valleys and " + (scores.size() - valleys) + " mountains";
-            return Phrase.of("Fold the " + piece.name().toLowerCase(Locale.ROOT) + " along " + which + ", " + way
-                    + pressure.words(scores.size()));
+            String names = Wording.names(alike).toLowerCase(Locale.ROOT);
+            return Phrase.of("Fold the " + names + (alike.size() == 1 ? "" : ", each") + " along " + which + ", " + way
+                    + pressure.words(scores.size() * alike.size()));
         }
 
         private String way(Score.Fold fold) {

@@ -140,18 +140,26 @@ public record RunBench(RunPlan plan, Way way, Map<BenchStation, List<BenchStep>>
             return progress.leftOf(trimmed.step().sheet()) == 0 ? step.due() : 0;
         }
         if (step instanceof BenchStep.Made made) {
-            List<BenchStep> same = made.step().first() instanceof Operation.Crease crease
-                    ? at(BenchStation.SCORE).stream()
-                            .filter(each -> scores(each, crease.piece()) || scores(each, crease.lying()))
-                            .toList()
-                    : made.step().first() instanceof Operation.Pass pass
-                            ? at(BenchStation.PRESS).stream()
-                                    .filter(each -> presses(each, pass.layup()))
-                                    .toList()
-                            : List.of();
-            return through(same, step.due(), progress);
+            return made.step().steps().stream()
+                    .mapToInt(each -> through(sameAt(each), step.due(), progress))
+                    .min()
+                    .orElse(0);
         }
         return 0;
+    }
+
+    /** The steps at the board or the press that do what an operation of making does. */
+    private List<BenchStep> sameAt(Operation operation) {
+        if (operation instanceof Operation.Crease crease) {
+            return at(BenchStation.SCORE).stream()
+                    .filter(each -> scores(each, crease.piece()) || scores(each, crease.lying()))
+                    .toList();
+        }
+        return operation instanceof Operation.Pass pass
+                ? at(BenchStation.PRESS).stream()
+                        .filter(each -> presses(each, pass.layup()))
+                        .toList()
+                : List.of();
     }
 
     private static boolean scores(BenchStep step, Piece piece) {

@@ -155,4 +155,26 @@ class OwnMakingTest {
         assertThat(again).isEqualTo(with(TWO_MATS, own -> own));
         assertThat(Optional.of(words(making(again, Way.ONE)))).contains(words(usual));
     }
+
+    /** Shutters that are scored and folded alike are one step each, as long as nothing comes between and neither is told apart. */
+    @Test
+    void whatIsDoneAlikeIsToldAsOne() {
+        Design gate = base("shutter-gate", "5", "7");
+        Making making = making(gate, Way.BATCH);
+        assertThat(words(making))
+                .filteredOn(words -> words.startsWith("Score Left shutter, Right shutter: "))
+                .hasSize(1);
+        assertThat(words(making))
+                .filteredOn(words -> words.matches("Fold the (left|right) shutter, .*, each along its score, .*"))
+                .hasSize(1);
+        assertThat(making.told().stream().flatMap(told -> told.steps().stream()))
+                .containsExactlyElementsOf(making.steps());
+        String left = making.steps().stream()
+                .map(Operation::id)
+                .filter(id -> id.startsWith("score-") && id.contains("left"))
+                .findFirst()
+                .orElseThrow();
+        Making apart = making(with(gate, own -> own.told(new Telling(List.of(left), "Mine."))), Way.BATCH);
+        assertThat(apart.told()).hasSize(making.told().size() + 1);
+    }
 }

@@ -217,8 +217,7 @@ public record CardPage(
                 plan().bench().press().plan().passes() == 0
                         ? "none"
                         : Markup.counted(plan().bench().press().plan().passes(), "pass", "passes");
-            case MAKE ->
-                Markup.counted(Making.count(card(), plan().bench().press().plan()), "step", "steps");
+            case MAKE -> Markup.counted(making().told().size(), "step", "steps");
         };
     }
 

@@ -40,7 +40,7 @@ final class OwnEdits {
                     case "add" -> edits.add();
                     case "remove" -> Optional.of(edits.own().without(entries.words("step")));
                     case "say" -> edits.say();
-                    case "leave-out" -> edits.told(List.of(entries.words("step")), "");
+                    case "leave-out" -> edits.told(edits.toldWith(entries.words("step")), "");
                     case "as-usual" -> Optional.of(edits.own().toldAsUsual(entries.words("step")));
                     case "together" -> edits.together();
                     case "now" -> edits.now();

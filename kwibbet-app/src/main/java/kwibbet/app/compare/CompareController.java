@@ -17,7 +17,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.SupplyList;
 import kwibbet.drawing.Drawing;
-import kwibbet.making.Making;
+import kwibbet.making.Way;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.TableScale;
@@ -47,7 +47,7 @@ class CompareController {
     public record Side(String id, RunPlan plan, Drawing flat, Drawing finished, List<Phrase> supplies) {
         /** How many steps it takes to make one. */
         public int steps() {
-            return Making.count(plan.card(), plan.bench().press().plan());
+            return plan.makeOf(plan.card(), Way.usual(plan.copies())).told().size();
         }
     }
 
