@@ -29,7 +29,6 @@
     if (!bench() || event.detail.target.id !== 'work') return;
     if (event.detail.pathInfo && event.detail.pathInfo.requestPath.endsWith('/tick')) ticked = Date.now();
     if (bench().dataset.title) document.title = bench().dataset.title;
-    document.getElementById('notice').textContent = '';
     tell();
   });
   document.addEventListener('click', (event) => {
@@ -40,6 +39,9 @@
     }
   }, true);
 
+  document.addEventListener('htmx:afterRequest', (event) => {
+    if (bench() && event.detail.successful) document.getElementById('notice').textContent = '';
+  });
   document.addEventListener('htmx:sendError', () => {
     if (bench()) document.getElementById('notice').innerHTML = document.getElementById('does-not-answer').innerHTML;
   });

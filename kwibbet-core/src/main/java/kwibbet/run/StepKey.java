@@ -1,5 +1,7 @@
 package kwibbet.run;
 
+import java.util.Optional;
+
 /**
  * Names a step of a run, as long as what it is done to is there.
  *
@@ -19,5 +21,10 @@ public record StepKey(BenchStation station, String id) {
         if (id.isBlank() || id.length() > LONGEST) {
             throw new IllegalArgumentException("a step is named by 1 to " + LONGEST + " letters, not “" + id + "”");
         }
+    }
+
+    /** The key of that id; nothing where it can be none. */
+    public static Optional<StepKey> of(BenchStation station, String id) {
+        return id.isBlank() || id.length() > LONGEST ? Optional.empty() : Optional.of(new StepKey(station, id));
     }
 }

@@ -42,27 +42,24 @@ record Asked(BenchStation station, Optional<Integer> at, Optional<Way> way) {
     /**
      * A step that was done, as a form says it.
      *
+     * @param phase of which lists of the run the step is
      * @param step names the step
      * @param times how often it was done; at least 1
      * @param key names the tick, which is counted once
      * @param isOn whether one goes on to the next step
      */
-    record Done(StepKey step, int times, String key, boolean isOn) {
+    record Done(int phase, StepKey step, int times, String key, boolean isOn) {
 
         private static final int LONGEST_KEY = 60;
 
         /** What a form says; nothing where it says nothing that could be counted. */
         static Optional<Done> of(BenchStation station, Map<String, String> typed) {
-            String step = typed.getOrDefault("step", "");
             String key = typed.getOrDefault("key", "");
             int times = number(typed, "times").orElse(0);
-            return step.isBlank() || key.isBlank() || key.length() > LONGEST_KEY || times < 1
-                    ? Optional.empty()
-                    : Optional.of(new Done(
-                            new StepKey(station, step),
-                            times,
-                            key,
-                            !typed.getOrDefault("on", "").equals("false")));
+            boolean isOn = !typed.getOrDefault("on", "").equals("false");
+            return StepKey.of(station, typed.getOrDefault("step", ""))
+                    .filter(step -> !key.isBlank() && key.length() <= LONGEST_KEY && times > 0)
+                    .map(step -> new Done(number(typed, "phase").orElse(0), step, times, key, isOn));
         }
     }
 }

@@ -132,7 +132,9 @@ class BenchController {
         Asked asked = Asked.of(station, typed);
         Way way = asked.way().orElse(usual(run));
         Optional<Asked.Done> done = Asked.Done.of(asked.station(), typed);
-        Optional<BenchStep> step = done.flatMap(each -> runs.bench(run, way).find(each.step()));
+        // A step of lists that were planned anew since may be another one now.
+        Optional<BenchStep> step = done.filter(each -> each.phase() == run.phase())
+                .flatMap(each -> runs.bench(run, way).find(each.step()));
         Answer answer = new Answer(isPart, model, response);
         if (run.state() != RunState.SETTLED) {
             return shown(run, asked, "This run is " + run.standing() + ": nothing was counted.", answer);
@@ -187,7 +189,7 @@ class BenchController {
             HttpServletResponse response) {
         KeptRun run = runs.get(id);
         Asked asked = Asked.of(station, typed);
-        bench.time(run, new StepKey(asked.station(), step), start);
+        StepKey.of(asked.station(), step).ifPresent(key -> bench.time(run, key, start));
         return shown(runs.get(id), asked, "", new Answer(isPart, model, response));
     }
 

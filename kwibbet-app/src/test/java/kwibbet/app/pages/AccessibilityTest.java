@@ -65,7 +65,6 @@ class AccessibilityTest {
                 "/runs/new",
                 run,
                 run + "/bench/make?at=2",
-                run + "/bench/trim?at=1",
                 run + "/bench/make?at=0",
                 "/compare",
                 card + "?pose=section",
