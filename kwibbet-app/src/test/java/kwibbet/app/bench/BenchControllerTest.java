@@ -19,7 +19,6 @@ import kwibbet.app.Samples;
 import kwibbet.app.store.Bench;
 import kwibbet.app.store.Bench.Ticked;
 import kwibbet.app.store.KeptRun;
-import kwibbet.app.store.Readiness;
 import kwibbet.app.store.Runs;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.CardMaker;
@@ -82,9 +81,6 @@ class BenchControllerTest {
 
     @MockitoBean
     private Runs runs;
-
-    @MockitoBean
-    private Readiness readiness;
 
     private static KeptRun run(RunState state, int phase) {
         return new KeptRun(
