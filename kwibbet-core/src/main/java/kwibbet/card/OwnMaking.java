@@ -1,6 +1,5 @@
 package kwibbet.card;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -130,6 +129,6 @@ public record OwnMaking(List<OwnStep> steps, List<Order> orders, List<Telling> t
     }
 
     private static <T> List<T> more(List<T> some, T one) {
-        return new ArrayList<>(Stream.concat(some.stream(), Stream.of(one)).toList());
+        return Stream.concat(some.stream(), Stream.of(one)).toList();
     }
 }

@@ -167,8 +167,9 @@ class BenchController {
             HttpServletResponse response) {
         KeptRun run = runs.get(id);
         Asked asked = Asked.of(station, typed);
-        boolean isBack = bench.takeBack(
-                run, new StepKey(asked.station(), step), asked.way().orElse(usual(run)));
+        boolean isBack = StepKey.of(asked.station(), step)
+                .filter(key -> bench.takeBack(run, key, asked.way().orElse(usual(run))))
+                .isPresent();
         return shown(runs.get(id), asked, isBack ? "" : NOTHING_BACK, new Answer(isPart, model, response));
     }
 

@@ -108,7 +108,7 @@ public class Bench {
 
     /** How often the last tick of a step was for; nothing where none stands. */
     public OptionalInt last(KeptRun run, StepKey step) {
-        return read(() -> ticks.last(run.id(), step));
+        return read(() -> ticks.last(run, step));
     }
 
     /** Changes with everything that is done of a run at the bench, on whatever device. */

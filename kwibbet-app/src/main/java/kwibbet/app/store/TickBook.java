@@ -27,6 +27,9 @@ class TickBook {
     private static final String STANDS =
             " done > 0 and not exists (select 1 from run_tick other where other.id = '" + BACK + "' || run_tick.id)";
 
+    /** Sheets are cut by the lists of one phase; what is made of the pieces is made in any. */
+    private static final String IN_PHASE = " (station <> '" + BenchStation.TRIM.key() + "' or phase = ?)";
+
     private final JdbcTemplate jdbc;
     private final Clock clock;
 
@@ -35,11 +38,11 @@ class TickBook {
         this.clock = clock;
     }
 
-    /** How often each step of a run is done. Sheets are cut by the lists of one phase; what is made of the pieces is made in any. */
+    /** How often each step of a run is done, by its lists of that phase. */
     Map<StepKey, Integer> done(String run, int phase) {
         Map<StepKey, Integer> done = new HashMap<>();
         jdbc.query(
-                "select station, step, sum(done) as done from run_tick where run = ? and (station <> ? or phase = ?)"
+                "select station, step, sum(done) as done from run_tick where run = ? and" + IN_PHASE
                         + " group by station, step having sum(done) > 0",
                 row -> {
                     Optional<BenchStation> station = BenchStation.of(row.getString("station"));
@@ -48,7 +51,6 @@ class TickBook {
                     }
                 },
                 run,
-                BenchStation.TRIM.key(),
                 phase);
         return done;
     }
@@ -98,28 +100,29 @@ class TickBook {
     }
 
     /** How often the last tick of a step that stands was for; nothing where none does. */
-    OptionalInt last(String run, StepKey step) {
+    OptionalInt last(KeptRun run, StepKey step) {
         return lastOf(run, step).map(Last::done).map(OptionalInt::of).orElse(OptionalInt.empty());
     }
 
     private record Last(String key, int done, String operation) {}
 
-    private Optional<Last> lastOf(String run, StepKey step) {
+    private Optional<Last> lastOf(KeptRun run, StepKey step) {
         return jdbc
                 .query(
                         "select id, done, operation from run_tick where run = ? and station = ? and step = ? and"
-                                + STANDS + " order by number desc limit 1",
+                                + IN_PHASE + " and" + STANDS + " order by number desc limit 1",
                         (row, at) -> new Last(row.getString("id"), row.getInt("done"), row.getString("operation")),
-                        run,
+                        run.id(),
                         step.station().key(),
-                        step.id())
+                        step.id(),
+                        run.phase())
                 .stream()
                 .findFirst();
     }
 
     /** Takes the last tick of a step back; nothing where none stands. */
     boolean takeBack(KeptRun run, StepKey step) {
-        Optional<Last> last = lastOf(run.id(), step);
+        Optional<Last> last = lastOf(run, step);
         last.ifPresent(each -> add(BACK + each.key(), run, step, -each.done(), each.operation(), Optional.empty()));
         return last.isPresent();
     }

@@ -154,6 +154,8 @@ class BenchControllerTest {
         mvc.perform(post("/runs/8/bench/trim/timer").param("start", "true").param("step", "x".repeat(161)))
                 .andExpect(redirectedUrl("/runs/8/bench/trim?at=1&way=batch"));
         verify(bench, never()).time(any(), any(), anyBoolean());
+        mvc.perform(post("/runs/8/bench/trim/back").param("step", " "))
+                .andExpect(redirectedUrl("/runs/8/bench/trim?at=1&way=batch"));
         when(runs.get("8")).thenReturn(run(RunState.DONE, 1));
         mvc.perform(tick(CUT.key().id(), "2", 1))
                 .andExpect(content().string(containsString("This run is done: nothing was counted.")))

@@ -148,11 +148,13 @@ class DemoDataTest {
                     stored.run().thrift(),
                     inventory.toolbox());
             for (PrintPart part : List.of(PrintPart.STEPS, PrintPart.LARGE_STEPS)) {
-                byte[] handout = Handout.write(stored.design().name(), plan, PageFormat.A4, EnumSet.of(part));
-                try (PDDocument pages = Loader.loadPDF(handout)) {
-                    assertThat(pages.getNumberOfPages())
-                            .as(stored.design().name())
-                            .isLessThanOrEqualTo(part == PrintPart.STEPS ? 2 : 4);
+                for (PageFormat format : PageFormat.values()) {
+                    byte[] handout = Handout.write(stored.design().name(), plan, format, EnumSet.of(part));
+                    try (PDDocument pages = Loader.loadPDF(handout)) {
+                        assertThat(pages.getNumberOfPages())
+                                .as(stored.design().name())
+                                .isLessThanOrEqualTo(part == PrintPart.STEPS ? 2 : 4);
+                    }
                 }
             }
         }

@@ -325,6 +325,10 @@ class RunsTest {
         KeptRun begun = runs.get(run.id());
         KeptRun planned = runs.replan(run.id(), begun.version(), true);
         assertThat(planned.progress().steps()).isEqualTo(Map.of(made.key(), 4));
+        // What was cut by the lists before is not taken back from these.
+        assertThat(bench.last(planned, cut.key())).isEmpty();
+        assertThat(bench.takeBack(planned, cut.key(), Way.BATCH)).isFalse();
+        assertThat(bench.takeBack(planned, made.key(), Way.BATCH)).isTrue();
     }
 
     /** A timer runs on over a restart; what it told is kept with the tick, and goes with it. */
