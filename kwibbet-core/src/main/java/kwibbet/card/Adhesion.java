@@ -32,6 +32,15 @@ public record Adhesion(Kind kind, Length height) {
             this.words = words;
         }
 
+        /** How far it is kept off every edge, so that none shows: foam twice as far, since it squeezes out. Common practice, no source. */
+        public Length offEdge() {
+            return switch (this) {
+                case TAPE, THREE_EDGES -> Length.ofInches(1, 16);
+                case FOAM -> Length.ofInches(1, 8);
+                case NONE -> Length.ZERO;
+            };
+        }
+
         /** What makers call it. */
         public String words() {
             return words;

@@ -19,11 +19,6 @@ import kwibbet.shape.Region;
  */
 record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesions) {
 
-    /** Tape is kept this far off every edge; common practice, no source. */
-    private static final Length TAPE_OFF_EDGE = Length.ofInches(1, 16);
-    /** Foam is kept twice as far off, since it squeezes out. */
-    private static final Length FOAM_OFF_EDGE = Length.ofInches(1, 8);
-
     /** The width of tape at the edges of a pocket; common practice, no source. */
     private static final Length POCKET_TAPE = Length.ofInches(1, 4);
 
@@ -64,7 +59,7 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
             return List.of();
         }
         Region above = upper.material(parts.piece(upper.piece())).in(stuck.placement());
-        Length off = adhesion.kind() == Adhesion.Kind.FOAM ? FOAM_OFF_EDGE : TAPE_OFF_EDGE;
+        Length off = adhesion.kind().offEdge();
         List<Region> stuckOver = Overlay.shared(above, lower.material(parts.piece(lower.piece()))).stream()
                 .flatMap(both -> Overlay.inset(both, off).stream())
                 .toList();

@@ -29,6 +29,16 @@ record FilledBetween() implements WaitRule {
                 inner(operations, owner)
                         .forEach(stick -> waits.add(
                                 wait(stick, fill, "Film and wall hold the filler: they are there before it.")));
+                operations.adhesive(owner).ifPresent(wall -> {
+                    waits.add(wait(
+                            wall, fill, "What it is closed with is there before the filler: a foam wall holds it."));
+                    operations
+                            .byHand(owner, Does.DUST)
+                            .ifPresent(dust -> waits.add(wait(
+                                    wall,
+                                    dust,
+                                    "Adhesive does not hold on what is powdered; its liner keeps it clean.")));
+                });
                 operations
                         .stick(owner)
                         .ifPresent(closing ->

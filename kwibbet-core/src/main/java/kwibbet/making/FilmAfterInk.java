@@ -15,7 +15,7 @@ record FilmAfterInk() implements WaitRule {
     public List<Wait> waits(Operations operations) {
         List<Wait> waits = new ArrayList<>();
         for (Operation.Treat treat : operations.every(Operation.Treat.class)) {
-            if (treat.does() == Does.TREAT) {
+            if (treat.does().isSurfaceWork()) {
                 for (Operation.Stick film : operations.every(Operation.Stick.class)) {
                     boolean clear = operations.card().isClear(film.piece().id())
                             || operations.card().isClear(film.lower().id());

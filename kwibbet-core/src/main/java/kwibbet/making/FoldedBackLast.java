@@ -19,7 +19,7 @@ record FoldedBackLast() implements WaitRule {
                 for (Operation each : operations.all()) {
                     boolean same = each.piece().equals(back.piece());
                     if (same
-                            && (each.does() == Does.TREAT
+                            && (each.does().isSurfaceWork()
                                     || each.does() == Does.CUT_OUT
                                     || each.does() == Does.PRESS)) {
                         waits.add(wait(each, back, "Folded back, the face there is no longer to be worked on."));

@@ -20,7 +20,7 @@ record InkBeforeDie() implements WaitRule {
         for (Operation.Treat treat : operations.every(Operation.Treat.class)) {
             Piece piece = treat.piece();
             double share = treat.zone().outline().area() / piece.outline().area();
-            if (treat.does() == Does.TREAT && treat.zone().side() == Side.UP && share > MOST) {
+            if (treat.does().isSurfaceWork() && treat.zone().side() == Side.UP && share > MOST) {
                 operations
                         .cuttingOut(piece.id())
                         .forEach(

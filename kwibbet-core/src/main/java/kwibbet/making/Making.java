@@ -1,6 +1,7 @@
 package kwibbet.making;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -29,7 +30,7 @@ import kwibbet.wording.Phrase;
  * @param way how its copies are made
  * @param steps the operations in the order they are done
  * @param waits what has to come before what, and why; what follows from these is left out
- * @param cost how often something else is taken up
+ * @param cost how good the order is
  * @param broken what could not be kept, since it contradicts the rest; empty where nothing does
  */
 public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits, Cost cost, List<Wait> broken) {
@@ -42,23 +43,51 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
     }
 
     /**
-     * How often something else is taken up.
+     * What an order changes, first what counts most.
      *
      * @param moves how often the maker changes the station, or, where what belongs together stays together, what is worked on
      * @param tools how often another tool is taken up
-     * @param movesAtLeast no order moves less often
-     * @param toolsAtLeast no order that moves as seldom takes up another tool less often
+     * @param turns how often a piece is turned over
+     * @param jumps how often something is left unfinished for something else
      */
-    public record Cost(int moves, int tools, int movesAtLeast, int toolsAtLeast) {
+    public record Count(int moves, int tools, int turns, int jumps) implements Comparable<Count> {
+        private static final Comparator<Count> ORDER = Comparator.comparingInt(Count::moves)
+                .thenComparingInt(Count::tools)
+                .thenComparingInt(Count::turns)
+                .thenComparingInt(Count::jumps);
+
+        @Override
+        public int compareTo(Count other) {
+            return ORDER.compare(this, other);
+        }
+    }
+
+    /**
+     * How good an order is.
+     *
+     * @param counted what it changes
+     * @param atLeast no order changes less: moves; of those that move as seldom, tools; and so on
+     */
+    public record Cost(Count counted, Count atLeast) {
         /** Whether no order is better. */
         public boolean isProven() {
-            return moves == movesAtLeast && tools == toolsAtLeast;
+            return counted.equals(atLeast);
         }
 
-        /** What it says, after what is counted. */
+        /** What it says. */
         public String words() {
-            String changes = tools == 1 ? "1 change of tool" : tools + " changes of tool";
-            return changes + (isProven() ? ", the fewest" : ", at least " + toolsAtLeast);
+            boolean isFewest = counted.moves() == atLeast.moves() && counted.tools() == atLeast.tools();
+            String changes = times(counted.tools(), "change of tool", "changes of tool");
+            String turns = times(counted.turns(), "turn over", "turns over");
+            if (isFewest && counted.turns() == atLeast.turns()) {
+                return changes + " and " + turns + ", the fewest";
+            }
+            return changes + (isFewest ? ", the fewest" : ", at least " + atLeast.tools()) + ", and " + turns
+                    + (isFewest ? ", at least " + atLeast.turns() : "");
+        }
+
+        private static String times(int count, String one, String more) {
+            return count + " " + (count == 1 ? one : more);
         }
     }
 
@@ -74,34 +103,11 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
             }
         }
         kept.removeIf(waiting::isImplied);
-        OrderSearch.Found found = OrderSearch.run(operations, waiting, way);
-        List<Operation> order = way == Way.BATCH ? withAlikeTogether(found.order(), kept) : found.order();
-        return new Making(card, way, order, kept, found.cost(), broken);
-    }
-
-    /** The same order, in which what is done alike with one tool in hand follows each other, where nothing it waits for lies between: that costs no change. */
-    private static List<Operation> withAlikeTogether(List<Operation> order, List<Wait> waits) {
-        List<Operation> together = new ArrayList<>(order);
-        for (int at = 0; at < together.size(); at++) {
-            Operation step = together.get(at);
-            int next = at + 1;
-            for (int later = at + 1; later < together.size() && isAtSameTool(together.get(later), step); later++) {
-                Operation other = together.get(later);
-                List<Operation> between = together.subList(next, later);
-                boolean isFree =
-                        waits.stream().noneMatch(wait -> wait.after().equals(other) && between.contains(wait.before()));
-                if (step.bent().isPresent() && other.bent().equals(step.bent()) && isFree) {
-                    together.remove(later);
-                    together.add(next, other);
-                    next++;
-                }
-            }
-        }
-        return together;
-    }
-
-    private static boolean isAtSameTool(Operation one, Operation other) {
-        return one.station() == other.station() && one.tool().equals(other.tool());
+        Changes changes = new Changes(operations, way);
+        OrderSearch.Found found = OrderSearch.run(waiting, changes);
+        List<Operation> smooth = new Smoothing(waiting, changes).of(found.order());
+        Cost cost = new Cost(changes.count(smooth), found.atLeast());
+        return new Making(card, way, new Drying(waiting).allowedFor(smooth, kept), kept, cost, broken);
     }
 
     /** The work as it lies before an operation is done. */
@@ -131,6 +137,16 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
             return steps.get(0);
         }
 
+        /** By which it is named and timed: what is stuck, where its adhesive is told with it; otherwise what is done first. */
+        public Operation lead() {
+            return first() instanceof Operation.Adhere ? last() : first();
+        }
+
+        /** Whether nothing is done, but something dries. */
+        public boolean isWaiting() {
+            return lead().does() == Does.DRY;
+        }
+
         /** What is done last. */
         public Operation last() {
             return steps.get(steps.size() - 1);
@@ -146,24 +162,28 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
             if (words.isPresent()) {
                 return Phrase.of(words.get());
             }
+            if (first() instanceof Operation.Adhere adhere && last() instanceof Operation.Stick stick) {
+                return stick.after(adhere, system);
+            }
+            if (first() instanceof Operation.Stick stick) {
+                return stick.peeled(system);
+            }
             return first().sentence(steps.stream().map(Operation::piece).toList(), system);
         }
     }
 
     /** The steps as they are told: some in the maker's words, some together, some left out. */
     public List<Told> told() {
-        OwnMaking own = card.design().own();
         List<Told> told = new ArrayList<>();
         Set<String> done = new HashSet<>();
         for (int at = 0; at < steps.size(); at++) {
             Operation step = steps.get(at);
-            Optional<Telling> telling = own.telling(step.id());
+            Optional<Telling> telling = telling(step);
             if (done.contains(step.id()) || telling.filter(Telling::isLeftOut).isPresent()) {
                 continue;
             }
             List<Operation> together = telling.isPresent() ? following(at, telling.get()) : alike(at);
-            boolean isWhole = telling.filter(each -> each.steps().size() == together.size())
-                    .isPresent();
+            boolean isWhole = telling.filter(each -> isWhole(each, together)).isPresent();
             List<Operation> here = isWhole || telling.isEmpty() ? together : List.of(step);
             told.add(new Told(here, telling.filter(each -> isWhole).map(Telling::words)));
             here.forEach(each -> done.add(each.id()));
@@ -171,14 +191,40 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
         return told;
     }
 
-    /** What is done alike to one piece after the other. */
-    private List<Operation> alike(int first) {
+    /** What the maker says of a step; of what only serves another, as they say of that, unless they say something of itself. */
+    private Optional<Telling> telling(Operation step) {
         OwnMaking own = card.design().own();
+        return own.telling(step.id()).or(() -> {
+            if (step instanceof Operation.Adhere adhere && isStuckNext(adhere)) {
+                return own.telling(adhere.stick().id());
+            }
+            return step instanceof Operation.Dry dry
+                    ? own.telling(dry.wet().id()).filter(Telling::isLeftOut)
+                    : Optional.empty();
+        });
+    }
+
+    private boolean isStuckNext(Operation.Adhere adhere) {
+        return steps.indexOf(adhere.stick()) == steps.indexOf(adhere) + 1;
+    }
+
+    private static boolean isWhole(Telling telling, List<Operation> together) {
+        return telling.steps().stream()
+                .allMatch(id -> together.stream().anyMatch(each -> each.id().equals(id)));
+    }
+
+    /** What is done alike to one piece after the other, and adhesive with what is stuck by it. */
+    private List<Operation> alike(int first) {
         Operation step = steps.get(first);
         int end = first + 1;
+        if (step instanceof Operation.Adhere adhere
+                && isStuckNext(adhere)
+                && telling(adhere.stick()).isEmpty()) {
+            return steps.subList(first, end + 1);
+        }
         while (step.bent().isPresent()
                 && end < steps.size()
-                && own.telling(steps.get(end).id()).isEmpty()
+                && telling(steps.get(end)).isEmpty()
                 && steps.get(end).bent().equals(step.bent())) {
             end++;
         }
@@ -188,11 +234,11 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
     /** The steps that are told with one, as far as they follow each other, whatever is left out between them. */
     private List<Operation> following(int first, Telling telling) {
         List<Operation> following = new ArrayList<>(List.of(steps.get(first)));
-        OwnMaking own = card.design().own();
         for (Operation step : steps.subList(first + 1, steps.size())) {
-            if (telling.steps().contains(step.id())) {
+            Optional<Telling> own = telling(step);
+            if (own.filter(telling::equals).isPresent()) {
                 following.add(step);
-            } else if (own.telling(step.id()).filter(Telling::isLeftOut).isEmpty()) {
+            } else if (own.filter(Telling::isLeftOut).isEmpty()) {
                 break;
             }
         }
@@ -201,10 +247,8 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
 
     /** The steps that are left out of the list. */
     public List<Operation> leftOut() {
-        OwnMaking own = card.design().own();
         return steps.stream()
-                .filter(step ->
-                        own.telling(step.id()).filter(Telling::isLeftOut).isPresent())
+                .filter(step -> telling(step).filter(Telling::isLeftOut).isPresent())
                 .toList();
     }
 
@@ -213,6 +257,12 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
         return card.design().own().steps().stream()
                 .filter(own -> card.piece(own.piece()).isEmpty())
                 .toList();
+    }
+
+    /** What is done right after a step; nothing where that is the last. */
+    public Optional<Operation> following(Operation step) {
+        int next = steps.indexOf(step) + 1;
+        return next < steps.size() ? Optional.of(steps.get(next)) : Optional.empty();
     }
 
     /** The operation of that id. */
@@ -326,8 +376,10 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
             Optional<Stretch> last =
                     stretches.isEmpty() ? Optional.empty() : Optional.of(stretches.get(stretches.size() - 1));
             Station station = step.first().station();
-            if (last.filter(stretch -> stretch.station() == station).isPresent()) {
-                stretches.set(stretches.size() - 1, last.get().with(step));
+            boolean goesOn = last.filter(stretch -> stretch.station() == station || station == Station.WAITING)
+                    .isPresent();
+            if (goesOn) {
+                last.ifPresent(stretch -> stretches.set(stretches.size() - 1, stretch.with(step)));
             } else {
                 stretches.add(new Stretch(station, List.of(step)));
             }

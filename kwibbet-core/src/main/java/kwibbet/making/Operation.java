@@ -15,6 +15,7 @@ import kwibbet.card.Direction;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.OwnStep;
+import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
@@ -32,7 +33,9 @@ import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Margins;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
@@ -76,9 +79,19 @@ public sealed interface Operation {
         return Tool.usual(does());
     }
 
+    /** Where and with what, in words. */
+    default String stationAndTool() {
+        return station().words() + ", with " + tool().words();
+    }
+
     /** How long it takes one card, in minutes. */
     default double minutes() {
         return does().minutes();
+    }
+
+    /** How long it dries before the piece is touched again, in minutes; 0 where nothing is wet. */
+    default int drying() {
+        return does().drying();
     }
 
     /** What to do. */
@@ -87,6 +100,11 @@ public sealed interface Operation {
     /** What to do with several pieces, with which just the same is done. */
     default Phrase sentence(List<Piece> alike, MeasureSystem system) {
         return sentence(system);
+    }
+
+    /** A piece turned over like a page, with its left top corner where it was. */
+    static Placement turnedOver(Piece piece) {
+        return new Placement(new Point(piece.size().width(), Length.ZERO), 0, true);
     }
 
     /** What others must have in common with it to be told with it as one; nothing where it is told by itself. */
@@ -316,12 +334,25 @@ public sealed interface Operation {
      *
      * @param pieces the pieces they are cut in, of which all are cut alike
      * @param openings those of the first piece
+     * @param onTop those that lie on the first pleat, where all the others are cut through them as the pleats lie on each other; otherwise none
      */
-    record Open(List<Piece> pieces, List<Opening> openings) implements Operation {
+    record Open(List<Piece> pieces, List<Opening> openings, List<Opening> onTop) implements Operation {
         /** Copies the lists. */
         public Open {
             pieces = List.copyOf(pieces);
             openings = List.copyOf(openings);
+            onTop = List.copyOf(onTop);
+        }
+
+        static Open of(List<Piece> pieces, List<Opening> openings) {
+            Piece first = pieces.get(0);
+            boolean all = first.openings().size() == openings.size() && Want.isPunched(openings.get(0));
+            return new Open(pieces, openings, all ? Pleats.onTop(first, openings) : List.of());
+        }
+
+        /** Whether all layers of a pleated piece are cut at once. */
+        public boolean isThroughPleats() {
+            return !onTop.isEmpty();
         }
 
         @Override
@@ -349,7 +380,10 @@ public sealed interface Operation {
         public Phrase sentence(MeasureSystem system) {
             CutShape shape = openings.get(0).shape();
             Phrase.Writer writer = Phrase.in(system);
-            if (openings.size() == 1) {
+            if (isThroughPleats()) {
+                writer.words("Hold " + Wording.names(pieces) + " in its pleats and punch through all of them: "
+                        + onTop.size() + " " + openings.get(0).name() + "s, each ");
+            } else if (openings.size() == 1) {
                 writer.words("Cut the " + openings.get(0).name() + " in " + Wording.names(pieces) + ", ")
                         .words(
                                 shape.isCircle()
@@ -380,7 +414,7 @@ public sealed interface Operation {
         private void where(Phrase.Writer writer) {
             List<Length> lefts = distinct(Rect::left);
             List<Length> tops = distinct(Rect::top);
-            if (lefts.size() * tops.size() != openings.size()) {
+            if (lefts.size() * tops.size() != told().size()) {
                 writer.words(", where the piece at full size shows them");
                 return;
             }
@@ -390,12 +424,16 @@ public sealed interface Operation {
             along(writer, tops, " from the top");
         }
 
+        private List<Opening> told() {
+            return isThroughPleats() ? onTop : openings;
+        }
+
         private static String article(String word) {
             return ("aeiou".indexOf(word.charAt(0)) >= 0 ? "an " : "a ") + word;
         }
 
         private List<Length> distinct(Function<Rect, Length> edge) {
-            return openings.stream()
+            return told().stream()
                     .map(Opening::bounds)
                     .map(edge)
                     .distinct()
@@ -434,8 +472,10 @@ public sealed interface Operation {
     record Treat(Piece piece, Zone zone, Does does, Tool medium) implements Operation {
         @Override
         public String id() {
-            return Wording.id(does) + "-" + piece.id().value() + "-"
-                    + zone.owner().value() + "-" + piece.zones().indexOf(zone);
+            // Steps are named by those who change them: what is done there can change and stay the same step.
+            return (does.isSurfaceWork() ? "treat" : Wording.id(does)) + "-"
+                    + piece.id().value() + "-" + zone.owner().value() + "-"
+                    + piece.zones().indexOf(zone);
         }
 
         @Override
@@ -453,16 +493,39 @@ public sealed interface Operation {
             if (does == Does.ERASE) {
                 return Phrase.of("Erase the pencil marks on " + piece.name() + ".");
             }
-            Rect bounds = zone.outline().bounds();
+            if (does == Does.UNMASK) {
+                return Phrase.of("Take the mask off " + piece.name() + ".");
+            }
+            Rect bounds = asItLies().outline().bounds();
             Phrase.Writer writer = Phrase.in(system)
-                    .words(piece.name() + ": " + zone.words() + ", on ")
+                    .words(piece.name() + (zone.side() == Side.UP ? ": " : ", turned over: "))
+                    .words(does == Does.MASK ? "lay low-tack tape as a frame out to " : zone.words() + ", on ")
                     .size(bounds.size())
                     .words(", ");
-            Wording.from(bounds.left(), "the left", writer);
+            Margins margins = Margins.of(bounds, Rect.atOrigin(piece.size()));
+            boolean isRight = margins.isNearerRight();
+            Wording.from(isRight ? margins.right() : margins.left(), isRight ? "the right" : "the left", writer);
             writer.words(" and ");
-            Wording.from(bounds.top(), "the top", writer);
-            return writer.words(zone.side() == Side.UP ? "." : ", on the other face.")
-                    .end();
+            boolean isBottom = margins.isNearerBottom();
+            Wording.from(isBottom ? margins.bottom() : margins.top(), isBottom ? "the bottom" : "the top", writer);
+            return writer.words(".").end();
+        }
+
+        /** Whether one has to know where it is done. */
+        public boolean isMeasured() {
+            return does != Does.ERASE && does != Does.UNMASK;
+        }
+
+        /** Whether another area of the same face can be worked on while this one is wet. */
+        boolean isApartFrom(Treat other) {
+            return does.isSurfaceWork()
+                    && zone.side() == other.zone.side()
+                    && !Overlay.overlap(zone.outline(), other.zone.outline());
+        }
+
+        /** The area as one sees it with its face up. */
+        public Zone asItLies() {
+            return zone.side() == Side.UP ? zone : zone.in(turnedOver(piece));
         }
     }
 
@@ -569,6 +632,215 @@ public sealed interface Operation {
                     .map(Paper::gramsPerSquareMetre)
                     .orElse(THIN);
             return grams < THIN ? LIGHT : grams > HEAVY ? BURNISHED : FIRM;
+        }
+    }
+
+    /**
+     * A folded piece tried before anything is stuck to what folds inside it.
+     *
+     * @param piece the piece
+     * @param flap the panel that lies inside
+     * @param inner what that is called
+     * @param over what is folded over it
+     */
+    record TrialFold(Piece piece, PanelId flap, String inner, String over) implements Operation {
+        @Override
+        public String id() {
+            return "trial-fold-" + flap.value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.TRIAL_FOLD;
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.of("Fold " + inner + " in on trial and " + over + " over it. Where " + inner
+                    + " catches in the fold, trim a hair off its edge.");
+        }
+    }
+
+    /**
+     * Adhesive put on a piece, whose liner stays on until it is stuck.
+     *
+     * @param stick how it is stuck then
+     */
+    record Adhere(Stick stick) implements Operation {
+        @Override
+        public String id() {
+            return "adhesive-" + piece().id().value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.ADHESIVE;
+        }
+
+        @Override
+        public Piece piece() {
+            return stick.piece();
+        }
+
+        @Override
+        public Side face() {
+            return stick.join().touching();
+        }
+
+        @Override
+        public Tool tool() {
+            return stick.tool();
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.in(system)
+                    .phrase(how(system))
+                    .words(". Leave its liner on.")
+                    .end();
+        }
+
+        /** Of what, where to and where not. */
+        Phrase how(MeasureSystem system) {
+            Adhesion adhesion = stick.join().adhesion();
+            Phrase.Writer writer =
+                    Phrase.in(system).words("Put " + adhesion.kind().words());
+            if (adhesion.kind() == Adhesion.Kind.FOAM) {
+                writer.words(", ").length(adhesion.height()).words(" high,");
+            }
+            boolean isWhole =
+                    Wording.isClose(stick.own().size().width(), piece().size().width())
+                            && Wording.isClose(
+                                    stick.own().size().height(), piece().size().height());
+            writer.words(" on the " + (face() == Side.UP ? "front" : "back") + " of " + (isWhole ? "" : "the part of ")
+                    + piece().name() + (isWhole ? ", " : " that is stuck, "));
+            boolean hasHoles = stick.join().adhesive().stream()
+                    .anyMatch(region -> !region.holes().isEmpty());
+            return writer.length(adhesion.kind().offEdge())
+                    .words(hasHoles ? " off edges and openings" : " off its edges")
+                    .end();
+        }
+    }
+
+    /**
+     * An end of a sleeve that is held.
+     *
+     * @param piece the sleeve
+     * @param end its panel that is folded round
+     * @param at on which side of the sleeve that is
+     * @param lower what it is stuck to
+     * @param place what makers call that
+     * @param isUnder whether it lies between the sleeve and that; otherwise it lies behind both
+     */
+    record HoldEnd(Piece piece, PanelId end, Edge at, Piece lower, String place, boolean isUnder) implements Operation {
+        @Override
+        public String id() {
+            return "hold-" + end.value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.HOLD_END;
+        }
+
+        @Override
+        public Optional<Piece> onto() {
+            return Optional.of(lower);
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.of("Fold the tab at the " + at.word() + " of " + piece.name()
+                    + (isUnder
+                            ? " under it and tape it to the " + place + "."
+                            : " round the edge of the " + place + " and tape it behind."));
+        }
+    }
+
+    /**
+     * A piece slid under a sleeve while one of its ends is free.
+     *
+     * @param piece the piece
+     * @param sleeve what lies over it
+     */
+    record Tuck(Piece piece, Piece sleeve) implements Operation {
+        @Override
+        public String id() {
+            return "tuck-" + piece.id().value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.TUCK;
+        }
+
+        @Override
+        public Optional<Piece> onto() {
+            return Optional.of(sleeve);
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.of("Slide " + piece.name() + " under " + sleeve.name() + " and see that it runs freely.");
+        }
+    }
+
+    /**
+     * What is wet left alone until it is dry.
+     *
+     * @param wet what was done
+     */
+    record Dry(Operation wet) implements Operation {
+        @Override
+        public String id() {
+            return "dry-" + wet.id();
+        }
+
+        @Override
+        public Does does() {
+            return Does.DRY;
+        }
+
+        @Override
+        public Piece piece() {
+            return wet.piece();
+        }
+
+        @Override
+        public Side face() {
+            return wet.face();
+        }
+
+        @Override
+        public String stationAndTool() {
+            return station().words() + ", with your hands free";
+        }
+
+        /** As long as it takes; hands are free meanwhile. */
+        @Override
+        public double minutes() {
+            return wet.drying();
+        }
+
+        /** Whether something else touches what is wet. */
+        public boolean isTouchedBy(Operation other) {
+            if (other.does() == Does.WRAP || other.does() == Does.CLOSE) {
+                return true;
+            }
+            boolean same = other.pieces().stream().anyMatch(wet.pieces()::contains)
+                    || other.onto().filter(wet.pieces()::contains).isPresent();
+            return same && !(other instanceof Treat treat && wet instanceof Treat there && treat.isApartFrom(there));
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            int minutes = wet.drying();
+            String start = wet.does().isGlued()
+                    ? "Put a weight on " + piece().name() + " and let the glue dry for "
+                    : wet.does().isSurfaceWork()
+                            ? "Let the ink on " + piece().name() + " dry for "
+                            : "Let " + piece().name() + " dry for ";
+            return Phrase.of(start + minutes + (minutes == 1 ? " minute." : " minutes."));
         }
     }
 
@@ -681,7 +953,27 @@ public sealed interface Operation {
 
         @Override
         public Phrase sentence(MeasureSystem system) {
-            Phrase.Writer writer = Phrase.in(system).words(verb() + piece.name() + where());
+            boolean isLaid = join.adhesion().kind() == Adhesion.Kind.NONE;
+            return sentence((isLaid ? "Lay " : "Stick ") + piece.name(), system);
+        }
+
+        /** What to do where the adhesive was told by itself. */
+        Phrase peeled(MeasureSystem system) {
+            return join.adhesion().kind() == Adhesion.Kind.NONE
+                    ? sentence(system)
+                    : sentence("Peel the liner and stick " + piece.name(), system);
+        }
+
+        /** What to do where the adhesive is told just before. */
+        Phrase after(Adhere adhesive, MeasureSystem system) {
+            return Phrase.in(system)
+                    .phrase(adhesive.how(system))
+                    .phrase(sentence(", and stick it", system))
+                    .end();
+        }
+
+        private Phrase sentence(String start, MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system).words(start + where());
             Margins margins = margins();
             if (isCentred() && margins.left().isZero() && margins.top().isZero()) {
                 writer.words(", edge to edge");
@@ -698,9 +990,6 @@ public sealed interface Operation {
                 from(measured.get(0), writer);
                 writer.words(", ");
                 from(measured.get(1), writer);
-            }
-            if (join.adhesion().kind() == Adhesion.Kind.FOAM) {
-                writer.words(", on foam ").length(join.adhesion().height()).words(" high");
             }
             return writer.words(".").end();
         }
@@ -719,10 +1008,6 @@ public sealed interface Operation {
                     ? "the " + measured.from().word() + " edge"
                     : bothAtFolds ? "the fold at the " + measured.from().word() : "the fold";
             Wording.from(measured.by(), edge, writer);
-        }
-
-        private String verb() {
-            return join.adhesion().kind() == Adhesion.Kind.NONE ? "Lay " : "Stick ";
         }
 
         private String where() {
@@ -798,11 +1083,13 @@ public sealed interface Operation {
         }
 
         @Override
+        public int drying() {
+            return step.drying();
+        }
+
+        @Override
         public Phrase sentence(MeasureSystem system) {
-            String drying = step.drying() == 0
-                    ? ""
-                    : " Let it dry for " + step.drying() + (step.drying() == 1 ? " minute." : " minutes.");
-            return Phrase.of(step.words() + (step.words().matches(".*[.!?]") ? "" : ".") + drying);
+            return Phrase.of(step.words() + (step.words().matches(".*[.!?]") ? "" : "."));
         }
     }
 }

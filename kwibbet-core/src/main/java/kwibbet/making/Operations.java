@@ -7,12 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.OwnStep;
 import kwibbet.card.Panel;
+import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
@@ -55,6 +57,13 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                 .findFirst();
     }
 
+    /** How the adhesive is put on a piece. */
+    Optional<Operation.Adhere> adhesive(PieceId upper) {
+        return every(Operation.Adhere.class).stream()
+                .filter(adhere -> adhere.piece().id().equals(upper))
+                .findFirst();
+    }
+
     /** All that is stuck to a piece. */
     List<Operation.Stick> onto(PieceId lower) {
         return every(Operation.Stick.class).stream()
@@ -87,14 +96,20 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                 of(piece, all);
             }
             all.addAll(openings());
+            all.addAll(new FoldsInside(card).trials());
             // From the top down: what is left free is stuck together flat on the bench, and goes on the card in one go.
             for (int i = card.joins().size() - 1; i >= 0; i--) {
                 Join join = card.joins().get(i);
                 // That a band is wrapped round is what puts it there.
                 if (!card.isSlippedOn(join)) {
-                    all.add(Operation.Stick.of(card, join));
+                    Operation.Stick stick = Operation.Stick.of(card, join);
+                    if (join.adhesion().kind() != Adhesion.Kind.NONE) {
+                        all.add(new Operation.Adhere(stick));
+                    }
+                    all.add(stick);
                 }
             }
+            all.addAll(new Sleeves(card).held());
             for (OwnStep own : card.design().own().steps()) {
                 card.piece(own.piece()).ifPresent(piece -> all.add(new Operation.Own(piece, own)));
             }
@@ -149,24 +164,51 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
 
         private void treat(Piece piece, Zone zone, List<Operation> all) {
             switch (zone.use()) {
-                case SURFACE -> all.add(new Operation.Treat(piece, zone, Does.TREAT, technique(zone)));
+                case SURFACE -> {
+                    Parameter.Choice technique = technique(zone);
+                    all.add(new Operation.Treat(
+                            piece, zone, work(technique), new Tool("medium:" + technique.key(), technique.label())));
+                }
                 case MAGNET -> all.add(new Operation.Treat(piece, zone, Does.SET_MAGNET, Tool.usual(Does.SET_MAGNET)));
                 case PENCIL -> {
                     all.add(new Operation.Treat(piece, zone, Does.MARK, Tool.usual(Does.MARK)));
                     all.add(new Operation.Treat(piece, zone, Does.ERASE, Tool.usual(Does.ERASE)));
                 }
-                case KEEP_OUT -> {}
+                case KEEP_OUT -> {
+                    if (isMask(piece, zone)) {
+                        all.add(new Operation.Treat(piece, zone, Does.MASK, Tool.usual(Does.MASK)));
+                        all.add(new Operation.Treat(piece, zone, Does.UNMASK, Tool.usual(Does.UNMASK)));
+                    }
+                }
             }
         }
 
-        private Tool technique(Zone zone) {
+        /** What is kept free around an area that ink or colour is spread over. */
+        private boolean isMask(Piece piece, Zone free) {
+            return piece.zones().stream()
+                    .filter(zone ->
+                            zone.use() == Zone.Use.SURFACE && zone.owner().equals(free.owner()))
+                    .map(zone -> work(technique(zone)))
+                    .anyMatch(does -> does == Does.STENCIL || does == Does.COLOUR);
+        }
+
+        private static Does work(Parameter.Choice technique) {
+            return switch (technique.key()) {
+                case SurfaceWork.STENCIL -> Does.STENCIL;
+                case SurfaceWork.EMBOSS -> Does.EMBOSS;
+                case SurfaceWork.HEAT -> Does.HEAT;
+                case SurfaceWork.COLOUR -> Does.COLOUR;
+                default -> Does.STAMP;
+            };
+        }
+
+        private Parameter.Choice technique(Zone zone) {
             return card.design()
                     .addition(zone.owner())
                     .map(each -> card.design().present(each).choice(SurfaceWork.TECHNIQUE))
                     .flatMap(key -> SurfaceWork.TECHNIQUE.choices().stream()
                             .filter(choice -> choice.key().equals(key))
                             .findFirst())
-                    .map(choice -> new Tool("medium:" + choice.key(), choice.label()))
                     .orElseThrow(() -> new IllegalStateException(
                             "a worked area is owned by " + zone.owner().value() + ", which is not on the card"));
         }
@@ -222,7 +264,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                             .filter(other -> other.equals(piece) || isLike(piece, other))
                             .toList();
                     told.addAll(like);
-                    openings.forEach(each -> all.add(new Operation.Open(like, each)));
+                    openings.forEach(each -> all.add(Operation.Open.of(like, each)));
                 }
             });
             return all;

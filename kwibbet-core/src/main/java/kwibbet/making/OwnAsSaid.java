@@ -29,7 +29,11 @@ record OwnAsSaid() implements WaitRule {
         return waits;
     }
 
+    /** What dries stands for what made it wet. */
     private static Optional<Operation> named(Operations operations, String id) {
-        return operations.all().stream().filter(each -> each.id().equals(id)).findFirst();
+        return operations.all().stream()
+                .filter(each ->
+                        each.id().equals(id) || new Operation.Dry(each).id().equals(id))
+                .findFirst();
     }
 }

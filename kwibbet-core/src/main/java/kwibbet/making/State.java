@@ -67,8 +67,8 @@ public record State(Card card, List<Operation> done) {
     }
 
     private boolean isSeen(Piece piece, Zone zone) {
-        return worked(piece, zone).anyMatch(does -> does != Does.ERASE)
-                && worked(piece, zone).noneMatch(Does.ERASE::equals);
+        return worked(piece, zone).findAny().isPresent()
+                && worked(piece, zone).noneMatch(does -> does == Does.ERASE || does == Does.UNMASK);
     }
 
     private Stream<Does> worked(Piece piece, Zone zone) {

@@ -8,6 +8,8 @@ public enum Station {
     KNIFE("with knife and ruler"),
     FOLDING("folding"),
     ASSEMBLY("sticking"),
+    /** Nothing is done: what is wet dries. */
+    WAITING("waiting"),
     OWN("of your own");
 
     private final String words;

@@ -18,10 +18,14 @@ public record Tool(String key, String words) {
             case CUT_OUT, OPEN -> new Tool("knife", "knife and ruler");
             case MARK -> new Tool("pencil", "pencil");
             case ERASE -> new Tool("eraser", "eraser");
-            case TREAT -> new Tool("ink", "ink");
+            case MASK, UNMASK -> new Tool("masking-tape", "low-tack tape");
+            case STAMP, STENCIL, COLOUR -> new Tool("ink", "ink");
+            case EMBOSS -> new Tool("folder", "embossing folder");
+            case HEAT -> new Tool("heat", "heat tool");
+            case DRY -> new Tool("nothing", "nothing");
             case SET_MAGNET, FOLD_BACK, CLOSE -> new Tool("glue", "glue");
-            case FOLD -> new Tool("bone-folder", "bone folder");
-            case STICK, WRAP -> of(Adhesion.Kind.TAPE);
+            case FOLD, TRIAL_FOLD -> new Tool("bone-folder", "bone folder");
+            case ADHESIVE, STICK, HOLD_END, TUCK, WRAP -> of(Adhesion.Kind.TAPE);
             case DUST -> new Tool("powder", "powder");
             case FILL -> new Tool("filler", "filler");
             case THREAD -> new Tool("needle", "blunt needle");

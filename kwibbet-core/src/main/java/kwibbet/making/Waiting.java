@@ -45,6 +45,11 @@ final class Waiting {
         return before[then].stream().anyMatch(between -> before[between].get(first));
     }
 
+    /** Whether one has to come before the other, directly or by way of others. */
+    boolean isBefore(Operation first, Operation then) {
+        return before[place(then)].get(place(first));
+    }
+
     int size() {
         return before.length;
     }
@@ -55,9 +60,7 @@ final class Waiting {
 
     /** Whether all that comes before an operation is done. */
     boolean isReady(int place, BitSet done) {
-        BitSet missing = (BitSet) before[place].clone();
-        missing.andNot(done);
-        return missing.isEmpty();
+        return before[place].stream().allMatch(done::get);
     }
 
     private int place(Operation operation) {

@@ -25,6 +25,7 @@ import kwibbet.press.HandCut;
 import kwibbet.press.PressPlan;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Edge;
+import kwibbet.shape.Margins;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
@@ -68,6 +69,13 @@ public final class StepPicture {
         if (step instanceof Operation.Stick stick) {
             return new Adding(stick, before, palette, system).drawing();
         }
+        if (step instanceof Operation.HoldEnd end) {
+            Outline tab = making.card().panelOf(end.end()).outline();
+            return Adding.of(making, end.piece(), before, palette, system).holding(tab);
+        }
+        if (step instanceof Operation.Tuck tuck) {
+            return Adding.of(making, tuck.sleeve(), before, palette, system).tucking(tuck.piece());
+        }
         if (step instanceof Operation.CutOut out) {
             return handCut(before.asItIs(out.piece()), out.cuts(), shelf, system);
         }
@@ -77,13 +85,25 @@ public final class StepPicture {
             whole.creases(crease, palette.ink(crease.lying(), Side.UP));
             return whole.sketch.filling("The scores of the " + crease.piece().name());
         }
-        Piece piece = with(before, step).asItIs(step.piece());
+        Piece lying = with(before, step).asItIs(step.piece());
+        Piece piece = step.face() == Side.UP ? lying : lying.in(Operation.turnedOver(lying));
         StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
         if (step instanceof Operation.Fold fold) {
             picture.folding(fold, piece, palette);
             return picture.sketch.filling("The fold of the " + piece.name());
         }
         picture.flat(piece, palette);
+        if (step instanceof Operation.Adhere adhere) {
+            picture.adhesive(adhere, palette);
+            return picture.sketch.filling("The adhesive on the " + piece.name());
+        }
+        if (step instanceof Operation.Treat treat && treat.isMeasured()) {
+            Rect area = treat.asItLies()
+                    .outline()
+                    .in(Placement.at(picture.piece.corner()))
+                    .bounds();
+            picture.nearest(area);
+        }
         if (step instanceof Operation.Open open) {
             Rect bounds = open.openings()
                     .get(0)
@@ -339,6 +359,40 @@ public final class StepPicture {
                 .forEach(sketch::add);
     }
 
+    /** Hatched where it goes, on the face that is up. */
+    private void adhesive(Operation.Adhere adhere, Palette palette) {
+        Piece bare = adhere.piece();
+        Placement up = (adhere.face() == Side.UP ? Placement.SAME : Operation.turnedOver(bare))
+                .within(Placement.at(piece.corner()));
+        Join join = adhere.stick().join();
+        for (Region tape : join.adhesive()) {
+            hatch(tape.in(join.placement().inverse()).in(up), join.adhesion().kind(), palette.ink(bare, adhere.face()));
+        }
+    }
+
+    /** One way for tape, crossed for foam. */
+    private void hatch(Region area, Adhesion.Kind kind, Ink ink) {
+        Hatching.of(area, sketch.rows(0.45), true, ink).forEach(sketch::add);
+        if (kind == Adhesion.Kind.FOAM) {
+            Hatching.of(area, sketch.rows(0.45), false, ink).forEach(sketch::add);
+        }
+    }
+
+    /** How far an area lies from the edges of the piece it lies nearer to, as its words say. */
+    private void nearest(Rect area) {
+        Margins margins = Margins.of(area, piece);
+        if (margins.isNearerRight()) {
+            sketch.span(Axis.HORIZONTAL, area.right(), piece.right(), piece, 1);
+        } else if (margins.left().isPositive()) {
+            sketch.span(Axis.HORIZONTAL, piece.left(), area.left(), piece, 1);
+        }
+        if (margins.isNearerBottom()) {
+            sketch.span(Axis.VERTICAL, area.bottom(), piece.bottom(), piece, 1);
+        } else if (margins.top().isPositive()) {
+            sketch.span(Axis.VERTICAL, piece.top(), area.top(), piece, 1);
+        }
+    }
+
     /** How far something lies from the left and from the top of what it is on; nothing where it is flush. */
     private void margins(Rect zone, Rect host) {
         if (zone.left().isLongerThan(host.left())) {
@@ -387,6 +441,52 @@ public final class StepPicture {
                     height.minus(own.size().height()).half().minus(own.top())));
         }
 
+        /** A piece that is stuck by now, on what it is stuck to. */
+        static Adding of(Making making, Piece upper, State before, Palette palette, MeasureSystem system) {
+            return making.steps().stream()
+                    .filter(each ->
+                            each instanceof Operation.Stick && each.piece().equals(upper))
+                    .map(each -> new Adding((Operation.Stick) each, before, palette, system))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalStateException(upper.name() + " is stuck to nothing"));
+        }
+
+        /** It lies in its place, and one of its ends goes under, or round what it lies on. */
+        Drawing holding(Outline end) {
+            ground();
+            Outline tab = end.in(there);
+            picture.sketch.add(Mark.Area.of(tab, Fill.NONE, Line.LIT, groundInk()));
+            Point middle = Outline.of(stick.own()).in(there).bounds().middle();
+            Point from = tab.bounds().middle();
+            Point inwards = new Point(
+                    from.x().plus(middle.x().minus(from.x()).dividedDownBy(3)),
+                    from.y().plus(middle.y().minus(from.y()).dividedDownBy(3)));
+            Arrow.bowed(from, inwards, groundInk(), picture.sketch);
+            return picture.sketch.filling("The end of the " + stick.piece().name());
+        }
+
+        /** Something beside it goes under it. */
+        Drawing tucking(Piece under) {
+            ground();
+            Placement at = Placement.at(new Point(
+                    Outline.of(stick.host()).in(there).bounds().right().plus(picture.sketch.rows(1)),
+                    Outline.of(stick.own())
+                            .in(there)
+                            .bounds()
+                            .middle()
+                            .y()
+                            .minus(under.size().height().half())));
+            Ink ink = palette.ink(under, Side.UP);
+            Region material = before.asItIs(under).material().in(at);
+            picture.sketch.add(Mark.Area.of(material, palette.fill(under, Side.UP), Line.CUT, ink)
+                    .lifted());
+            Rect from = under.outline().in(at).bounds();
+            Point to = Outline.of(stick.own()).in(there).bounds().middle();
+            Arrow.bowed(new Point(from.left(), from.middle().y()), to, groundInk(), picture.sketch);
+            return picture.sketch.filling(
+                    under.name() + " under " + stick.piece().name());
+        }
+
         Drawing drawing() {
             ground();
             Sketch sketch = picture.sketch;
@@ -396,13 +496,9 @@ public final class StepPicture {
             sketch.add(Mark.Area.of(material.in(beside), palette.fill(stick.piece(), Side.UP), Line.CUT, ink)
                     .lifted());
             on(stick.piece(), Side.UP, beside);
-            boolean foam = stick.join().adhesion().kind() == Adhesion.Kind.FOAM;
             for (Region tape : stick.join().adhesive()) {
-                Region area = tape.in(toUpper).in(beside);
-                Hatching.of(area, sketch.rows(0.45), true, ink).forEach(sketch::add);
-                if (foam) {
-                    Hatching.of(area, sketch.rows(0.45), false, ink).forEach(sketch::add);
-                }
+                picture.hatch(
+                        tape.in(toUpper).in(beside), stick.join().adhesion().kind(), ink);
             }
             Rect from = stick.piece().outline().in(beside).bounds();
             Rect to = stick.piece().outline().in(there).bounds();

@@ -104,7 +104,7 @@ public record RunBench(RunPlan plan, Way way, Map<BenchStation, List<BenchStep>>
             Making making = plan.makeOf(each.card(), way);
             for (Making.Told step : making.told()) {
                 StepKey key =
-                        new StepKey(BenchStation.MAKE, line + " " + step.first().id());
+                        new StepKey(BenchStation.MAKE, line + " " + step.lead().id());
                 steps.add(new BenchStep.Made(key, line, making, step, each.cards()));
             }
         }

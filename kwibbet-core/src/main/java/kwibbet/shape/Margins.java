@@ -12,6 +12,9 @@ import kwibbet.measure.Length;
  */
 public record Margins(Length left, Length top, Length right, Length bottom) {
 
+    /** Halves can differ by a tick, which no eye sees. */
+    private static final Length UNSEEN = Length.ofInches(1, 256);
+
     /** Those of {@code inner} within {@code outer}, in one frame. */
     public static Margins of(Rect inner, Rect outer) {
         return new Margins(
@@ -24,5 +27,15 @@ public record Margins(Length left, Length top, Length right, Length bottom) {
     /** The least of the four. */
     public Length least() {
         return Length.min(Length.min(left, right), Length.min(top, bottom));
+    }
+
+    /** Whether it lies nearer to the right edge than to the left. */
+    public boolean isNearerRight() {
+        return left.minus(right).isLongerThan(UNSEEN);
+    }
+
+    /** Whether it lies nearer to the bottom edge than to the top. */
+    public boolean isNearerBottom() {
+        return top.minus(bottom).isLongerThan(UNSEEN);
     }
 }

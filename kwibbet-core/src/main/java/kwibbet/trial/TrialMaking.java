@@ -60,6 +60,7 @@ public final class TrialMaking {
         TrialMaking trial = new TrialMaking(card, press, order);
         for (Operation step : order) {
             trial.shut(step);
+            trial.wet(step);
             trial.step(step);
             trial.done.add(step);
         }
@@ -85,6 +86,18 @@ public final class TrialMaking {
             stick(stick);
         } else if (step instanceof Operation.ByHand byHand) {
             byHand(byHand);
+        } else if (step instanceof Operation.Adhere adhere) {
+            adhere(adhere);
+        } else if (step instanceof Operation.HoldEnd end) {
+            hold(end);
+        } else if (step instanceof Operation.Tuck tuck) {
+            tuck(tuck);
+        } else if (step instanceof Operation.TrialFold trial) {
+            trialFold(trial);
+        } else if (step instanceof Operation.Dry dry) {
+            if (!done.contains(dry.wet())) {
+                ruin(dry, "nothing is wet yet");
+            }
         } else if (!(step instanceof Operation.Own)) {
             // What a step of the maker's own does only they know.
             cutOut(step);
@@ -96,11 +109,109 @@ public final class TrialMaking {
         boolean banded = done.stream().anyMatch(each -> each.does() == Does.WRAP);
         boolean glued = done.stream().anyMatch(each -> each.does() == Does.CLOSE);
         boolean closes = step.does() == Does.WRAP || step.does() == Does.CLOSE;
+        if (step.does() == Does.DRY) {
+            return;
+        }
         if (glued && !closes && !isOnBand(step)) {
             ruin(step, "it is glued shut");
         }
         if (banded && step.does() != Does.WRAP && !isOnBand(step)) {
             ruin(step, "there is a band round it");
+        }
+    }
+
+    /** What is wet smears or slides when its piece is taken in hand, pressed or covered; only ink elsewhere on that face can be laid beside it. */
+    private void wet(Operation step) {
+        boolean isWaiting = step instanceof Operation.Dry;
+        for (Operation wet : done) {
+            boolean isDry = wet.drying() == 0
+                    || done.stream()
+                            .anyMatch(each -> each instanceof Operation.Dry dry
+                                    && dry.wet().equals(wet));
+            if (isWaiting || isDry) {
+                continue;
+            }
+            boolean inHand = step.pieces().stream().anyMatch(wet.pieces()::contains)
+                    || step.onto().filter(wet.pieces()::contains).isPresent();
+            boolean beside = step instanceof Operation.Treat ink
+                    && ink.does().isSurfaceWork()
+                    && wet instanceof Operation.Treat first
+                    && !isAt(first, ink)
+                    && first.zone().side() == ink.zone().side();
+            boolean pressed = step.does() == Does.CLOSE || step.does() == Does.WRAP;
+            if (pressed || (inHand && !beside)) {
+                ruin(step, "what is wet there smears or slides");
+            }
+        }
+    }
+
+    private void adhere(Operation.Adhere adhere) {
+        Piece piece = adhere.piece();
+        Join join = adhere.stick().join();
+        boolean isCutLater = all.stream()
+                .anyMatch(each -> !done.contains(each)
+                        && each.pieces().contains(piece)
+                        && (each.does() == Does.OPEN || each.does() == Does.PRESS || each.does() == Does.CUT_OUT));
+        if (isCutLater) {
+            ruin(adhere, "the blade still to come drags through it");
+        }
+        boolean isOnLater = all.stream()
+                .anyMatch(each -> each instanceof Operation.Stick other
+                        && !done.contains(other)
+                        && other.join().lower().equals(piece.id())
+                        && other.join().side() == join.touching()
+                        && (card.isOfBase(other.join().upper()) || !card.isOfBase(piece.id()))
+                        && Overlay.overlap(
+                                other.join().zone(), card.stuckPanel(join).outline()));
+        if (isOnLater) {
+            ruin(adhere, "it covers where something is still to be stuck");
+        }
+        if (under(piece.id()).isPresent()) {
+            ruin(adhere, "that face is not reached");
+        }
+        if (isPowdered(piece.id(), true)) {
+            ruin(adhere, "it does not stick, powdered or full as it is");
+        }
+    }
+
+    private void hold(Operation.HoldEnd end) {
+        if (under(end.piece().id()).isEmpty()) {
+            ruin(end, "there is nothing to hold yet");
+        }
+        List<Operation> ends = all.stream()
+                .filter(each ->
+                        each instanceof Operation.HoldEnd other && other.piece().equals(end.piece()))
+                .toList();
+        List<Operation> held = ends.stream().filter(done::contains).toList();
+        boolean isLast = held.size() + 1 == ends.size();
+        boolean isOpen = all.stream()
+                .anyMatch(each -> each instanceof Operation.Tuck tuck
+                        && tuck.sleeve().equals(end.piece())
+                        && !done.contains(tuck));
+        if (isLast && isOpen && ends.size() > 1) {
+            ruin(end, "what belongs under it can no longer be laid straight");
+        }
+    }
+
+    private void tuck(Operation.Tuck tuck) {
+        boolean isHeld = all.stream()
+                .anyMatch(each -> each instanceof Operation.HoldEnd end
+                        && end.piece().equals(tuck.sleeve())
+                        && done.contains(end));
+        if (!isHeld) {
+            ruin(tuck, "the sleeve shifts, since nothing holds it");
+        }
+        if (under(tuck.piece().id()).isEmpty()) {
+            ruin(tuck, "it is carried by nothing yet");
+        }
+    }
+
+    private void trialFold(Operation.TrialFold trial) {
+        if (isPending(trial.piece(), Does.FOLD)) {
+            ruin(trial, "it does not fold yet");
+        }
+        if (on(trial.piece().id()).stream().anyMatch(join -> join.panel().equals(trial.flap()))) {
+            ruin(trial, "what is trimmed now leaves an uneven border");
         }
     }
 
@@ -208,6 +319,9 @@ public final class TrialMaking {
             if (isUncut(piece)) {
                 ruin(open, "it has no edge to measure from");
             }
+            if (open.isThroughPleats() && isPending(piece, Does.FOLD)) {
+                ruin(open, "its pleats do not lie on each other");
+            }
             piece.openings().stream()
                     .filter(opening -> open.openings().stream().anyMatch(each -> isLike(each, opening)))
                     .forEach(opening -> cut(open, piece, opening.outline(), List.of()));
@@ -243,15 +357,25 @@ public final class TrialMaking {
                         .isPresent()) {
             ruin(treat, "that face is covered");
         }
+        if (isUnderAdhesive(treat)) {
+            ruin(treat, "there is adhesive on that face");
+        }
         if (treat.does() == Does.MARK) {
             mark(treat);
         }
         if (treat.does() == Does.SET_MAGNET) {
             magnet(treat);
         }
-        if (treat.does() == Does.TREAT) {
+        if (treat.does().isSurfaceWork()) {
             ink(treat);
         }
+    }
+
+    private boolean isUnderAdhesive(Operation.Treat treat) {
+        return done.stream()
+                .anyMatch(each -> each instanceof Operation.Adhere adhere
+                        && adhere.piece().equals(treat.piece())
+                        && adhere.stick().join().touching() == treat.zone().side());
     }
 
     private void ink(Operation.Treat treat) {
@@ -260,8 +384,15 @@ public final class TrialMaking {
                 .filter(join -> join.adhesion().height().isPositive())
                 .isPresent();
         boolean besideRaised = on(piece.id()).stream()
-                .anyMatch(join -> join.adhesion().height().isPositive());
-        if (onFoam || besideRaised) {
+                .anyMatch(join -> join.adhesion().height().isPositive()
+                        && Overlay.overlap(
+                                card.panelOf(join.panel()).outline(),
+                                treat.zone().outline()));
+        boolean foamBehind = done.stream()
+                .anyMatch(each -> each instanceof Operation.Adhere adhere
+                        && adhere.piece().equals(piece)
+                        && adhere.stick().join().adhesion().height().isPositive());
+        if (onFoam || besideRaised || foamBehind) {
             ruin(treat, "a stamp does not come down flat");
         }
         boolean film = stuck().anyMatch(
@@ -280,6 +411,7 @@ public final class TrialMaking {
         if (isThePicture && hasOutlineStep(piece) && !isUncut(piece)) {
             ruin(treat, "the stamp must be met by eye");
         }
+        masked(treat);
         boolean markPending = all.stream()
                 .anyMatch(each -> each instanceof Operation.Treat mark
                         && mark.does() == Does.MARK
@@ -293,6 +425,20 @@ public final class TrialMaking {
                         each instanceof Operation.Treat erased && erased.does() == Does.ERASE && isAt(erased, treat));
         if (markGone) {
             ruin(treat, "the mark is gone");
+        }
+    }
+
+    private void masked(Operation.Treat ink) {
+        for (Operation each : all) {
+            boolean same = each instanceof Operation.Treat mask
+                    && mask.piece().equals(ink.piece())
+                    && mask.zone().owner().equals(ink.zone().owner());
+            if (same && each.does() == Does.MASK && !done.contains(each)) {
+                ruin(ink, "it runs into what is to be kept free");
+            }
+            if (same && each.does() == Does.UNMASK && done.contains(each)) {
+                ruin(ink, "the mask is off");
+            }
         }
     }
 
@@ -336,26 +482,33 @@ public final class TrialMaking {
                 && Overlay.overlap(mark.zone().outline(), treat.zone().outline());
     }
 
-    /** It is drawn through the opening, which has to be there. */
+    /** It is drawn through the opening, which has to be there, with the card shut. */
     private void mark(Operation.Treat mark) {
         boolean openingPending = all.stream()
                 .filter(each -> !done.contains(each))
-                .anyMatch(each -> {
-                    if (each instanceof Operation.Open open) {
-                        return open.openings().get(0).owner().equals(mark.zone().owner())
-                                && !open.pieces().contains(mark.piece());
-                    }
-                    return each instanceof Operation.Pass pass
-                            && pass.layup()
-                                    .wants()
-                                    .anyMatch(want -> want.owner()
-                                                    .equals(mark.zone().owner())
-                                            && (want.role() == Want.Role.OPENING || want.role() == Want.Role.FIELD)
-                                            && !want.piece().equals(mark.piece()));
-                });
+                .anyMatch(each -> each instanceof Operation.Open open
+                        ? open.openings().stream()
+                                .anyMatch(opening ->
+                                        isDrawnThrough(mark, opening.owner(), open.piece(), opening.outline()))
+                        : each instanceof Operation.Pass pass
+                                && pass.layup()
+                                        .wants()
+                                        .filter(want ->
+                                                want.role() == Want.Role.OPENING || want.role() == Want.Role.FIELD)
+                                        .anyMatch(want ->
+                                                isDrawnThrough(mark, want.owner(), want.piece(), want.outline())));
         if (openingPending) {
             ruin(mark, "there is no opening to draw through");
         }
+        if (isPending(card.base(), Does.FOLD)) {
+            ruin(mark, "the card does not shut, and the opening lies elsewhere");
+        }
+    }
+
+    private static boolean isDrawnThrough(Operation.Treat mark, PieceId owner, Piece piece, Outline opening) {
+        boolean isItself = piece.equals(mark.piece())
+                && Overlay.overlap(opening, mark.zone().outline());
+        return owner.equals(mark.zone().owner()) && !isItself;
     }
 
     private void erase(Operation.Treat erase) {
@@ -366,6 +519,9 @@ public final class TrialMaking {
                         && mark.zone().equals(erase.zone()));
         if (!drawn) {
             ruin(erase, "there is nothing to erase");
+        }
+        if (isUnderAdhesive(erase)) {
+            ruin(erase, "there is adhesive on that face");
         }
         boolean covered = on(erase.piece().id()).stream()
                 .filter(join -> join.side() == erase.zone().side())
@@ -381,6 +537,13 @@ public final class TrialMaking {
 
     private void stick(Operation.Stick stick) {
         Join join = stick.join();
+        boolean hasNoAdhesive = all.stream()
+                .anyMatch(each -> each instanceof Operation.Adhere adhere
+                        && adhere.stick().equals(stick)
+                        && !done.contains(adhere));
+        if (hasNoAdhesive) {
+            ruin(stick, "nothing holds it");
+        }
         for (Piece piece : List.of(stick.piece(), stick.lower())) {
             if (isUncut(piece)) {
                 ruin(stick, "it has no edges to be laid by");
@@ -425,16 +588,20 @@ public final class TrialMaking {
 
     /** Powder lets nothing stick any more. */
     private void filled(Operation.Stick stick) {
-        boolean inner = card.additionOf(stick.piece().id())
-                .filter(addition -> !addition.id().equals(stick.piece().id()))
+        if (isPowdered(stick.piece().id(), false)) {
+            ruin(stick, "it does not stick, powdered or full as it is");
+        }
+    }
+
+    /** Whether the addition a piece belongs to has been powdered or filled; what closes it is stuck then, but its adhesive is on before. */
+    private boolean isPowdered(PieceId piece, boolean withTheCover) {
+        return card.additionOf(piece)
+                .filter(addition -> withTheCover || !addition.id().equals(piece))
                 .filter(addition -> done.stream()
                         .anyMatch(each -> each instanceof Operation.ByHand byHand
                                 && byHand.direction().owner().equals(addition.id())
                                 && (byHand.does() == Does.DUST || byHand.does() == Does.FILL)))
                 .isPresent();
-        if (inner) {
-            ruin(stick, "it does not stick, powdered or full as it is");
-        }
     }
 
     private void byHand(Operation.ByHand step) {
@@ -493,7 +660,11 @@ public final class TrialMaking {
                         && card.additionOf(stick.piece().id())
                                 .filter(addition -> addition.id().equals(owner))
                                 .isPresent());
-        if (leaks) {
+        boolean hasNoWall = all.stream()
+                .anyMatch(each -> each instanceof Operation.Adhere wall
+                        && wall.piece().id().equals(owner)
+                        && !done.contains(wall));
+        if (leaks || hasNoWall) {
             ruin(step, "the filler falls out");
         }
     }

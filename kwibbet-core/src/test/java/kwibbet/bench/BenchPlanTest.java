@@ -212,7 +212,9 @@ class BenchPlanTest {
                 .containsExactly(
                         "Score Base: 5 in from the left edge.",
                         "Fold the base along its score, inside faces together, and press the crease flat.",
+                        "Put tape on the back of mat-2, 1/16 in off its edges. Leave its liner on.",
                         "Stick mat-2 on mat-1, centred: 1/8 in shows all round.",
+                        "Put tape on the back of mat-1, 1/16 in off its edges. Leave its liner on.",
                         "Stick mat-1 on the front, centred: 1/8 in shows all round.");
     }
 

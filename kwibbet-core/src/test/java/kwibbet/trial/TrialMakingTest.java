@@ -83,7 +83,9 @@ class TrialMakingTest {
                                 "width",
                                 "3",
                                 "height",
-                                "3"))
+                                "3",
+                                "keepFree",
+                                "1/4"))
                         .plus(add(
                                 "opening", "window", front(), "pencil", "mark", "width", "1", "height", "1", "down",
                                 "end"))
@@ -141,11 +143,12 @@ class TrialMakingTest {
             int one = random.nextInt(order.size());
             int other = random.nextInt(order.size());
             Collections.swap(order, one, other);
-            List<String> broken = job.making().waits().stream()
+            List<String> broken = new ArrayList<>(job.making().waits().stream()
                     .filter(wait -> order.indexOf(wait.before()) > order.indexOf(wait.after()))
                     .map(wait -> wait.rule() + ": " + wait.before().id() + " < "
                             + wait.after().id())
-                    .toList();
+                    .toList());
+            broken.addAll(touchedWhileWet(order));
             List<String> ruins = job.ruins(order).stream()
                     .map(ruin -> ruin.step().id() + ": " + ruin.what())
                     .toList();
@@ -158,5 +161,17 @@ class TrialMakingTest {
         }
         assertThat(disagreements).isEmpty();
         assertThat(spoilt).isGreaterThan(orders / 4);
+    }
+
+    private static List<String> touchedWhileWet(List<Operation> order) {
+        List<String> touched = new ArrayList<>();
+        for (Operation each : order) {
+            if (each instanceof Operation.Dry dry && order.indexOf(dry.wet()) < order.indexOf(dry)) {
+                order.subList(order.indexOf(dry.wet()) + 1, order.indexOf(dry)).stream()
+                        .filter(dry::isTouchedBy)
+                        .forEach(between -> touched.add(between.id() + " while wet: " + dry.id()));
+            }
+        }
+        return touched;
     }
 }

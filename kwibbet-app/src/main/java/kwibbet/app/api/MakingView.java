@@ -49,15 +49,37 @@ record MakingView(List<StepView> steps, CostView cost) {
     @Schema(name = "MakingWait")
     record WaitView(String step, String reason) {}
 
-    /** How often the station (or, one at a time, what is worked on) and the tool change; what no order goes below. */
+    /** How often the station (or, one at a time, what is worked on) and the tool change, a piece is turned over and something left unfinished; what no order goes below. */
     @Schema(name = "MakingCost")
-    record CostView(int moves, int movesAtLeast, int tools, int toolsAtLeast, boolean proven) {}
+    record CostView(
+            int moves,
+            int movesAtLeast,
+            int tools,
+            int toolsAtLeast,
+            int turns,
+            int turnsAtLeast,
+            int jumps,
+            int jumpsAtLeast,
+            boolean proven) {
+        static CostView of(Making.Cost cost) {
+            Making.Count counted = cost.counted();
+            Making.Count atLeast = cost.atLeast();
+            return new CostView(
+                    counted.moves(),
+                    atLeast.moves(),
+                    counted.tools(),
+                    atLeast.tools(),
+                    counted.turns(),
+                    atLeast.turns(),
+                    counted.jumps(),
+                    atLeast.jumps(),
+                    cost.isProven());
+        }
+    }
 
     static MakingView of(Making making) {
-        Making.Cost cost = making.cost();
         return new MakingView(
-                making.steps().stream().map(step -> StepView.of(making, step)).toList(),
-                new CostView(cost.moves(), cost.movesAtLeast(), cost.tools(), cost.toolsAtLeast(), cost.isProven()));
+                making.steps().stream().map(step -> StepView.of(making, step)).toList(), CostView.of(making.cost()));
     }
 
     private static String word(Enum<?> value) {

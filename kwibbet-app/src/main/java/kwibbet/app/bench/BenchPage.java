@@ -253,8 +253,7 @@ public record BenchPage(KeptRun run, RunBench bench, BenchStation station, int a
             String card = plan().lines().size() == 1
                     ? ""
                     : made.making().card().design().name() + ": ";
-            return Phrase.of(card + made.step().first().station().words() + ", with "
-                    + made.step().first().tool().words());
+            return Phrase.of(card + made.step().lead().stationAndTool());
         }
         return Phrase.of(step instanceof BenchStep.Slit ? "a slit, when the pieces are cut out" : "along a ruler");
     }

@@ -429,7 +429,7 @@ public record CardPage(
 
     /** The face that is up in a step. */
     public String ownPlaceOf(Making.Told step) {
-        return OwnPlace.keyOf(step.first().piece(), step.first().face());
+        return OwnPlace.keyOf(step.lead().piece(), step.lead().face());
     }
 
     /** The setting that is being done. */

@@ -14,6 +14,7 @@ import kwibbet.card.OwnMaking.Telling;
 import kwibbet.card.OwnStep;
 import kwibbet.card.PieceId;
 import kwibbet.card.Side;
+import kwibbet.making.Does;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
 import kwibbet.making.Wait;
@@ -162,7 +163,9 @@ final class OwnEdits {
     /** A later step is done before the one in hand, unless that has to be done first: then it is said what is in the way, and why. */
     private Optional<OwnMaking> now() {
         Optional<Operation> later = making.find(entries.words("step"));
-        Optional<Operation> inHand = making.find(entries.words("in-hand"));
+        // While something dries, something else can be done before what waits for it.
+        Optional<Operation> inHand = making.find(entries.words("in-hand"))
+                .flatMap(each -> each.does() == Does.DRY ? making.following(each) : Optional.of(each));
         if (later.isEmpty() || inHand.isEmpty()) {
             entries.refuse("form", "That step is not there any more.");
             return Optional.empty();

@@ -26,13 +26,13 @@ public record SurfaceWork() implements Feature {
             "What is done there.",
             SurfaceWork.STAMP,
             "stamp",
-            "stencil",
+            SurfaceWork.STENCIL,
             "ink through a stencil",
-            "emboss",
+            SurfaceWork.EMBOSS,
             "emboss dry",
             SurfaceWork.HEAT,
             "emboss with heat",
-            "colour",
+            SurfaceWork.COLOUR,
             "colour by hand");
     /** What is kept free around it. */
     public static final Parameter.OfLength KEEP_FREE =
@@ -42,6 +42,12 @@ public record SurfaceWork() implements Feature {
     public static final String STAMP = "stamp";
     /** Embossing powder is melted with a heat gun, which warps film. */
     public static final String HEAT = "heat";
+    /** Ink is spread through a stencil, and would run past its area. */
+    public static final String STENCIL = "stencil";
+    /** Pressed into the paper, without ink. */
+    public static final String EMBOSS = "emboss";
+    /** Colour is laid on by hand. */
+    public static final String COLOUR = "colour";
 
     @Override
     public String key() {

@@ -1,0 +1,102 @@
+package kwibbet.making;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Makes an order that changes as little as possible pleasanter, without a change more: what is alike follows each other, adhesive is put on just before it is
+ * needed, and what dries does so beside other work.
+ *
+ * @param waiting what has to come before what
+ * @param changes what is counted
+ */
+record Smoothing(Waiting waiting, Changes changes) {
+
+    /** The same operations, counted no higher. */
+    List<Operation> of(List<Operation> order) {
+        return besideDrying(adhesiveLate(alikeTogether(order)));
+    }
+
+    /** Moves one operation where nothing it waits for, or that waits for it, lies between, if that costs nothing; otherwise leaves the order as it is. */
+    private List<Operation> moved(List<Operation> order, int from, int to) {
+        Operation each = order.get(from);
+        List<Operation> between = from < to ? order.subList(from + 1, to + 1) : order.subList(to, from);
+        boolean isFree = between.stream()
+                .noneMatch(other -> from < to ? waiting.isBefore(each, other) : waiting.isBefore(other, each));
+        if (!isFree) {
+            return order;
+        }
+        List<Operation> moved = new ArrayList<>(order);
+        moved.remove(from);
+        moved.add(to, each);
+        return changes.count(moved).compareTo(changes.count(order)) > 0 ? order : moved;
+    }
+
+    private List<Operation> alikeTogether(List<Operation> order) {
+        List<Operation> together = order;
+        for (int at = 0; at < together.size(); at++) {
+            Operation step = together.get(at);
+            int next = at + 1;
+            for (int later = at + 1; step.bent().isPresent() && later < together.size(); later++) {
+                if (together.get(later).bent().equals(step.bent())) {
+                    List<Operation> moved = moved(together, later, next);
+                    next += moved == together && later != next ? 0 : 1;
+                    together = moved;
+                }
+            }
+        }
+        return together;
+    }
+
+    private List<Operation> adhesiveLate(List<Operation> order) {
+        List<Operation> late = order;
+        for (Operation each : order) {
+            if (each instanceof Operation.Adhere) {
+                int at = late.indexOf(each);
+                int needed = at;
+                while (needed + 1 < late.size() && !waiting.isBefore(each, late.get(needed + 1))) {
+                    needed++;
+                }
+                late = moved(late, at, needed);
+            }
+        }
+        return late;
+    }
+
+    /** As far as it shortens the time in which nothing can be done, what does not touch what is wet is done before what does. */
+    private List<Operation> besideDrying(List<Operation> order) {
+        List<Operation> best = order;
+        double idle = idle(best);
+        for (int later = 1; idle > 0 && later < order.size(); later++) {
+            for (int earlier = 0; earlier < later; earlier++) {
+                List<Operation> moved = moved(best, later, earlier);
+                double other = idle(moved);
+                if (other < idle) {
+                    best = moved;
+                    idle = other;
+                    break;
+                }
+            }
+        }
+        return best;
+    }
+
+    /** For how long nothing can be done, in minutes for one card. */
+    private static double idle(List<Operation> order) {
+        double idle = 0;
+        for (int at = 0; at < order.size(); at++) {
+            Operation wet = order.get(at);
+            if (wet.drying() > 0) {
+                Operation.Dry dry = new Operation.Dry(wet);
+                double beside = 0;
+                boolean isTouched = false;
+                for (int next = at + 1; next < order.size() && !isTouched; next++) {
+                    isTouched = dry.isTouchedBy(order.get(next));
+                    beside += isTouched ? 0 : order.get(next).minutes();
+                }
+                idle += isTouched ? Math.max(0, wet.drying() - beside) : 0;
+            }
+        }
+        return idle;
+    }
+}
