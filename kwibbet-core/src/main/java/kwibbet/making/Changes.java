@@ -2,6 +2,7 @@ package kwibbet.making;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +22,9 @@ import kwibbet.card.Side;
  */
 final class Changes {
 
-    private final Map<Operation, Handling> handling = new HashMap<>();
+    /** By identity: what an operation is done to is large, and each is there once. */
+    private final Map<Operation, Handling> handling = new IdentityHashMap<>();
+
     private final Map<PieceId, Integer> sizes = new HashMap<>();
 
     /**

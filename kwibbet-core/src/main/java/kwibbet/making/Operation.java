@@ -89,6 +89,11 @@ public sealed interface Operation {
         return does().minutes();
     }
 
+    /** What its time is kept with: operations that take alike long have it in common. */
+    default String timedAs() {
+        return does().name();
+    }
+
     /** How long it dries before the piece is touched again, in minutes; 0 where nothing is wet. */
     default int drying() {
         return does().drying();
@@ -1057,6 +1062,10 @@ public sealed interface Operation {
      * @param step what the maker says of it
      */
     record Own(Piece piece, OwnStep step) implements Operation {
+
+        /** So much of its words tells a step from others. */
+        private static final int MOST_OF_WORDS = 80;
+
         @Override
         public String id() {
             return step.id();
@@ -1080,6 +1089,13 @@ public sealed interface Operation {
         @Override
         public double minutes() {
             return step.minutes();
+        }
+
+        /** Two steps of one's own take alike long where they are said in the same words. */
+        @Override
+        public String timedAs() {
+            String words = step.words().strip().toLowerCase(Locale.ROOT);
+            return does().name() + " " + words.substring(0, Math.min(words.length(), MOST_OF_WORDS));
         }
 
         @Override

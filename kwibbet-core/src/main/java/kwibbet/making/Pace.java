@@ -30,20 +30,74 @@ public record Pace(List<Timing> timings) {
      */
     public record Minutes(double minutes, int timings) {
 
-        private static final int SECONDS = 60;
-        private static final int NEAREST = 5;
-
         /** How long so many take, and from what that is known. */
         public String words(int times) {
-            double all = minutes * times;
-            String time = all < 1
-                    ? Math.max(1, Math.round(all * SECONDS / NEAREST)) * NEAREST + " s"
-                    : Math.round(all) + " min";
-            return "about " + time
+            return "about " + time(minutes * times)
                     + (timings == 0
                             ? ", as is usual"
                             : timings == 1 ? ", from one timing of yours" : ", from " + timings + " of your timings");
         }
+    }
+
+    /**
+     * How long hands are busy with all steps of a card, for all its copies.
+     *
+     * @param minutes for all copies
+     * @param timed how many of the steps the maker has timed
+     * @param steps how many there are
+     */
+    public record Total(double minutes, int timed, int steps) {
+        /** How long, and from what that is known. */
+        public String words() {
+            return "about " + time(minutes)
+                    + (timed == 0
+                            ? ", as is usual"
+                            : timed == steps
+                                    ? ", by your timings"
+                                    : ", " + timed + " of " + steps + " steps by your timings");
+        }
+    }
+
+    private static final int AN_HOUR = 60;
+    private static final int SECONDS = 60;
+    private static final int NEAREST = 5;
+
+    private static String time(double minutes) {
+        if (minutes < 1) {
+            return Math.max(1, Math.round(minutes * SECONDS / NEAREST)) * NEAREST + " s";
+        }
+        long whole = Math.round(minutes);
+        if (whole < AN_HOUR) {
+            return whole + " min";
+        }
+        return whole / AN_HOUR + " h" + (whole % AN_HOUR == 0 ? "" : " " + whole % AN_HOUR + " min");
+    }
+
+    /**
+     * How long a step takes, each time.
+     *
+     * @param step the step
+     * @param copies how many cards are made
+     * @param way whether it is done for all of them in a row
+     */
+    public Minutes of(Making.Told step, int copies, Way way) {
+        return of(step.lead().timedAs(), way == Way.BATCH ? copies : 1, step.minutes());
+    }
+
+    /** How long hands are busy with so many copies of a card; what only dries does not count. */
+    public Total total(Making making, int copies) {
+        double minutes = 0;
+        int timed = 0;
+        int steps = 0;
+        for (Making.Told step : making.told()) {
+            if (!step.isWaiting()) {
+                Minutes each = of(step, copies, making.way());
+                minutes += each.minutes() * copies;
+                timed += each.timings() > 0 ? 1 : 0;
+                steps++;
+            }
+        }
+        return new Total(minutes, timed, steps);
     }
 
     /**

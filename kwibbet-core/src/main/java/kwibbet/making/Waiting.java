@@ -1,15 +1,18 @@
 package kwibbet.making;
 
 import java.util.BitSet;
-import java.util.HashMap;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** What waits for what, by places in a list of operations; never a loop. */
 final class Waiting {
 
     private final List<Operation> operations;
-    private final Map<Operation, Integer> places = new HashMap<>();
+    /** By identity: what an operation is done to is large, and each is there once. */
+    private final Map<Operation, Integer> places = new IdentityHashMap<>();
     /** For each operation all that come before it, directly or by way of others. */
     private final BitSet[] before;
 
@@ -50,6 +53,20 @@ final class Waiting {
         return before[place(then)].get(place(first));
     }
 
+    /** The same, by places. */
+    boolean isBefore(int first, int then) {
+        return before[then].get(first);
+    }
+
+    /** All places, each after what waits for it. */
+    int[] lastFirst() {
+        return IntStream.range(0, before.length)
+                .boxed()
+                .sorted(Comparator.comparingInt(each -> -before[each].cardinality()))
+                .mapToInt(Integer::intValue)
+                .toArray();
+    }
+
     int size() {
         return before.length;
     }
@@ -58,9 +75,9 @@ final class Waiting {
         return operations.get(place);
     }
 
-    /** Whether all that comes before an operation is done. */
-    boolean isReady(int place, BitSet done) {
-        return before[place].stream().allMatch(done::get);
+    /** Whether nothing that comes before an operation is still to be done. */
+    boolean isReady(int place, BitSet rest) {
+        return !before[place].intersects(rest);
     }
 
     private int place(Operation operation) {

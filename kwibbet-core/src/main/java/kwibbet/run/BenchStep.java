@@ -136,7 +136,7 @@ public sealed interface BenchStep {
     record Made(StepKey key, int line, Making making, Making.Told step, int due) implements BenchStep {
         @Override
         public String timedAs() {
-            return step.lead().does().name();
+            return step.lead().timedAs();
         }
 
         @Override

@@ -22,6 +22,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import kwibbet.app.fold.CardFoldFile;
 import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.fold.MotionView;
+import kwibbet.app.store.Bench;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.Runs;
@@ -39,6 +40,7 @@ import kwibbet.card.Feature;
 import kwibbet.card.PieceId;
 import kwibbet.card.feature.Features;
 import kwibbet.layout.OtherSizes;
+import kwibbet.making.Pace;
 import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.run.CardRun;
@@ -57,9 +59,11 @@ class CardController {
     private final Workshop workshop;
     private final CardEdits edits;
     private final Runs runs;
+    private final Bench bench;
 
-    CardController(DesignStore designs, Workshop workshop, CardEdits edits, Runs runs) {
+    CardController(DesignStore designs, Workshop workshop, CardEdits edits, Runs runs, Bench bench) {
         this.runs = runs;
+        this.bench = bench;
         this.designs = designs;
         this.workshop = workshop;
         this.edits = edits;
@@ -362,6 +366,7 @@ class CardController {
                                 workshop.folding(stored.design()),
                                 hunt,
                                 runs.followed(stored.id()),
+                                station == Station.MAKE ? bench.pace() : Pace.UNKNOWN,
                                 looking,
                                 asked.form(),
                                 asked.entries()));

@@ -41,6 +41,7 @@ import kwibbet.layout.Leftover;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Making;
+import kwibbet.making.Pace;
 import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -70,6 +71,7 @@ import kwibbet.wording.Phrase;
  * @param folding how it closes
  * @param hunt the search for fewer sheets, where there is one
  * @param runs the runs of the card that are under way
+ * @param pace how long the maker takes
  * @param looking what is looked at
  * @param form which form that was sent last; empty where none was
  * @param entries what was sent with it
@@ -80,6 +82,7 @@ public record CardPage(
         CardFolding folding,
         Optional<SheetHunt> hunt,
         List<Runs.UnderWay> runs,
+        Pace pace,
         Looking looking,
         String form,
         Entries entries) {
@@ -400,6 +403,17 @@ public record CardPage(
     /** The step that is being done. */
     public Making.Told stepInHand(Making making) {
         return making.told().get(walk(making).at() - 1);
+    }
+
+    /** How long hands are busy with all copies. */
+    public String minutes(Making making) {
+        return pace.total(making, plan().copies().cards()).words();
+    }
+
+    /** How long a step takes: for one card, or for all in a row. */
+    public String minutes(Making making, Making.Told step) {
+        int times = making.way() == Way.BATCH ? plan().copies().cards() : 1;
+        return step.isWaiting() ? "" : pace.of(step, times, making.way()).words(times);
     }
 
     /** Where a step of the maker's own can be done: each face of each piece. */
