@@ -23,7 +23,7 @@ import kwibbet.card.Side;
 final class Changes {
 
     /** By identity: what an operation is done to is large, and each is there once. */
-    private final Map<Operation, Handling> handling = new IdentityHashMap<>();
+    private final IdentityHashMap<Operation, Handling> handling = new IdentityHashMap<>();
 
     private final Map<PieceId, Integer> sizes = new HashMap<>();
 

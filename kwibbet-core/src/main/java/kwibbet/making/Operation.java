@@ -81,7 +81,8 @@ public sealed interface Operation {
 
     /** Where and with what, in words. */
     default String stationAndTool() {
-        return station().words() + ", with " + tool().words();
+        String with = "with " + tool().words();
+        return station().words().equals(with) ? with : station().words() + ", " + with;
     }
 
     /** How long it takes one card, in minutes. */
@@ -719,8 +720,9 @@ public sealed interface Operation {
                                     stick.own().size().height(), piece().size().height());
             writer.words(" on the " + (face() == Side.UP ? "front" : "back") + " of " + (isWhole ? "" : "the part of ")
                     + piece().name() + (isWhole ? ", " : " that is stuck, "));
-            boolean hasHoles = stick.join().adhesive().stream()
-                    .anyMatch(region -> !region.holes().isEmpty());
+            boolean hasHoles = !piece().openings().isEmpty()
+                    || stick.join().adhesive().stream()
+                            .anyMatch(region -> !region.holes().isEmpty());
             return writer.length(adhesion.kind().offEdge())
                     .words(hasHoles ? " off edges and openings" : " off its edges")
                     .end();

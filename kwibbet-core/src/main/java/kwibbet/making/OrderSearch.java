@@ -67,23 +67,27 @@ final class OrderSearch {
     private record Key(BitSet rest, int held, int assembly, BitSet turned) {}
 
     /** What each operation takes, in numbers: equal things have equal numbers. */
-    private record Numbers(int[] held, int[] place, int[] assembly, int[] lying, boolean[] isUnder) {
-        /** Where assemblies are what one moves between, each is left unfinished as often as the moves say: nothing is to be gained there. */
-        boolean hasJumps() {
-            return !Arrays.equals(place, assembly);
-        }
+    private static final class Numbers {
+        private final int[] held;
+        private final int[] place;
+        private final int[] assembly;
+        private final int[] lying;
+        private final boolean[] isUnder;
 
-        static Numbers of(List<Changes.Handling> handling) {
-            boolean[] isUnder = new boolean[handling.size()];
+        Numbers(List<Changes.Handling> handling) {
+            held = numbered(handling, Changes.Handling::held);
+            place = numbered(handling, each -> each.held().place());
+            assembly = numbered(handling, Changes.Handling::assembly);
+            lying = numbered(handling, Changes.Handling::lying);
+            isUnder = new boolean[handling.size()];
             for (int i = 0; i < isUnder.length; i++) {
                 isUnder[i] = handling.get(i).face() == Side.UNDER;
             }
-            return new Numbers(
-                    numbered(handling, Changes.Handling::held),
-                    numbered(handling, each -> each.held().place()),
-                    numbered(handling, Changes.Handling::assembly),
-                    numbered(handling, Changes.Handling::lying),
-                    isUnder);
+        }
+
+        /** Where assemblies are what one moves between, each is left unfinished as often as the moves say: nothing is to be gained there. */
+        boolean hasJumps() {
+            return !Arrays.equals(place, assembly);
         }
 
         private static int[] numbered(List<Changes.Handling> handling, Function<Changes.Handling, Object> what) {
@@ -97,8 +101,8 @@ final class OrderSearch {
     private OrderSearch(Waiting waiting, Numbers numbers, boolean isFine, long most) {
         this.waiting = waiting;
         this.numbers = numbers;
-        this.places = Rounds.of(numbers.place, waiting);
-        this.tools = Rounds.of(numbers.held, waiting);
+        this.places = new Rounds(numbers.place, waiting);
+        this.tools = new Rounds(numbers.held, waiting);
         this.turnsFrom = turnsFrom(numbers, waiting);
         this.isFine = isFine;
         this.most = most;
@@ -110,7 +114,7 @@ final class OrderSearch {
             handling.add(changes.of(waiting.at(i))
                     .orElseThrow(() -> new IllegalStateException("what is to be ordered is done by hands")));
         }
-        Numbers numbers = Numbers.of(handling);
+        Numbers numbers = new Numbers(handling);
         Found coarse = new OrderSearch(waiting, numbers, false, Long.MAX_VALUE)
                 .search(changes, MOST_COARSE / Math.max(1, waiting.size()));
         Making.Count best = coarse.counted();

@@ -8,21 +8,29 @@ import java.util.stream.IntStream;
 /**
  * How often something has to be taken up again: where one operation with it comes before another without it, and that before a third with it, it is put down in
  * between, in every order. The longest such chain bounds from below how often each thing is taken up.
- *
- * @param group what each operation takes, by number
- * @param times for each of these numbers and each operation, how often it is taken up on a chain that starts there
- * @param most for each of these numbers, the operations that start a chain with it, the longest first
  */
-record Rounds(int[] group, int[][] times, int[][] most) {
+final class Rounds {
 
     private static final int NOTHING = -1;
 
-    /** What a list of operations needs. */
-    static Rounds of(int[] group, Waiting waiting) {
+    /** What each operation takes, by number. */
+    private final int[] group;
+    /** For each of these numbers and each operation, how often it is taken up on a chain that starts there. */
+    private final int[][] times;
+    /** For each of these numbers, the operations that start a chain with it, the longest first. */
+    private final int[][] most;
+
+    /**
+     * What a list of operations needs.
+     *
+     * @param group what each takes, by number from 0
+     * @param waiting what comes before what
+     */
+    Rounds(int[] group, Waiting waiting) {
         int size = group.length;
         int groups = Arrays.stream(group).max().orElse(NOTHING) + 1;
         int[] lastFirst = waiting.lastFirst();
-        int[][] times = new int[groups][size];
+        int[][] chains = new int[groups][size];
         for (int at = 0; at < size; at++) {
             int here = lastFirst[at];
             for (int later = 0; later < at; later++) {
@@ -30,23 +38,25 @@ record Rounds(int[] group, int[][] times, int[][] most) {
                 if (waiting.isBefore(here, then)) {
                     for (int each = 0; each < groups; each++) {
                         boolean isAgain = group[here] == each && group[then] != each;
-                        times[each][here] = Math.max(times[each][here], times[each][then] + (isAgain ? 1 : 0));
+                        chains[each][here] = Math.max(chains[each][here], chains[each][then] + (isAgain ? 1 : 0));
                     }
                 }
             }
-            times[group[here]][here] = Math.max(1, times[group[here]][here]);
+            chains[group[here]][here] = Math.max(1, chains[group[here]][here]);
         }
-        int[][] most = new int[groups][];
+        int[][] longest = new int[groups][];
         for (int each = 0; each < groups; each++) {
-            int[] of = times[each];
-            most[each] = IntStream.range(0, size)
+            int[] of = chains[each];
+            longest[each] = IntStream.range(0, size)
                     .filter(here -> of[here] > 0)
                     .boxed()
                     .sorted(Comparator.comparingInt(here -> -of[here]))
                     .mapToInt(Integer::intValue)
                     .toArray();
         }
-        return new Rounds(group, times, most);
+        this.group = group;
+        this.times = chains;
+        this.most = longest;
     }
 
     /**

@@ -4,7 +4,6 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 
 /** What waits for what, by places in a list of operations; never a loop. */
@@ -12,7 +11,7 @@ final class Waiting {
 
     private final List<Operation> operations;
     /** By identity: what an operation is done to is large, and each is there once. */
-    private final Map<Operation, Integer> places = new IdentityHashMap<>();
+    private final IdentityHashMap<Operation, Integer> places = new IdentityHashMap<>();
     /** For each operation all that come before it, directly or by way of others. */
     private final BitSet[] before;
 
