@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import kwibbet.card.Card;
@@ -23,23 +22,70 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.press.PressPlan;
 import kwibbet.wording.Phrase;
 
-/**
- * How a card is made: its operations in order, what waits for what, and how good the order is.
- *
- * @param card the card
- * @param way how its copies are made
- * @param steps the operations in the order they are done
- * @param waits what has to come before what, and why; what follows from these is left out
- * @param cost how good the order is
- * @param broken what could not be kept, since it contradicts the rest; empty where nothing does
- */
-public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits, Cost cost, List<Wait> broken) {
+/** How a card is made: its operations in order, what waits for what, and how good the order is. */
+public final class Making {
 
-    /** Copies the lists. */
-    public Making {
-        steps = List.copyOf(steps);
-        waits = List.copyOf(waits);
-        broken = List.copyOf(broken);
+    private final Card card;
+    private final Way way;
+    private final List<Operation> steps;
+    private final List<Wait> waits;
+    private final Cost cost;
+    private final List<Wait> broken;
+    private final List<Told> told;
+    /** The number under which each is told, by its id. */
+    private final Map<String, Integer> numbers = new HashMap<>();
+
+    private final Map<String, Integer> places = new HashMap<>();
+    private final Map<String, List<Wait>> before = new HashMap<>();
+    private final Map<String, List<Wait>> after = new HashMap<>();
+
+    private Making(Card card, Way way, List<Operation> steps, List<Wait> waits, Cost cost, List<Wait> broken) {
+        this.card = card;
+        this.way = way;
+        this.steps = List.copyOf(steps);
+        this.waits = List.copyOf(waits);
+        this.cost = cost;
+        this.broken = List.copyOf(broken);
+        this.steps.forEach(step -> places.put(step.id(), places.size()));
+        for (Wait wait : this.waits) {
+            before.computeIfAbsent(wait.after().id(), step -> new ArrayList<>()).add(wait);
+            after.computeIfAbsent(wait.before().id(), step -> new ArrayList<>()).add(wait);
+        }
+        this.told = findTold();
+        for (int i = 0; i < told.size(); i++) {
+            int number = i + 1;
+            told.get(i).steps().forEach(step -> numbers.put(step.id(), number));
+        }
+    }
+
+    /** The card. */
+    public Card card() {
+        return card;
+    }
+
+    /** How its copies are made. */
+    public Way way() {
+        return way;
+    }
+
+    /** The operations in the order they are done. */
+    public List<Operation> steps() {
+        return steps;
+    }
+
+    /** What has to come before what, and why; what follows from these is left out. */
+    public List<Wait> waits() {
+        return waits;
+    }
+
+    /** How good the order is. */
+    public Cost cost() {
+        return cost;
+    }
+
+    /** What could not be kept, since it contradicts the rest; empty where nothing does. */
+    public List<Wait> broken() {
+        return broken;
     }
 
     /**
@@ -112,7 +158,7 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
 
     /** The work as it lies before an operation is done. */
     public State stateBefore(Operation operation) {
-        return new State(card, steps.subList(0, steps.indexOf(operation)));
+        return new State(card, steps.subList(0, placeOf(operation)));
     }
 
     /** The work when all is done. */
@@ -174,7 +220,11 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
 
     /** The steps as they are told: some in the maker's words, some together, some left out. */
     public List<Told> told() {
-        List<Told> told = new ArrayList<>();
+        return told;
+    }
+
+    private List<Told> findTold() {
+        List<Told> all = new ArrayList<>();
         Set<String> done = new HashSet<>();
         for (int at = 0; at < steps.size(); at++) {
             Operation step = steps.get(at);
@@ -185,10 +235,10 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
             List<Operation> together = telling.isPresent() ? following(at, telling.get()) : alike(at);
             boolean isWhole = telling.filter(each -> isWhole(each, together)).isPresent();
             List<Operation> here = isWhole || telling.isEmpty() ? together : List.of(step);
-            told.add(new Told(here, telling.filter(each -> isWhole).map(Telling::words)));
+            all.add(new Told(here, telling.filter(each -> isWhole).map(Telling::words)));
             here.forEach(each -> done.add(each.id()));
         }
-        return told;
+        return List.copyOf(all);
     }
 
     /** What the maker says of a step; of what only serves another, as they say of that, unless they say something of itself. */
@@ -205,7 +255,7 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
     }
 
     private boolean isStuckNext(Operation.Adhere adhere) {
-        return steps.indexOf(adhere.stick()) == steps.indexOf(adhere) + 1;
+        return placeOf(adhere.stick()) == placeOf(adhere) + 1;
     }
 
     private static boolean isWhole(Telling telling, List<Operation> together) {
@@ -261,7 +311,7 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
 
     /** What is done right after a step; nothing where that is the last. */
     public Optional<Operation> following(Operation step) {
-        int next = steps.indexOf(step) + 1;
+        int next = placeOf(step) + 1;
         return next < steps.size() ? Optional.of(steps.get(next)) : Optional.empty();
     }
 
@@ -272,13 +322,11 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
 
     /** The number under which a step is told, from 1; 0 for what is left out. */
     public int numberOf(Operation step) {
-        List<Told> told = told();
-        return IntStream.range(0, told.size())
-                        .filter(at -> told.get(at).steps().stream()
-                                .anyMatch(each -> each.id().equals(step.id())))
-                        .findFirst()
-                        .orElse(-1)
-                + 1;
+        return numbers.getOrDefault(step.id(), 0);
+    }
+
+    private int placeOf(Operation step) {
+        return places.getOrDefault(step.id(), 0);
     }
 
     /** The number of what is told as one step, from 1. */
@@ -328,12 +376,12 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
 
     /** Why an operation is done no earlier. */
     public List<Wait> before(Operation operation) {
-        return waits.stream().filter(wait -> wait.after().equals(operation)).toList();
+        return List.copyOf(before.getOrDefault(operation.id(), List.of()));
     }
 
     /** What has to wait for an operation. */
     public List<Wait> after(Operation operation) {
-        return waits.stream().filter(wait -> wait.before().equals(operation)).toList();
+        return List.copyOf(after.getOrDefault(operation.id(), List.of()));
     }
 
     /**
@@ -372,7 +420,7 @@ public record Making(Card card, Way way, List<Operation> steps, List<Wait> waits
     /** The steps of one station that follow each other, as one reads them. */
     public List<Stretch> stretches() {
         List<Stretch> stretches = new ArrayList<>();
-        for (Told step : told()) {
+        for (Told step : told) {
             Optional<Stretch> last =
                     stretches.isEmpty() ? Optional.empty() : Optional.of(stretches.get(stretches.size() - 1));
             Station station = step.first().station();

@@ -484,7 +484,7 @@ public record CardPage(
 
     /** How it is made, one way or the other. */
     public Making making() {
-        return plan().makeOf(card(), way());
+        return worked.making(way());
     }
 
     public Drawing step(Making making, Making.Told step) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Function;
@@ -25,6 +26,7 @@ import kwibbet.fold.CardFolding;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Making;
 import kwibbet.making.Way;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
@@ -81,11 +83,21 @@ public class Workshop {
      *
      * @param plan everything worked out
      * @param findings the worst first
+     * @param makings how its card is made, as far as that was asked
      */
-    public record Worked(RunPlan plan, List<Finding> findings) {
+    public record Worked(RunPlan plan, List<Finding> findings, Map<Way, Making> makings) {
         /** Copies the findings. */
         public Worked {
             findings = List.copyOf(findings);
+        }
+
+        Worked(RunPlan plan, List<Finding> findings) {
+            this(plan, findings, new ConcurrentHashMap<>());
+        }
+
+        /** How its card is made, worked out once. */
+        public Making making(Way way) {
+            return makings.computeIfAbsent(way, each -> plan.makeOf(plan.card(), each));
         }
     }
 
