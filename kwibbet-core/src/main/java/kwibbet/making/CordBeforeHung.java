@@ -23,7 +23,7 @@ record CordBeforeHung() implements WaitRule {
                                 each,
                                 thread,
                                 "The cord goes through the pleats as they lie on each other, holes in line."));
-                    } else if (same && each.does() == Does.STICK) {
+                    } else if (same && each instanceof Operation.Stick) {
                         waits.add(wait(thread, each, "Hung, its pleats are no longer reached from both ends."));
                     }
                 }

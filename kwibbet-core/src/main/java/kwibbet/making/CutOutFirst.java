@@ -17,7 +17,8 @@ record CutOutFirst() implements WaitRule {
     public List<Wait> waits(Operations operations) {
         List<Wait> waits = new ArrayList<>();
         for (Operation later : operations.all()) {
-            boolean needsEdges = later.does() == Does.FOLD || later.does() == Does.STICK || later.does() == Does.OPEN;
+            boolean needsEdges =
+                    later.does() == Does.FOLD || later instanceof Operation.Stick || later.does() == Does.OPEN;
             for (Piece piece : later.pieces()) {
                 for (Operation cut : operations.cuttingOut(piece.id())) {
                     boolean foldedFirst = operations.press().scoredPaper(piece).isPresent();

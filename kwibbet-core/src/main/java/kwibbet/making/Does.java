@@ -24,6 +24,7 @@ public enum Does {
     TRIAL_FOLD(Station.FOLDING, 1),
     ADHESIVE(Station.ASSEMBLY, 0.5),
     STICK(Station.ASSEMBLY, 0.5),
+    LAY(Station.ASSEMBLY, 0.5),
     HOLD_END(Station.ASSEMBLY, 1),
     TUCK(Station.ASSEMBLY, 0.5),
     DUST(Station.ASSEMBLY, 0.5),
@@ -34,6 +35,7 @@ public enum Does {
     FASTEN(Station.ASSEMBLY, 2),
     CLOSE(Station.ASSEMBLY, 1, 10),
     WRAP(Station.ASSEMBLY, 1),
+    STAND_UP(Station.ASSEMBLY, 0.5),
     OWN(Station.OWN, 2);
 
     private final Station station;

@@ -23,7 +23,7 @@ record FoldedBackLast() implements WaitRule {
                                     || each.does() == Does.CUT_OUT
                                     || each.does() == Does.PRESS)) {
                         waits.add(wait(each, back, "Folded back, the face there is no longer to be worked on."));
-                    } else if (same && each.does() == Does.STICK) {
+                    } else if (same && each instanceof Operation.Stick) {
                         waits.add(wait(back, each, "Stuck down, its corners are not reached from behind."));
                     }
                 }

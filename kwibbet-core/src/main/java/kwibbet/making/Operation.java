@@ -793,6 +793,30 @@ public sealed interface Operation {
     }
 
     /**
+     * A part folded out so that the card stands on it.
+     *
+     * @param piece the piece it is part of
+     * @param leg the part
+     * @param called what makers call that
+     */
+    record StandUp(Piece piece, PanelId leg, String called) implements Operation {
+        @Override
+        public String id() {
+            return "stand-up-" + leg.value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.STAND_UP;
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.of("Fold " + called + " out and see that the card stands on it.");
+        }
+    }
+
+    /**
      * What is wet left alone until it is dry.
      *
      * @param wet what was done
@@ -940,7 +964,7 @@ public sealed interface Operation {
 
         @Override
         public Does does() {
-            return Does.STICK;
+            return join.adhesion().kind() == Adhesion.Kind.NONE ? Does.LAY : Does.STICK;
         }
 
         @Override
@@ -960,15 +984,12 @@ public sealed interface Operation {
 
         @Override
         public Phrase sentence(MeasureSystem system) {
-            boolean isLaid = join.adhesion().kind() == Adhesion.Kind.NONE;
-            return sentence((isLaid ? "Lay " : "Stick ") + piece.name(), system);
+            return sentence((does() == Does.LAY ? "Lay " : "Stick ") + piece.name(), system);
         }
 
         /** What to do where the adhesive was told by itself. */
         Phrase peeled(MeasureSystem system) {
-            return join.adhesion().kind() == Adhesion.Kind.NONE
-                    ? sentence(system)
-                    : sentence("Peel the liner and stick " + piece.name(), system);
+            return does() == Does.LAY ? sentence(system) : sentence("Peel the liner and stick " + piece.name(), system);
         }
 
         /** What to do where the adhesive is told just before. */

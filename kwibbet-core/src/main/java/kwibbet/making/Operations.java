@@ -90,6 +90,9 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
     /** Finds them. */
     private record Finder(Card card, PressPlan press) {
 
+        /** Folded so far, in degrees, a part lies flat again. */
+        private static final int FLAT = 180;
+
         List<Operation> found() {
             List<Operation> all = new ArrayList<>();
             for (Piece piece : card.pieces()) {
@@ -110,6 +113,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                 }
             }
             all.addAll(new Sleeves(card).held());
+            card.pieces().forEach(piece -> leg(piece, all));
             for (OwnStep own : card.design().own().steps()) {
                 card.piece(own.piece()).ifPresent(piece -> all.add(new Operation.Own(piece, own)));
             }
@@ -143,6 +147,20 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     .toList();
             if (!folded.isEmpty()) {
                 all.add(new Operation.Fold(piece, folded, Operation.Pressure.of(card, piece)));
+            }
+        }
+
+        /** The one part of a piece that is folded out neither flat nor back. */
+        private void leg(Piece piece, List<Operation> all) {
+            List<Panel> legs = card.panelsOf(piece.id()).stream()
+                    .filter(panel -> panel.hanging() instanceof Panel.OnScore hinge
+                            && hinge.degrees()
+                                    .filter(degrees -> degrees > 0 && degrees < FLAT)
+                                    .isPresent())
+                    .toList();
+            if (legs.size() == 1) {
+                Panel leg = legs.get(0);
+                all.add(new Operation.StandUp(piece, leg.id(), card.nameOf(leg)));
             }
         }
 

@@ -29,6 +29,7 @@ final class Rules {
             new CordBeforeHung(),
             new FoldedBackLast(),
             new BradsThroughStack(),
+            new StoodUpLast(),
             new ShutLast(),
             new OwnAsSaid(),
             new OwnWhileFlat());

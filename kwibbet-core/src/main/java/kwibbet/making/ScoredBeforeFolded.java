@@ -20,7 +20,7 @@ record ScoredBeforeFolded() implements WaitRule {
                 boolean same = later.piece().id().equals(score.piece().id());
                 if (same && (later.does() == Does.FOLD || later.does() == Does.FOLD_BACK)) {
                     waits.add(wait(score, later, "Paper that was not scored cracks along the fold."));
-                } else if (same && later.does() == Does.STICK) {
+                } else if (same && later instanceof Operation.Stick) {
                     waits.add(wait(score, later, "It does not lie flat on the board with something stuck to it."));
                 }
                 if (later.onto().filter(score.piece()::equals).isPresent()) {

@@ -18,7 +18,9 @@ record ShutLast() implements WaitRule {
             if (wrap.does() == Does.WRAP || wrap.does() == Does.CLOSE) {
                 for (Operation each : operations.all()) {
                     boolean onBand = each.onto().filter(wrap.piece()::equals).isPresent();
-                    boolean last = each.does() == Does.WRAP || (wrap.does() == Does.CLOSE && each.does() == Does.CLOSE);
+                    boolean last = each.does() == Does.WRAP
+                            || each.does() == Does.STAND_UP
+                            || (wrap.does() == Does.CLOSE && each.does() == Does.CLOSE);
                     if (!last && !onBand) {
                         waits.add(wait(
                                 each,

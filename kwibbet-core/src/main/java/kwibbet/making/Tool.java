@@ -23,6 +23,7 @@ public record Tool(String key, String words) {
             case EMBOSS -> new Tool("folder", "embossing folder");
             case HEAT -> new Tool("heat", "heat tool");
             case DRY -> new Tool("nothing", "nothing");
+            case LAY -> of(Adhesion.Kind.NONE);
             case SET_MAGNET, FOLD_BACK, CLOSE -> new Tool("glue", "glue");
             case FOLD, TRIAL_FOLD -> new Tool("bone-folder", "bone folder");
             case ADHESIVE, STICK, HOLD_END, TUCK, WRAP -> of(Adhesion.Kind.TAPE);
@@ -31,7 +32,7 @@ public record Tool(String key, String words) {
             case THREAD -> new Tool("needle", "blunt needle");
             case KEEP -> new Tool("tweezers", "tweezers");
             case FASTEN -> new Tool("brads", "brads");
-            case OWN -> new Tool("hands", "your hands");
+            case STAND_UP, OWN -> new Tool("hands", "your hands");
         };
     }
 

@@ -94,6 +94,15 @@ public final class TrialMaking {
             tuck(tuck);
         } else if (step instanceof Operation.TrialFold trial) {
             trialFold(trial);
+        } else if (step instanceof Operation.StandUp stand) {
+            boolean isUnfinished = all.stream()
+                    .anyMatch(each -> !done.contains(each)
+                            && each.does() != Does.STAND_UP
+                            && each.does() != Does.OWN
+                            && each.does() != Does.DRY);
+            if (isUnfinished) {
+                ruin(stand, "it does not lie flat for what is still to be done");
+            }
         } else if (step instanceof Operation.Dry dry) {
             if (!done.contains(dry.wet())) {
                 ruin(dry, "nothing is wet yet");
@@ -109,7 +118,7 @@ public final class TrialMaking {
         boolean banded = done.stream().anyMatch(each -> each.does() == Does.WRAP);
         boolean glued = done.stream().anyMatch(each -> each.does() == Does.CLOSE);
         boolean closes = step.does() == Does.WRAP || step.does() == Does.CLOSE;
-        if (step.does() == Does.DRY) {
+        if (step.does() == Does.DRY || step.does() == Does.STAND_UP) {
             return;
         }
         if (glued && !closes && !isOnBand(step)) {

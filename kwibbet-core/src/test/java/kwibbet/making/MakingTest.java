@@ -1,5 +1,6 @@
 package kwibbet.making;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -238,6 +239,28 @@ class MakingTest {
         assertThat(magnet.sentence(MeasureSystem.INCH).text())
                 .startsWith("latch, turned over: ")
                 .contains("3/8 in from the left");
+    }
+
+    /** Hands are busy for as long as all steps but drying take, each for all copies; what stands is stood up when all else is done. */
+    @Test
+    void theMinutesOfAllStepsAddUpAndWhatDriesIsNoWork() {
+        Making making = making(
+                base("folded", "5", "7")
+                        .plus(add("surface", "hello", front()))
+                        .plus(add("stand-strip", "leg", on("back-outside"))),
+                Way.BATCH);
+        assertThat(making.steps())
+                .extracting(Operation::does)
+                .contains(Does.DRY)
+                .endsWith(Does.STAND_UP);
+        double each =
+                byHands(making.steps()).stream().mapToDouble(Operation::minutes).sum();
+        assertThat(Pace.UNKNOWN.total(making, 3))
+                .isEqualTo(new Pace.Total(3 * each, 0, making.told().size() - 1));
+        Pace own = new Pace(List.of(new Timing("STAND_UP", 3, Duration.ofMinutes(30))));
+        assertThat(own.total(making, 3))
+                .isEqualTo(
+                        new Pace.Total(3 * (each - 0.5) + 30, 1, making.told().size() - 1));
     }
 
     /** The trimmer's rectangles and the steps give just the card: each join made once, each opening cut once, all lines scored, all faces worked on. */

@@ -1,5 +1,6 @@
 package kwibbet.app.card;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
@@ -37,6 +38,8 @@ import kwibbet.card.OwnStep;
 import kwibbet.card.PieceId;
 import kwibbet.card.Side;
 import kwibbet.making.Making;
+import kwibbet.making.Pace;
+import kwibbet.making.Timing;
 import kwibbet.making.Way;
 import kwibbet.paper.PaperShelf;
 import kwibbet.run.CardRun;
@@ -63,7 +66,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 /** How the card's pages answer when their collaborators do what is hard to bring about for real. */
 @WebMvcTest(CardController.class)
 @Import({CardEdits.class, Workshop.class})
-@MockitoBean(types = {PlanBook.class, Runs.class, Bench.class})
+@MockitoBean(types = {PlanBook.class, Runs.class})
 class CardControllerTest {
 
     private static final CardRun RUN = Samples.run("Card");
@@ -81,6 +84,9 @@ class CardControllerTest {
     @MockitoBean
     private Readiness readiness;
 
+    @MockitoBean
+    private Bench bench;
+
     @BeforeEach
     void set() {
         when(designs.get("7")).thenReturn(STORED);
@@ -89,6 +95,7 @@ class CardControllerTest {
         when(inventory.shelf()).thenReturn(new PaperShelf(List.of()));
         when(inventory.toolbox()).thenReturn(Toolbox.GENERIC);
         when(inventory.materials()).thenReturn(Materials.USUAL);
+        when(bench.pace()).thenReturn(new Pace(List.of(new Timing("SCORE", 12, Duration.ofMinutes(6)))));
     }
 
     @Test
