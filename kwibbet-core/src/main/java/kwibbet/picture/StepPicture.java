@@ -93,6 +93,9 @@ public final class StepPicture {
             return picture.sketch.filling("The fold of the " + piece.name());
         }
         picture.flat(piece, palette);
+        Placement up = step.face() == Side.UP ? Placement.SAME : Operation.turnedOver(lying);
+        picture.layers(
+                with(before, step), lying, step.face(), up.within(Placement.at(picture.piece.corner())), palette);
         if (step instanceof Operation.Adhere adhere) {
             picture.adhesive(adhere, palette);
             return picture.sketch.filling("The adhesive on the " + piece.name());
@@ -359,6 +362,19 @@ public final class StepPicture {
                 .forEach(sketch::add);
     }
 
+    /** What is stuck to a face by now, with what is stuck to that. */
+    private void layers(State state, Piece on, Side side, Placement lying, Palette palette) {
+        state.stuckOn(on.id(), side).forEach(join -> layer(state, join, lying, palette));
+    }
+
+    private void layer(State state, Join join, Placement lower, Palette palette) {
+        Piece upper = state.asItIs(state.card().pieceOf(join.upper()));
+        Placement lying = join.placement().within(lower);
+        Side up = lying.mirrored() ? Side.UNDER : Side.UP;
+        sketch.add(Mark.Area.of(upper.material().in(lying), palette.fill(upper, up), Line.CUT, palette.ink(upper, up)));
+        layers(state, upper, up, lying, palette);
+    }
+
     /** Hatched where it goes, on the face that is up. */
     private void adhesive(Operation.Adhere adhere, Palette palette) {
         Piece bare = adhere.piece();
@@ -495,7 +511,7 @@ public final class StepPicture {
             Ink ink = palette.ink(stick.piece(), Side.UP);
             sketch.add(Mark.Area.of(material.in(beside), palette.fill(stick.piece(), Side.UP), Line.CUT, ink)
                     .lifted());
-            on(stick.piece(), Side.UP, beside);
+            picture.layers(before, stick.piece(), Side.UP, beside, palette);
             for (Region tape : stick.join().adhesive()) {
                 picture.hatch(
                         tape.in(toUpper).in(beside), stick.join().adhesion().kind(), ink);
@@ -518,25 +534,11 @@ public final class StepPicture {
             picture.sketch.add(Mark.Area.of(area, palette.fill(lower, side), Line.CUT, groundInk()));
             before.stuckOn(lower.id(), side).stream()
                     .filter(join -> join.panel().equals(stick.join().panel()))
-                    .forEach(join -> layer(join, toUpper.within(there)));
+                    .forEach(join -> picture.layer(before, join, toUpper.within(there), palette));
         }
 
         private Ink groundInk() {
             return palette.ink(stick.lower(), stick.join().side());
-        }
-
-        /** What is stuck there by now, with what is stuck to that. */
-        private void layer(Join join, Placement lower) {
-            Piece piece = before.asItIs(before.card().pieceOf(join.upper()));
-            Placement lying = join.placement().within(lower);
-            Side up = lying.mirrored() ? Side.UNDER : Side.UP;
-            picture.sketch.add(Mark.Area.of(
-                    piece.material().in(lying), palette.fill(piece, up), Line.CUT, palette.ink(piece, up)));
-            on(piece, up, lying);
-        }
-
-        private void on(Piece piece, Side side, Placement lying) {
-            before.stuckOn(piece.id(), side).forEach(join -> layer(join, lying));
         }
 
         private void figures() {
