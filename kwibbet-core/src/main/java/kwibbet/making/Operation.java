@@ -700,14 +700,20 @@ public sealed interface Operation {
 
         @Override
         public Phrase sentence(MeasureSystem system) {
+            boolean hasHoles = !piece().openings().isEmpty()
+                    || stick.join().adhesive().stream()
+                            .anyMatch(region -> !region.holes().isEmpty());
             return Phrase.in(system)
-                    .phrase(how(system))
+                    .phrase(start(system))
+                    .words(", ")
+                    .length(stick.join().adhesion().kind().offEdge())
+                    .words(hasHoles ? " off edges and openings" : " off its edges")
                     .words(". Leave its liner on.")
                     .end();
         }
 
-        /** Of what, where to and where not. */
-        Phrase how(MeasureSystem system) {
+        /** Of what, and where to. */
+        Phrase start(MeasureSystem system) {
             Adhesion adhesion = stick.join().adhesion();
             Phrase.Writer writer =
                     Phrase.in(system).words("Put " + adhesion.kind().words());
@@ -718,13 +724,8 @@ public sealed interface Operation {
                     Wording.isClose(stick.own().size().width(), piece().size().width())
                             && Wording.isClose(
                                     stick.own().size().height(), piece().size().height());
-            writer.words(" on the " + (face() == Side.UP ? "front" : "back") + " of " + (isWhole ? "" : "the part of ")
-                    + piece().name() + (isWhole ? ", " : " that is stuck, "));
-            boolean hasHoles = !piece().openings().isEmpty()
-                    || stick.join().adhesive().stream()
-                            .anyMatch(region -> !region.holes().isEmpty());
-            return writer.length(adhesion.kind().offEdge())
-                    .words(hasHoles ? " off edges and openings" : " off its edges")
+            return writer.words(" on the " + (isWhole ? "" : "hatched part of the ")
+                            + (face() == Side.UP ? "front" : "back") + " of " + piece().name())
                     .end();
         }
     }
@@ -995,8 +996,8 @@ public sealed interface Operation {
         /** What to do where the adhesive is told just before. */
         Phrase after(Adhere adhesive, MeasureSystem system) {
             return Phrase.in(system)
-                    .phrase(adhesive.how(system))
-                    .phrase(sentence(", and stick it", system))
+                    .phrase(adhesive.start(system))
+                    .phrase(sentence(" and stick it", system))
                     .end();
         }
 

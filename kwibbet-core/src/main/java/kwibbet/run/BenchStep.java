@@ -32,6 +32,11 @@ public sealed interface BenchStep {
     /** How long it usually takes each time, in minutes; common practice, no source. */
     double usualMinutes();
 
+    /** Whether nothing is done, but something dries: all of it at once. */
+    default boolean isWaiting() {
+        return false;
+    }
+
     /**
      * Sheets or strips cut at one setting of the fence.
      *
@@ -134,6 +139,11 @@ public sealed interface BenchStep {
      * @param due how many cards are made
      */
     record Made(StepKey key, int line, Making making, Making.Told step, int due) implements BenchStep {
+        @Override
+        public boolean isWaiting() {
+            return step.isWaiting();
+        }
+
         @Override
         public String timedAs() {
             return step.lead().timedAs();

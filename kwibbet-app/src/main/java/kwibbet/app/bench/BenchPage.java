@@ -304,6 +304,9 @@ public record BenchPage(KeptRun run, RunBench bench, BenchStation station, int a
     /** How long what is left of the step takes, and from what that is known. */
     public String minutes() {
         BenchStep step = step();
+        if (step.isWaiting()) {
+            return Pace.UNKNOWN.of(step.timedAs(), 1, step.usualMinutes()).words(1);
+        }
         int times = Math.max(1, atOnce());
         return kept.pace().of(step.timedAs(), times, step.usualMinutes()).words(times);
     }
