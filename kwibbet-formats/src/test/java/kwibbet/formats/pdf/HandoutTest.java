@@ -66,7 +66,7 @@ class HandoutTest {
                     .contains("Sheet A", "Set the fence to 7 in.", "2 at once, top edge at the fence, and cut each.")
                     .contains("Base, inside up, left edge at the fence: score in groove 5 in.")
                     .contains("If you are left-handed:", "right edge at the fence: score in groove 5 in.")
-                    .contains("Put tape on the back of Lower mat and stick it on the front, centred: ")
+                    .contains("Put tape on the back of Lower mat and stick it on ")
                     .contains("valley score", "offcut")
                     .contains("Base at full size", "4 in", "100 mm");
         }
