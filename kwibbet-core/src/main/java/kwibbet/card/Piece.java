@@ -151,6 +151,12 @@ public record Piece(
                 id, name, paper, chosen, outline, scores, openings, slits, zones, joined(partCuts, List.of(cut)));
     }
 
+    /** This piece as it is seen with its upper face up: without what is done to the other. */
+    public Piece seenFromAbove() {
+        List<Zone> seen = zones.stream().filter(zone -> zone.side() == Side.UP).toList();
+        return new Piece(id, name, paper, chosen, outline, scores, openings, slits, seen, partCuts);
+    }
+
     /** This piece turned over or round, in the outer frame of {@code placement}. */
     public Piece in(Placement placement) {
         return new Piece(

@@ -15,11 +15,21 @@ record Drying(Waiting waiting) {
     /**
      * An order in which what is wet has dried before anything touches it.
      *
-     * @param order all that hands do
-     * @param waits what comes before what; takes in what waits for something to dry
+     * @param order all that is done
+     * @param waits what waits for what to dry
      */
-    List<Operation> allowedFor(List<Operation> order, List<Wait> waits) {
+    record Dried(List<Operation> order, List<Wait> waits) {
+        /** Copies the lists. */
+        Dried {
+            order = List.copyOf(order);
+            waits = List.copyOf(waits);
+        }
+    }
+
+    /** All that hands do, and what dries meanwhile. */
+    Dried of(List<Operation> order) {
         List<Operation> all = new ArrayList<>(order);
+        List<Wait> waits = new ArrayList<>();
         for (Operation wet : order) {
             if (wet.drying() > 0) {
                 Operation.Dry dry = new Operation.Dry(wet);
@@ -30,7 +40,7 @@ record Drying(Waiting waiting) {
                 next(order, dry).forEach(each -> waits.add(new Wait(dry, each, RULE, reason)));
             }
         }
-        return all;
+        return new Dried(all, waits);
     }
 
     /** What touches what is wet and waits for nothing else that does. */

@@ -124,7 +124,9 @@ public final class Making {
         public String words() {
             boolean isFewest = counted.moves() == atLeast.moves() && counted.tools() == atLeast.tools();
             String changes = times(counted.tools(), "change of tool", "changes of tool");
-            String turns = times(counted.turns(), "turn over", "turns over");
+            String turns = counted.turns() == 0
+                    ? "nothing turned over"
+                    : "pieces turned over " + times(counted.turns(), "time", "times");
             if (isFewest && counted.turns() == atLeast.turns()) {
                 return changes + " and " + turns + ", the fewest";
             }
@@ -153,7 +155,9 @@ public final class Making {
         OrderSearch.Found found = OrderSearch.run(waiting, changes);
         List<Operation> smooth = new Smoothing(waiting, changes).of(found.order());
         Cost cost = new Cost(changes.count(smooth), found.atLeast());
-        return new Making(card, way, new Drying(waiting).allowedFor(smooth, kept), kept, cost, broken);
+        Drying.Dried dried = new Drying(waiting).of(smooth);
+        kept.addAll(dried.waits());
+        return new Making(card, way, dried.order(), kept, cost, broken);
     }
 
     /** The work as it lies before an operation is done. */
@@ -185,7 +189,10 @@ public final class Making {
 
         /** By which it is named and timed: what is stuck, where its adhesive is told with it; otherwise what is done first. */
         public Operation lead() {
-            return first() instanceof Operation.Adhere ? last() : first();
+            return steps.stream()
+                    .filter(step -> !(step instanceof Operation.Adhere))
+                    .findFirst()
+                    .orElse(first());
         }
 
         /** Whether nothing is done, but something dries. */
@@ -326,7 +333,8 @@ public final class Making {
     }
 
     private int placeOf(Operation step) {
-        return places.getOrDefault(step.id(), 0);
+        return Optional.ofNullable(places.get(step.id()))
+                .orElseThrow(() -> new IllegalArgumentException(step.id() + " is no step of this card"));
     }
 
     /** The number of what is told as one step, from 1. */

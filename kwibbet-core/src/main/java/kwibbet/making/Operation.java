@@ -505,7 +505,7 @@ public sealed interface Operation {
             Rect bounds = asItLies().outline().bounds();
             Phrase.Writer writer = Phrase.in(system)
                     .words(piece.name() + (zone.side() == Side.UP ? ": " : ", turned over: "))
-                    .words(does == Does.MASK ? "lay low-tack tape as a frame out to " : zone.words() + ", on ")
+                    .words(does == Does.MASK ? "lay low-tack tape round an area of " : zone.words() + ", on ")
                     .size(bounds.size())
                     .words(", ");
             Margins margins = Margins.of(bounds, Rect.atOrigin(piece.size()));
@@ -798,9 +798,8 @@ public sealed interface Operation {
      *
      * @param piece the piece it is part of
      * @param leg the part
-     * @param called what makers call that
      */
-    record StandUp(Piece piece, PanelId leg, String called) implements Operation {
+    record StandUp(Piece piece, PanelId leg) implements Operation {
         @Override
         public String id() {
             return "stand-up-" + leg.value();
@@ -813,7 +812,7 @@ public sealed interface Operation {
 
         @Override
         public Phrase sentence(MeasureSystem system) {
-            return Phrase.of("Fold " + called + " out and see that the card stands on it.");
+            return Phrase.of("Fold " + piece.name() + " out at its fold and see that the card stands on it.");
         }
     }
 
@@ -856,7 +855,7 @@ public sealed interface Operation {
 
         /** Whether something else touches what is wet. */
         public boolean isTouchedBy(Operation other) {
-            if (other.does() == Does.WRAP || other.does() == Does.CLOSE) {
+            if (other.does() == Does.WRAP || other.does() == Does.CLOSE || other.does() == Does.STAND_UP) {
                 return true;
             }
             boolean same = other.pieces().stream().anyMatch(wet.pieces()::contains)

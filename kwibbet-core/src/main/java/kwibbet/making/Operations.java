@@ -160,7 +160,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     .toList();
             if (legs.size() == 1) {
                 Panel leg = legs.get(0);
-                all.add(new Operation.StandUp(piece, leg.id(), card.nameOf(leg)));
+                all.add(new Operation.StandUp(piece, leg.id()));
             }
         }
 
@@ -186,28 +186,26 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     Parameter.Choice technique = technique(zone);
                     all.add(new Operation.Treat(
                             piece, zone, work(technique), new Tool("medium:" + technique.key(), technique.label())));
+                    if (isMasked(piece, zone, work(technique))) {
+                        all.add(new Operation.Treat(piece, zone, Does.MASK, Tool.usual(Does.MASK)));
+                        all.add(new Operation.Treat(piece, zone, Does.UNMASK, Tool.usual(Does.UNMASK)));
+                    }
                 }
                 case MAGNET -> all.add(new Operation.Treat(piece, zone, Does.SET_MAGNET, Tool.usual(Does.SET_MAGNET)));
                 case PENCIL -> {
                     all.add(new Operation.Treat(piece, zone, Does.MARK, Tool.usual(Does.MARK)));
                     all.add(new Operation.Treat(piece, zone, Does.ERASE, Tool.usual(Does.ERASE)));
                 }
-                case KEEP_OUT -> {
-                    if (isMask(piece, zone)) {
-                        all.add(new Operation.Treat(piece, zone, Does.MASK, Tool.usual(Does.MASK)));
-                        all.add(new Operation.Treat(piece, zone, Does.UNMASK, Tool.usual(Does.UNMASK)));
-                    }
-                }
+                case KEEP_OUT -> {}
             }
         }
 
-        /** What is kept free around an area that ink or colour is spread over. */
-        private boolean isMask(Piece piece, Zone free) {
-            return piece.zones().stream()
-                    .filter(zone ->
-                            zone.use() == Zone.Use.SURFACE && zone.owner().equals(free.owner()))
-                    .map(zone -> work(technique(zone)))
-                    .anyMatch(does -> does == Does.STENCIL || does == Does.COLOUR);
+        /** Ink and colour are spread past an area, unless what is kept free around it is covered. */
+        private static boolean isMasked(Piece piece, Zone area, Does work) {
+            return (work == Does.STENCIL || work == Does.COLOUR)
+                    && piece.zones().stream()
+                            .anyMatch(zone -> zone.use() == Zone.Use.KEEP_OUT
+                                    && zone.owner().equals(area.owner()));
         }
 
         private static Does work(Parameter.Choice technique) {

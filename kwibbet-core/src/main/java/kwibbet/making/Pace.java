@@ -49,7 +49,7 @@ public record Pace(List<Timing> timings) {
     public record Total(double minutes, int timed, int steps) {
         /** How long, and from what that is known. */
         public String words() {
-            return "about " + time(minutes)
+            return "about " + time(minutes) + " of work"
                     + (timed == 0
                             ? ", as is usual"
                             : timed == steps
@@ -73,15 +73,17 @@ public record Pace(List<Timing> timings) {
         return whole / AN_HOUR + " h" + (whole % AN_HOUR == 0 ? "" : " " + whole % AN_HOUR + " min");
     }
 
-    /**
-     * How long a step takes, each time.
-     *
-     * @param step the step
-     * @param copies how many cards are made
-     * @param way whether it is done for all of them in a row
-     */
-    public Minutes of(Making.Told step, int copies, Way way) {
-        return of(step.lead().timedAs(), way == Way.BATCH ? copies : 1, step.minutes());
+    private Minutes of(Making making, Making.Told step, int copies) {
+        return of(step.lead().timedAs(), inARow(making, copies), step.minutes());
+    }
+
+    private static int inARow(Making making, int copies) {
+        return making.way() == Way.BATCH ? copies : 1;
+    }
+
+    /** How long a step takes for as many of so many copies as are done in a row, and from what that is known. */
+    public String words(Making making, Making.Told step, int copies) {
+        return of(making, step, copies).words(inARow(making, copies));
     }
 
     /** How long hands are busy with so many copies of a card; what only dries does not count. */
@@ -91,7 +93,7 @@ public record Pace(List<Timing> timings) {
         int steps = 0;
         for (Making.Told step : making.told()) {
             if (!step.isWaiting()) {
-                Minutes each = of(step, copies, making.way());
+                Minutes each = of(making, step, copies);
                 minutes += each.minutes() * copies;
                 timed += each.timings() > 0 ? 1 : 0;
                 steps++;

@@ -1,6 +1,8 @@
 package kwibbet.making;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import kwibbet.card.Card;
@@ -67,8 +69,9 @@ public record State(Card card, List<Operation> done) {
     }
 
     private boolean isSeen(Piece piece, Zone zone) {
-        return worked(piece, zone).findAny().isPresent()
-                && worked(piece, zone).noneMatch(does -> does == Does.ERASE || does == Does.UNMASK);
+        Set<Does> worked = worked(piece, zone).collect(Collectors.toSet());
+        boolean isMasked = worked.remove(Does.MASK) && !worked.remove(Does.UNMASK);
+        return isMasked || (!worked.isEmpty() && !worked.contains(Does.ERASE));
     }
 
     private Stream<Does> worked(Piece piece, Zone zone) {

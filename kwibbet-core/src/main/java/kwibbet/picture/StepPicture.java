@@ -86,7 +86,7 @@ public final class StepPicture {
             return whole.sketch.filling("The scores of the " + crease.piece().name());
         }
         Piece lying = with(before, step).asItIs(step.piece());
-        Piece piece = step.face() == Side.UP ? lying : lying.in(Operation.turnedOver(lying));
+        Piece piece = (step.face() == Side.UP ? lying : lying.in(Operation.turnedOver(lying))).seenFromAbove();
         StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
         if (step instanceof Operation.Fold fold) {
             picture.folding(fold, piece, palette);

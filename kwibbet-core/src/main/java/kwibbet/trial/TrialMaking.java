@@ -95,14 +95,7 @@ public final class TrialMaking {
         } else if (step instanceof Operation.TrialFold trial) {
             trialFold(trial);
         } else if (step instanceof Operation.StandUp stand) {
-            boolean isUnfinished = all.stream()
-                    .anyMatch(each -> !done.contains(each)
-                            && each.does() != Does.STAND_UP
-                            && each.does() != Does.OWN
-                            && each.does() != Does.DRY);
-            if (isUnfinished) {
-                ruin(stand, "it does not lie flat for what is still to be done");
-            }
+            standUp(stand);
         } else if (step instanceof Operation.Dry dry) {
             if (!done.contains(dry.wet())) {
                 ruin(dry, "nothing is wet yet");
@@ -147,7 +140,7 @@ public final class TrialMaking {
                     && wet instanceof Operation.Treat first
                     && !isAt(first, ink)
                     && first.zone().side() == ink.zone().side();
-            boolean pressed = step.does() == Does.CLOSE || step.does() == Does.WRAP;
+            boolean pressed = step.does() == Does.CLOSE || step.does() == Does.WRAP || step.does() == Does.STAND_UP;
             if (pressed || (inHand && !beside)) {
                 ruin(step, "what is wet there smears or slides");
             }
@@ -212,6 +205,17 @@ public final class TrialMaking {
         }
         if (under(tuck.piece().id()).isEmpty()) {
             ruin(tuck, "it is carried by nothing yet");
+        }
+    }
+
+    private void standUp(Operation.StandUp stand) {
+        boolean isUnfinished = all.stream()
+                .anyMatch(each -> !done.contains(each)
+                        && each.does() != Does.STAND_UP
+                        && each.does() != Does.OWN
+                        && each.does() != Does.DRY);
+        if (isUnfinished) {
+            ruin(stand, "it does not lie flat for what is still to be done");
         }
     }
 

@@ -241,6 +241,37 @@ class MakingTest {
                 .contains("3/8 in from the left");
     }
 
+    /** A mask is measured by what it leaves free, comes off when the ink is dry, and takes nothing of the picture with it. */
+    @Test
+    void aMaskLeavesTheAreaFreeThatIsInked() {
+        Making making = making(
+                base("folded", "5", "7")
+                        .plus(add(
+                                "surface",
+                                "sky",
+                                on("back-inside"),
+                                "technique",
+                                "stencil",
+                                "width",
+                                "3",
+                                "height",
+                                "2",
+                                "keepFree",
+                                "1/4")),
+                Way.ONE);
+        String mask = making.steps().stream()
+                .filter(step -> step.does() == Does.MASK)
+                .map(step -> step.sentence(MeasureSystem.INCH).text())
+                .findFirst()
+                .orElseThrow();
+        assertThat(mask).startsWith("Base: lay low-tack tape round an area of 3 × 2 in, ");
+        assertThat(making.steps().stream()
+                        .map(Operation::does)
+                        .filter(List.of(Does.MASK, Does.STENCIL, Does.DRY, Does.UNMASK)::contains))
+                .containsExactly(Does.MASK, Does.STENCIL, Does.DRY, Does.UNMASK);
+        assertThat(making.finished().asItIs(making.card().base()).zones()).hasSize(1);
+    }
+
     /** Hands are busy for as long as all steps but drying take, each for all copies; what stands is stood up when all else is done. */
     @Test
     void theMinutesOfAllStepsAddUpAndWhatDriesIsNoWork() {

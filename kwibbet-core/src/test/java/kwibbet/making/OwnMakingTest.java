@@ -138,6 +138,10 @@ class OwnMakingTest {
     void stepsAreToldAsTheMakerWants() {
         Making usual = making(TWO_MATS, Way.ONE);
         List<String> ids = ids(usual);
+        Design both = with(TWO_MATS, own -> own.told(new Telling(ids.subList(2, ids.size()), "Stick both mats.")));
+        Making.Told stuck = making(both, Way.ONE).told().get(2);
+        assertThat(stuck.words()).contains("Stick both mats.");
+        assertThat(stuck.lead().id()).isEqualTo(ids.get(3));
         Design together = with(TWO_MATS, own -> own.told(new Telling(ids.subList(0, 2), "Score and fold it.")));
         assertThat(words(making(together, Way.ONE))).hasSize(3).startsWith("Score and fold it.");
         assertThat(making(together, Way.ONE).stateBefore(usual.steps().get(2)).done())

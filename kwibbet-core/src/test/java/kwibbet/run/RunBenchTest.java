@@ -180,8 +180,8 @@ class RunBenchTest {
         assertThat(pace.of("STICK", 12, 1)).isEqualTo(new Pace.Minutes(1, 0));
         assertThat(pace.of("STICK", 22, 1).words(22)).isEqualTo("about 11 min, from 3 of your timings");
         assertThat(pace.of("STICK", 1, 1).words(1)).isEqualTo("about 2 min, from one timing of yours");
-        assertThat(new Pace.Total(165, 0, 12).words()).isEqualTo("about 2 h 45 min, as is usual");
-        assertThat(new Pace.Total(120, 3, 12).words()).isEqualTo("about 2 h, 3 of 12 steps by your timings");
+        assertThat(new Pace.Total(165, 0, 12).words()).isEqualTo("about 2 h 45 min of work, as is usual");
+        assertThat(new Pace.Total(120, 3, 12).words()).isEqualTo("about 2 h of work, 3 of 12 steps by your timings");
         assertThat(pace.of("FOLD", 1, 0.5).words(1)).isEqualTo("about 30 s, as is usual");
     }
 }

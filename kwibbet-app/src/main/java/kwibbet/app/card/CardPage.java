@@ -412,8 +412,7 @@ public record CardPage(
 
     /** How long a step takes: for one card, or for all in a row. */
     public String minutes(Making making, Making.Told step) {
-        int times = making.way() == Way.BATCH ? plan().copies().cards() : 1;
-        return step.isWaiting() ? "" : pace.of(step, times, making.way()).words(times);
+        return pace.words(making, step, plan().copies().cards());
     }
 
     /** Where a step of the maker's own can be done: each face of each piece. */

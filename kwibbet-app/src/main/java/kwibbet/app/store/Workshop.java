@@ -78,21 +78,25 @@ public class Workshop {
 
     private record Together(List<SettledRun.Line> lines, Thrift thrift, PaperShelf shelf, Toolbox tools) {}
 
-    /**
-     * A run with what is worth a look.
-     *
-     * @param plan everything worked out
-     * @param findings the worst first
-     * @param makings how its card is made, as far as that was asked
-     */
-    public record Worked(RunPlan plan, List<Finding> findings, Map<Way, Making> makings) {
-        /** Copies the findings. */
-        public Worked {
-            findings = List.copyOf(findings);
-        }
+    /** A run with what is worth a look. */
+    public static final class Worked {
+        private final RunPlan plan;
+        private final List<Finding> findings;
+        private final Map<Way, Making> makings = new ConcurrentHashMap<>();
 
         Worked(RunPlan plan, List<Finding> findings) {
-            this(plan, findings, new ConcurrentHashMap<>());
+            this.plan = plan;
+            this.findings = List.copyOf(findings);
+        }
+
+        /** Everything worked out. */
+        public RunPlan plan() {
+            return plan;
+        }
+
+        /** What is worth a look, the worst first. */
+        public List<Finding> findings() {
+            return findings;
         }
 
         /** How its card is made, worked out once. */
