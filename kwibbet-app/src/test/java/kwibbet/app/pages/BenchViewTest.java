@@ -101,11 +101,13 @@ class BenchViewTest {
         page.locator("#onward").click();
         page.waitForURL("**/bench/press*");
         page.navigate(bench + "/make?way=one");
+        // Scored at the board, the first step is done; the walk begins with the one after it.
+        assertThat(page.locator(".bench-at")).hasText("Step 2 of 5");
         assertThat(count(page)).hasText("0 of 16 cards done");
         page.locator("#timer").click();
         assertThat(page.locator("#timer")).containsText("Stop the timer");
         page.locator("#step-done").click();
-        assertThat(page.locator(".bench-at")).hasText("Step 2 of 5");
+        assertThat(page.locator(".bench-at")).hasText("Step 3 of 5");
         assertThat(page.locator("#timer")).containsText("Stop the timer");
         page.navigate(bench.replaceAll("/bench$", ""));
         assertThat(page.locator(".standing-word")).hasText("begun");
