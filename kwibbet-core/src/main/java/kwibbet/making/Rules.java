@@ -19,6 +19,7 @@ final class Rules {
             new WorkedBeforeCovered(),
             new FoldedBeforeStuck(),
             new FilmAfterInk(),
+            new HeatAwayFromFilm(),
             new FlatForInk(),
             new InkBeforeDie(),
             new MaskedWhileInked(),

@@ -16,10 +16,12 @@ import kwibbet.card.Side;
 import kwibbet.card.Zone;
 import kwibbet.making.Does;
 import kwibbet.making.Operation;
+import kwibbet.measure.Length;
 import kwibbet.press.PressPlan;
 import kwibbet.press.Want;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 
 /**
@@ -391,6 +393,31 @@ public final class TrialMaking {
                         && adhere.stick().join().touching() == treat.zone().side());
     }
 
+    /** Whether film within an inch hangs on the same work by now. */
+    private boolean isHotBesideFilm(Operation.Treat heat) {
+        Set<PieceId> work = new LinkedHashSet<>(Set.of(heat.piece().id()));
+        List<Join> stuck = stuck().toList();
+        for (int before = 0; before < work.size(); ) {
+            before = work.size();
+            for (Join join : stuck) {
+                if (work.contains(join.upper()) || work.contains(join.lower())) {
+                    work.add(join.upper());
+                    work.add(join.lower());
+                }
+            }
+        }
+        Optional<Rect> hot = lies(heat.piece().id(), heat.zone().outline());
+        return work.stream()
+                .filter(each -> card.isClear(each) && !each.equals(heat.piece().id()))
+                .flatMap(each -> lies(each, card.pieceOf(each).outline()).stream())
+                .anyMatch(film -> hot.filter(spot -> film.grown(Length.ofInches(1)).overlaps(spot))
+                        .isPresent());
+    }
+
+    private Optional<Rect> lies(PieceId piece, Outline outline) {
+        return card.onBase(piece).map(place -> outline.in(place).bounds());
+    }
+
     private void ink(Operation.Treat treat) {
         Piece piece = treat.piece();
         boolean onFoam = under(piece.id())
@@ -411,7 +438,7 @@ public final class TrialMaking {
         boolean film = stuck().anyMatch(
                         join -> (join.lower().equals(piece.id()) || join.upper().equals(piece.id()))
                                 && (card.isClear(join.upper()) || card.isClear(join.lower())));
-        if (film) {
+        if (film || (treat.does() == Does.HEAT && isHotBesideFilm(treat))) {
             ruin(treat, "the film warps");
         }
         boolean foldedBack = done.stream()

@@ -58,6 +58,25 @@ class MakingTest {
                 .toList();
     }
 
+    /** Hot air warps film beside it, too: what is heated is done before it comes near; what lies farther off is not asked. */
+    @ParameterizedTest
+    @EnumSource
+    void whatIsHeatedStaysAwayFromFilm(Way way) {
+        Making making = making(heatedBesideAPorthole("middle"), way);
+        assertThat(order(making, "treat-sign-hot-0", "stick-sign")).containsExactly("treat-sign-hot-0", "stick-sign");
+        assertThat(making.waits()).extracting(Wait::rule).contains(HeatAwayFromFilm.KEY);
+        assertThat(making(heatedBesideAPorthole("start"), way).waits())
+                .extracting(Wait::rule)
+                .doesNotContain(HeatAwayFromFilm.KEY);
+    }
+
+    private static Design heatedBesideAPorthole(String down) {
+        return base("folded", "5", "7")
+                .plus(add("shaker", "porthole", front(), "width", "2", "height", "2", "down", "by", "fromTop", "4 1/2"))
+                .plus(add("ornament", "sign", front(), "width", "2", "height", "2", "down", down))
+                .plus(add("surface", "hot", on("sign"), "technique", "heat", "down", "end", "height", "1/2"));
+    }
+
     /** Film, wall, powder, filler and what closes it; the mat it sits on before it is stuck where a stamp does not reach. */
     @ParameterizedTest
     @EnumSource
