@@ -210,13 +210,28 @@ public final class Making {
             return steps.stream().mapToDouble(Operation::minutes).sum();
         }
 
+        /** What is stuck here, in order. */
+        public List<Operation.Stick> sticks() {
+            return steps.stream()
+                    .filter(Operation.Stick.class::isInstance)
+                    .map(Operation.Stick.class::cast)
+                    .toList();
+        }
+
+        /** What its time is kept with: several that are stuck as one step take longer than one. */
+        public String timedAs() {
+            int sticks = sticks().size();
+            return lead().timedAs() + (sticks > 1 ? "-" + sticks : "");
+        }
+
         /** What to do. */
         public Phrase sentence(MeasureSystem system) {
             if (words.isPresent()) {
                 return Phrase.of(words.get());
             }
             if (first() instanceof Operation.Adhere adhere && last() instanceof Operation.Stick stick) {
-                return stick.after(adhere, system);
+                List<Operation.Stick> sticks = sticks();
+                return sticks.size() > 1 ? stick.together(sticks, system) : stick.after(adhere, system);
             }
             if (first() instanceof Operation.Stick stick) {
                 return stick.peeled(system);
@@ -261,6 +276,14 @@ public final class Making {
         });
     }
 
+    private boolean isToldWithStick(int at) {
+        return at < steps.size()
+                && steps.get(at) instanceof Operation.Adhere adhere
+                && telling(adhere).isEmpty()
+                && isStuckNext(adhere)
+                && telling(adhere.stick()).isEmpty();
+    }
+
     private boolean isStuckNext(Operation.Adhere adhere) {
         return placeOf(adhere.stick()) == placeOf(adhere) + 1;
     }
@@ -270,14 +293,22 @@ public final class Making {
                 .allMatch(id -> together.stream().anyMatch(each -> each.id().equals(id)));
     }
 
+    /** So many that are stuck alike are told as one step: more are too small in its picture. */
+    private static final int MOST_ALIKE = 4;
+
     /** What is done alike to one piece after the other, and adhesive with what is stuck by it. */
     private List<Operation> alike(int first) {
         Operation step = steps.get(first);
         int end = first + 1;
-        if (step instanceof Operation.Adhere adhere
-                && isStuckNext(adhere)
-                && telling(adhere.stick()).isEmpty()) {
-            return steps.subList(first, end + 1);
+        if (step instanceof Operation.Adhere adhere && isToldWithStick(first)) {
+            int pairs = 1;
+            while (pairs < MOST_ALIKE
+                    && isToldWithStick(first + 2 * pairs)
+                    && steps.get(first + 2 * pairs) instanceof Operation.Adhere next
+                    && adhere.stick().isLike(next.stick())) {
+                pairs++;
+            }
+            return steps.subList(first, first + 2 * pairs);
         }
         while (step.bent().isPresent()
                 && end < steps.size()

@@ -704,7 +704,7 @@ public sealed interface Operation {
                     || stick.join().adhesive().stream()
                             .anyMatch(region -> !region.holes().isEmpty());
             return Phrase.in(system)
-                    .phrase(start(system))
+                    .phrase(start(List.of(piece()), system))
                     .words(", ")
                     .length(stick.join().adhesion().kind().offEdge())
                     .words(hasHoles ? " off edges and openings" : " off its edges")
@@ -712,8 +712,8 @@ public sealed interface Operation {
                     .end();
         }
 
-        /** Of what, and where to. */
-        Phrase start(MeasureSystem system) {
+        /** Of what, and where to, on pieces that are alike. */
+        Phrase start(List<Piece> alike, MeasureSystem system) {
             Adhesion adhesion = stick.join().adhesion();
             Phrase.Writer writer =
                     Phrase.in(system).words("Put " + adhesion.kind().words());
@@ -725,7 +725,7 @@ public sealed interface Operation {
                             && Wording.isClose(
                                     stick.own().size().height(), piece().size().height());
             return writer.words(" on the " + (isWhole ? "" : "hatched part of the ")
-                            + (face() == Side.UP ? "front" : "back") + " of " + piece().name())
+                            + (face() == Side.UP ? "front" : "back") + " of " + Wording.names(alike))
                     .end();
         }
     }
@@ -995,18 +995,49 @@ public sealed interface Operation {
         /** What to do where the adhesive is told just before. */
         Phrase after(Adhere adhesive, MeasureSystem system) {
             return Phrase.in(system)
-                    .phrase(adhesive.start(system))
+                    .phrase(adhesive.start(List.of(piece), system))
                     .phrase(sentence(" and stick it", system))
                     .end();
+        }
+
+        /** What to do with several that are stuck alike, this one among them. */
+        Phrase together(List<Stick> alike, MeasureSystem system) {
+            String places = alike.stream()
+                    .map(stick -> stick.piece.name() + stick.where())
+                    .collect(Collectors.joining("; "));
+            Phrase.Writer writer = Phrase.in(system)
+                    .phrase(new Adhere(this).start(alike.stream().map(Stick::piece).toList(), system))
+                    .words(". Stick " + places + "; each ");
+            return allRound(writer).words(".").end();
+        }
+
+        /** Whether another of its size comes to lie in the middle of a place of the same size, held alike. */
+        boolean isLike(Stick other) {
+            return isEvenAllRound()
+                    && other.isEvenAllRound()
+                    && piece.size().equals(other.piece.size())
+                    && own.size().equals(other.own.size())
+                    && host.size().equals(other.host.size())
+                    && join.side() == other.join.side()
+                    && join.touching() == other.join.touching()
+                    && join.adhesion().equals(other.join.adhesion());
+        }
+
+        private boolean isEvenAllRound() {
+            return isCentred() && Wording.isClose(margins().left(), margins().top());
+        }
+
+        private Phrase.Writer allRound(Phrase.Writer writer) {
+            return margins().left().isZero()
+                    ? writer.words("edge to edge")
+                    : writer.words("centred: ").length(margins().left()).words(" shows all round");
         }
 
         private Phrase sentence(String start, MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system).words(start + where());
             Margins margins = margins();
-            if (isCentred() && margins.left().isZero() && margins.top().isZero()) {
-                writer.words(", edge to edge");
-            } else if (isCentred() && Wording.isClose(margins.left(), margins.top())) {
-                writer.words(", centred: ").length(margins.left()).words(" shows all round");
+            if (isEvenAllRound()) {
+                allRound(writer.words(", "));
             } else if (isCentred()) {
                 writer.words(", centred: ");
                 shown(margins.left(), " left and right", writer);

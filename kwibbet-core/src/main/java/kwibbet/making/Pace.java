@@ -74,7 +74,7 @@ public record Pace(List<Timing> timings) {
     }
 
     private Minutes of(Making making, Making.Told step, int copies) {
-        return of(step.lead().timedAs(), inARow(making, copies), step.minutes());
+        return of(step.timedAs(), inARow(making, copies), step.minutes());
     }
 
     private static int inARow(Making making, int copies) {

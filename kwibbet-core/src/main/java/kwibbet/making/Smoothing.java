@@ -14,11 +14,21 @@ record Smoothing(Waiting waiting, Changes changes) {
 
     /** The same operations, counted no higher. */
     List<Operation> of(List<Operation> order) {
-        return besideDrying(adhesiveLate(alikeTogether(order)));
+        return besideDrying(stuckTogether(adhesiveLate(alikeTogether(order))));
     }
 
     /** Moves one operation where nothing it waits for, or that waits for it, lies between, if that costs nothing; otherwise leaves the order as it is. */
     private List<Operation> moved(List<Operation> order, int from, int to) {
+        List<Operation> moved = freely(order, from, to);
+        return isNoWorse(moved, order) ? moved : order;
+    }
+
+    private boolean isNoWorse(List<Operation> moved, List<Operation> order) {
+        return changes.count(moved).compareTo(changes.count(order)) <= 0;
+    }
+
+    /** Moves one operation where nothing it waits for, or that waits for it, lies between, whatever that costs; otherwise leaves the order as it is. */
+    private List<Operation> freely(List<Operation> order, int from, int to) {
         Operation each = order.get(from);
         List<Operation> between = from < to ? order.subList(from + 1, to + 1) : order.subList(to, from);
         boolean isFree = between.stream()
@@ -29,7 +39,7 @@ record Smoothing(Waiting waiting, Changes changes) {
         List<Operation> moved = new ArrayList<>(order);
         moved.remove(from);
         moved.add(to, each);
-        return changes.count(moved).compareTo(changes.count(order)) > 0 ? order : moved;
+        return moved;
     }
 
     private List<Operation> alikeTogether(List<Operation> order) {
@@ -61,6 +71,36 @@ record Smoothing(Waiting waiting, Changes changes) {
             }
         }
         return late;
+    }
+
+    /** What is stuck alike follows each other, each with its adhesive. */
+    private List<Operation> stuckTogether(List<Operation> order) {
+        List<Operation> together = order;
+        for (int at = 0; at < together.size(); at++) {
+            int next = at + 2;
+            for (int later = next; later + 1 < together.size(); later++) {
+                if (isAlike(together, at, later)) {
+                    List<Operation> halfWay = freely(together, later, next);
+                    List<Operation> moved = halfWay == together ? together : freely(halfWay, later + 1, next + 1);
+                    boolean isMoved = later == next || (moved != halfWay && isNoWorse(moved, together));
+                    together = isMoved && later != next ? moved : together;
+                    next += isMoved ? 2 : 0;
+                }
+            }
+        }
+        return together;
+    }
+
+    private static boolean isAlike(List<Operation> order, int one, int other) {
+        return isPair(order, one)
+                && isPair(order, other)
+                && ((Operation.Adhere) order.get(one)).stick().isLike(((Operation.Adhere) order.get(other)).stick());
+    }
+
+    private static boolean isPair(List<Operation> order, int at) {
+        return at + 1 < order.size()
+                && order.get(at) instanceof Operation.Adhere adhere
+                && adhere.stick().equals(order.get(at + 1));
     }
 
     /** As far as it shortens the time in which nothing can be done, what does not touch what is wet is done before what does. */

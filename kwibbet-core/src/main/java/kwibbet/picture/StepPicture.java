@@ -62,6 +62,14 @@ public final class StepPicture {
         this.piece = frame.centred(inHand.size());
     }
 
+    /** What is told as one step: what is done last of it, or, where several are stuck alike, each as it is put on, two in a row. */
+    public static Drawing of(Making making, Making.Told step, PaperShelf shelf, MeasureSystem system) {
+        List<Drawing> sticks = step.sticks().stream()
+                .map(stick -> of(making, stick, shelf, system))
+                .toList();
+        return sticks.size() > 1 ? Drawing.inRows(sticks, 2) : of(making, step.last(), shelf, system);
+    }
+
     /** The work as it lies before the maker at a step: what is done is in place, what is added comes in from the right. */
     public static Drawing of(Making making, Operation step, PaperShelf shelf, MeasureSystem system) {
         Palette palette = new Palette(shelf);

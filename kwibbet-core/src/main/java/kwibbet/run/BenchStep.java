@@ -146,7 +146,7 @@ public sealed interface BenchStep {
 
         @Override
         public String timedAs() {
-            return step.lead().timedAs();
+            return step.timedAs();
         }
 
         @Override

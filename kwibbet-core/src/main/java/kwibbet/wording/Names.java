@@ -17,16 +17,13 @@ public final class Names {
 
     private Names() {}
 
-    /** Each name once; of a row that is numbered on, as {@code wall 1}, {@code wall 2}, {@code wall 3}, the first with the last number. */
+    /** Each name once; of a row that is numbered on, or back, as {@code wall 1}, {@code wall 2}, {@code wall 3}, the first with the last number. */
     public static List<String> together(List<String> names) {
         List<String> once = names.stream().distinct().toList();
         List<String> together = new ArrayList<>();
         int from = 0;
         while (from < once.size()) {
-            int to = from + 1;
-            while (to < once.size() && follows(once.get(to - 1), once.get(to))) {
-                to++;
-            }
+            int to = Math.max(endOfRow(once, from, 1), endOfRow(once, from, -1));
             if (to - from < ROW) {
                 together.addAll(once.subList(from, to));
             } else {
@@ -38,9 +35,17 @@ public final class Names {
         return List.copyOf(together);
     }
 
-    private static boolean follows(String name, String next) {
+    private static int endOfRow(List<String> names, int from, int by) {
+        int to = from + 1;
+        while (to < names.size() && follows(names.get(to - 1), names.get(to), by)) {
+            to++;
+        }
+        return to;
+    }
+
+    private static boolean follows(String name, String next, int by) {
         String stem = stem(name);
-        return stem(next).equals(stem) && number(next, stem) == number(name, stem) + 1;
+        return stem(next).equals(stem) && number(next, stem) == number(name, stem) + by;
     }
 
     /** The number at the end of a name; far less than any where there is none. */

@@ -77,6 +77,29 @@ class MakingTest {
                 .plus(add("surface", "hot", on("sign"), "technique", "heat", "down", "end", "height", "1/2"));
     }
 
+    /** Two doors' mats are one step with one sentence, in which each is told its door; of another size, or held otherwise, they are two. */
+    @ParameterizedTest
+    @EnumSource
+    void whatIsStuckAlikeIsOneStep(Way way) {
+        Design gate = base("gate", "5", "7")
+                .plus(add("mat", "mat-left", on("left-outside")))
+                .plus(add("mat", "mat-inside", on("middle-inside")));
+        Making making = making(gate.plus(add("mat", "mat-right", on("right-outside"))), way);
+        assertThat(making.told())
+                .filteredOn(told -> told.sticks().size() == 2)
+                .singleElement()
+                .satisfies(told -> {
+                    assertThat(told.sentence(MeasureSystem.INCH).text())
+                            .startsWith("Put tape on the back of ")
+                            .contains("mat-left on the left door")
+                            .contains("mat-right on the right door")
+                            .endsWith("; each centred: 1/8 in shows all round.");
+                    assertThat(told.timedAs()).isEqualTo("STICK-2");
+                });
+        Making uneven = making(gate.plus(add("mat", "mat-right", on("right-outside"), "raised", "foam")), way);
+        assertThat(uneven.told()).noneMatch(told -> told.sticks().size() > 1);
+    }
+
     /** Film, wall, powder, filler and what closes it; the mat it sits on before it is stuck where a stamp does not reach. */
     @ParameterizedTest
     @EnumSource

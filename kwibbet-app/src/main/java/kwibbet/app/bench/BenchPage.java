@@ -190,7 +190,7 @@ public record BenchPage(KeptRun run, RunBench bench, BenchStation station, int a
                     pressed.setting(), plan().tools().press(), plan().tools().hand(), plan().shelf(), system);
         }
         if (step instanceof BenchStep.Made made) {
-            return StepPicture.of(made.making(), made.step().last(), plan().shelf(), system);
+            return StepPicture.of(made.making(), made.step(), plan().shelf(), system);
         }
         return piece(
                 step instanceof BenchStep.Slit slit

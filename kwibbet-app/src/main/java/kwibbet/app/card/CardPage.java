@@ -487,7 +487,7 @@ public record CardPage(
     }
 
     public Drawing step(Making making, Making.Told step) {
-        return StepPicture.of(making, step.last(), plan().shelf(), system());
+        return StepPicture.of(making, step, plan().shelf(), system());
     }
 
     public List<Legend.Entry> legend() {

@@ -114,7 +114,7 @@ final class StepPages {
         Making making = plan.makeOf(card, Way.ONE);
         List<Step> steps = new ArrayList<>();
         for (Making.Told step : making.told()) {
-            steps.add(new Step(StepPicture.of(making, step.last(), plan.shelf(), system), step.sentence(system)));
+            steps.add(new Step(StepPicture.of(making, step, plan.shelf(), system), step.sentence(system)));
         }
         steps.addAll(closing(card));
         return steps;

@@ -1,18 +1,30 @@
 package kwibbet.drawing;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 
-/** A drawing seen from the other side, left for right; its words stay readable. */
-final class Mirror {
+/** Marks at another place, or seen from the other side, left for right; their words stay readable. */
+final class Moved {
 
-    private final Length sum;
+    private final UnaryOperator<Point> move;
+    private final boolean isMirrored;
 
-    Mirror(Rect frame) {
-        this.sum = frame.left().plus(frame.right());
+    private Moved(UnaryOperator<Point> move, boolean isMirrored) {
+        this.move = move;
+        this.isMirrored = isMirrored;
+    }
+
+    static Moved mirrored(Rect frame) {
+        Length sum = frame.left().plus(frame.right());
+        return new Moved(point -> new Point(sum.minus(point.x()), point.y()), true);
+    }
+
+    static Moved by(Length right, Length down) {
+        return new Moved(point -> point.plus(right, down), false);
     }
 
     Mark of(Mark mark) {
@@ -44,7 +56,10 @@ final class Mirror {
     }
 
     /** What reads upwards runs along the axis it is mirrored at, and keeps its end. */
-    private static Mark.Anchor anchor(Mark.Text text) {
+    private Mark.Anchor anchor(Mark.Text text) {
+        if (!isMirrored) {
+            return text.anchor();
+        }
         return switch (text.anchor()) {
             case START -> text.upwards() ? Mark.Anchor.START : Mark.Anchor.END;
             case END -> text.upwards() ? Mark.Anchor.END : Mark.Anchor.START;
@@ -53,7 +68,7 @@ final class Mirror {
     }
 
     private Point point(Point point) {
-        return new Point(sum.minus(point.x()), point.y());
+        return move.apply(point);
     }
 
     private List<Point> points(List<Point> points) {
