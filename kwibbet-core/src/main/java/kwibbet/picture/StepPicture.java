@@ -41,6 +41,9 @@ public final class StepPicture {
     /** Text heights to the longer side of what is in hand; few, so that the figure is read at arm's length. */
     private static final int ROWS = 10;
 
+    /** The same where it shares its picture with another. */
+    private static final int ROWS_BESIDE = 6;
+
     /** Lines of measures lie so far apart, in text heights, and are so many at most. */
     private static final double SPAN_ROWS = 1.4;
 
@@ -50,8 +53,12 @@ public final class StepPicture {
     private final Sketch sketch;
 
     private StepPicture(Rect inHand, MeasureSystem system) {
+        this(inHand, ROWS, system);
+    }
+
+    private StepPicture(Rect inHand, int rows, MeasureSystem system) {
         Length longest = Length.max(inHand.size().width(), inHand.size().height());
-        Length row = longest.dividedDownBy(ROWS);
+        Length row = longest.dividedDownBy(rows);
         Length room = row.multipliedBy(5);
         Rect frame = Rect.of(
                 Length.ZERO,
@@ -64,10 +71,17 @@ public final class StepPicture {
 
     /** What is told as one step: what is done last of it, or, where several are stuck alike, each as it is put on, two in a row. */
     public static Drawing of(Making making, Making.Told step, PaperShelf shelf, MeasureSystem system) {
-        List<Drawing> sticks = step.sticks().stream()
-                .map(stick -> of(making, stick, shelf, system))
-                .toList();
-        return sticks.size() > 1 ? Drawing.inRows(sticks, 2) : of(making, step.last(), shelf, system);
+        List<Operation.Stick> sticks = step.sticks();
+        if (sticks.size() < 2) {
+            return of(making, step.last(), shelf, system);
+        }
+        Palette palette = new Palette(shelf);
+        return Drawing.inRows(
+                sticks.stream()
+                        .map(stick ->
+                                new Adding(stick, making.stateBefore(stick), palette, ROWS_BESIDE, system).drawing())
+                        .toList(),
+                2);
     }
 
     /** The work as it lies before the maker at a step: what is done is in place, what is added comes in from the right. */
@@ -75,7 +89,7 @@ public final class StepPicture {
         Palette palette = new Palette(shelf);
         State before = making.stateBefore(step);
         if (step instanceof Operation.Stick stick) {
-            return new Adding(stick, before, palette, system).drawing();
+            return new Adding(stick, before, palette, ROWS, system).drawing();
         }
         if (step instanceof Operation.HoldEnd end) {
             Outline tab = making.card().panelOf(end.end()).outline();
@@ -441,7 +455,7 @@ public final class StepPicture {
         private final Placement beside;
         private final StepPicture picture;
 
-        Adding(Operation.Stick stick, State before, Palette palette, MeasureSystem system) {
+        Adding(Operation.Stick stick, State before, Palette palette, int rows, MeasureSystem system) {
             this.stick = stick;
             this.before = before;
             this.palette = palette;
@@ -456,7 +470,7 @@ public final class StepPicture {
                     Length.ZERO,
                     ground.size().width().plus(gap).plus(own.size().width()),
                     height);
-            this.picture = new StepPicture(both, system);
+            this.picture = new StepPicture(both, rows, system);
             Point at = picture.piece.corner();
             Length down = height.minus(ground.size().height()).half().minus(ground.top());
             this.there = Placement.at(at.plus(ground.left().negated(), down));
@@ -470,7 +484,7 @@ public final class StepPicture {
             return making.steps().stream()
                     .filter(each ->
                             each instanceof Operation.Stick && each.piece().equals(upper))
-                    .map(each -> new Adding((Operation.Stick) each, before, palette, system))
+                    .map(each -> new Adding((Operation.Stick) each, before, palette, ROWS, system))
                     .findFirst()
                     .orElseThrow(() -> new IllegalStateException(upper.name() + " is stuck to nothing"));
         }
