@@ -62,7 +62,8 @@ public record Pace(List<Timing> timings) {
     private static final int SECONDS = 60;
     private static final int NEAREST = 5;
 
-    private static String time(double minutes) {
+    /** So many minutes in words: seconds below one, hours from sixty. */
+    public static String time(double minutes) {
         if (minutes < 1) {
             return Math.max(1, Math.round(minutes * SECONDS / NEAREST)) * NEAREST + " s";
         }

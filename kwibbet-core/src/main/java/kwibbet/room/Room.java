@@ -70,7 +70,7 @@ public record Room(int people, double paces, Minutes gap, Map<String, Integer> t
             if (!done.contains(task.id())) {
                 List<String> after =
                         task.after().stream().filter(each -> !done.contains(each)).toList();
-                left.add(new Task(task.id(), task.tool(), task.minutes(), after));
+                left.add(task.after(after));
             }
         }
         return new Room(people, paces, gap, tools, left);

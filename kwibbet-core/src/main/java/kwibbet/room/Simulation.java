@@ -2,6 +2,7 @@ package kwibbet.room;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
@@ -12,10 +13,13 @@ final class Simulation {
 
     /** Nobody needs a tool for it. */
     static final int NO_TOOL = -1;
+
     /** A person's pace and coming are drawn as if they were tasks beyond all others. */
     private static final int PACE = -1;
 
     private static final int COMING = -2;
+    /** Somebody's hands are at nothing. */
+    private static final int NOTHING = -1;
 
     /** Told of all that happens. */
     interface Watcher {
@@ -32,15 +36,17 @@ final class Simulation {
         void finished(double at, double afterComing);
     }
 
-    private record Event(double at, int person) implements Comparable<Event> {
+    private record Event(double at, int person, int task) implements Comparable<Event> {
         @Override
         public int compareTo(Event other) {
             int byTime = Double.compare(at, other.at);
-            return byTime != 0 ? byTime : Integer.compare(person, other.person);
+            int byPerson = byTime != 0 ? byTime : Integer.compare(person, other.person);
+            return byPerson != 0 ? byPerson : Integer.compare(task, other.task);
         }
     }
 
     private final Room room;
+    private final List<Task> tasks;
     private final long seed;
     private final int number;
     private final Watcher watcher;
@@ -49,15 +55,30 @@ final class Simulation {
     private final int[] free;
     private final List<Deque<Integer>> queues = new ArrayList<>();
     private final PriorityQueue<Event> events = new PriorityQueue<>();
-    private final double[] came;
-    private final double[] pace;
-    private final boolean[][] isDone;
-    private final int[] next;
-    private final int[] task;
-    private final double[] since;
+    private final Person[] people;
+
+    /** Somebody in the room. */
+    private static final class Person {
+        private double came;
+        private double pace;
+        private final boolean[] isBegun;
+        private final boolean[] isDone;
+        private int left;
+        private int first;
+        private int hands = NOTHING;
+        private double since;
+        private boolean isQueued;
+
+        Person(int tasks) {
+            isBegun = new boolean[tasks];
+            isDone = new boolean[tasks];
+            left = tasks;
+        }
+    }
 
     Simulation(Room room, long seed, int number, Watcher watcher) {
         this.room = room;
+        this.tasks = room.tasks();
         this.seed = seed;
         this.number = number;
         this.watcher = watcher;
@@ -67,36 +88,16 @@ final class Simulation {
             free[place] = room.tools().getOrDefault(tool, 0);
             queues.add(new ArrayDeque<>());
         });
-        List<Task> tasks = room.tasks();
         List<String> ids = tasks.stream().map(Task::id).toList();
         this.toolOf = tasks.stream()
-                .mapToInt(each -> each.tool().map(tool -> places.getOrDefault(tool, NO_TOOL)).orElse(NO_TOOL))
+                .mapToInt(each ->
+                        each.tool().map(tool -> places.getOrDefault(tool, NO_TOOL)).orElse(NO_TOOL))
                 .toArray();
         this.after = tasks.stream()
                 .map(each -> each.after().stream().mapToInt(ids::indexOf).toArray())
                 .toArray(int[][]::new);
-        this.came = new double[room.people()];
-        this.pace = new double[room.people()];
-        this.isDone = new boolean[room.people()][tasks.size()];
-        this.next = new int[room.people()];
-        this.task = new int[room.people()];
-        this.since = new double[room.people()];
-    }
-
-    void run() {
-        double coming = 0;
-        for (int person = 0; person < room.people(); person++) {
-            coming += room.gap().drawn(Draw.of(seed, number, person, COMING));
-            came[person] = coming;
-            pace[person] = pace(room, seed, number, person);
-            task[person] = NO_TOOL;
-            events.add(new Event(coming, person));
-        }
-        while (!events.isEmpty()) {
-            Event event = events.remove();
-            end(event);
-            goOn(event.person, event.at);
-        }
+        this.people = new Person[room.people()];
+        Arrays.setAll(people, person -> new Person(tasks.size()));
     }
 
     /** How many times the usual minutes a person takes. */
@@ -109,71 +110,114 @@ final class Simulation {
         return task.minutes().drawn(Draw.of(seed, number, person, task.id().hashCode()));
     }
 
-    /** Ends what somebody was at, and hands its tool on. */
-    private void end(Event event) {
-        int ended = task[event.person];
-        if (ended == NO_TOOL) {
-            return;
+    void run() {
+        double coming = 0;
+        for (int person = 0; person < people.length; person++) {
+            coming += room.gap().drawn(Draw.of(seed, number, person, COMING));
+            people[person].came = coming;
+            people[person].pace = pace(room, seed, number, person);
+            events.add(new Event(coming, person, NOTHING));
         }
-        watcher.worked(ended, since[event.person], event.at);
-        isDone[event.person][ended] = true;
-        task[event.person] = NO_TOOL;
-        int tool = toolOf[ended];
-        if (tool != NO_TOOL) {
-            Integer waiting = queues.get(tool).poll();
-            if (waiting == null) {
-                free[tool]++;
-            } else {
-                watcher.waited(task[waiting], since[waiting], event.at);
-                watcher.came(task[waiting], event.at - since[waiting]);
-                start(waiting, task[waiting], event.at);
+        while (!events.isEmpty()) {
+            Event event = events.remove();
+            if (event.task != NOTHING) {
+                end(event);
+            }
+            Person person = people[event.person];
+            if (person.hands == NOTHING && !person.isQueued) {
+                goOn(event.person, event.at);
             }
         }
+    }
+
+    private void end(Event event) {
+        Person person = people[event.person];
+        person.isDone[event.task] = true;
+        person.left--;
+        if (tasks.get(event.task).byItself()) {
+            return;
+        }
+        watcher.worked(event.task, person.since, event.at);
+        person.hands = NOTHING;
+        if (toolOf[event.task] != NO_TOOL) {
+            handOn(toolOf[event.task], event.at);
+        }
+    }
+
+    /** Gives a tool to who has waited longest for it. */
+    private void handOn(int tool, double now) {
+        Integer waiting = queues.get(tool).poll();
+        if (waiting == null) {
+            free[tool]++;
+            return;
+        }
+        Person person = people[waiting];
+        int task = person.hands;
+        person.isQueued = false;
+        watcher.waited(task, person.since, now);
+        watcher.came(task, now - person.since);
+        start(waiting, task, now);
     }
 
     /** Takes up the first task whose turn it is and whose tool is there; where all tools are taken, waits for that of the first. */
-    private void goOn(int person, double now) {
-        boolean[] done = isDone[person];
-        while (next[person] < done.length && done[next[person]]) {
-            next[person]++;
-        }
-        if (next[person] == done.length) {
-            watcher.finished(now, now - came[person]);
+    private void goOn(int number, double now) {
+        Person person = people[number];
+        if (person.left == 0) {
+            watcher.finished(now, now - person.came);
             return;
         }
-        for (int each = next[person]; each < done.length; each++) {
-            if (!done[each] && isReady(each, done) && isThere(toolOf[each])) {
-                if (toolOf[each] != NO_TOOL) {
-                    free[toolOf[each]]--;
-                    watcher.came(each, 0);
-                }
-                start(person, each, now);
+        while (person.first < person.isBegun.length && person.isBegun[person.first]) {
+            person.first++;
+        }
+        int wanted = NOTHING;
+        for (int each = person.first; each < person.isBegun.length; each++) {
+            if (person.isBegun[each] || !isReady(each, person)) {
+                continue;
+            }
+            if (tasks.get(each).byItself()) {
+                start(number, each, now);
+            } else if (toolOf[each] == NO_TOOL || free[toolOf[each]] > 0) {
+                take(each);
+                start(number, each, now);
                 return;
+            } else if (wanted == NOTHING) {
+                wanted = each;
             }
         }
-        // The first that is not done waits for none that is not done: tasks come after what they wait for.
-        task[person] = next[person];
-        since[person] = now;
-        queues.get(toolOf[next[person]]).add(person);
+        if (wanted != NOTHING) {
+            person.hands = wanted;
+            person.isQueued = true;
+            person.since = now;
+            queues.get(toolOf[wanted]).add(number);
+        }
     }
 
-    private boolean isReady(int each, boolean[] done) {
-        for (int before : after[each]) {
-            if (!done[before]) {
+    private void take(int task) {
+        if (toolOf[task] != NO_TOOL) {
+            free[toolOf[task]]--;
+            watcher.came(task, 0);
+        }
+    }
+
+    private boolean isReady(int task, Person person) {
+        for (int before : after[task]) {
+            if (!person.isDone[before]) {
                 return false;
             }
         }
         return true;
     }
 
-    private boolean isThere(int tool) {
-        return tool == NO_TOOL || free[tool] > 0;
-    }
-
-    private void start(int person, int what, double now) {
-        task[person] = what;
-        since[person] = now;
-        double minutes = minutes(room.tasks().get(what), seed, number, person) * pace[person];
-        events.add(new Event(now + minutes, person));
+    private void start(int number, int task, double now) {
+        Person person = people[number];
+        person.isBegun[task] = true;
+        double minutes = minutes(tasks.get(task), seed, this.number, number);
+        if (tasks.get(task).byItself()) {
+            events.add(new Event(now + minutes, number, task));
+        } else {
+            person.hands = task;
+            person.since = now;
+            events.add(new Event(now + minutes * person.pace, number, task));
+        }
     }
 }

@@ -16,8 +16,10 @@ final class Unhindered {
             for (int person = 0; person < room.people(); person++) {
                 double pace = Simulation.pace(room, seed, number, person);
                 for (int task = 0; task < minutes.length; task++) {
+                    Task each = room.tasks().get(task);
+                    // While something dries by itself hands may be busy elsewhere.
                     minutes[task][number * room.people() + person] =
-                            Simulation.minutes(room.tasks().get(task), seed, number, person) * pace;
+                            each.byItself() ? 0 : Simulation.minutes(each, seed, number, person) * pace;
                 }
             }
         }

@@ -28,7 +28,7 @@ class PreparationTest {
                     after.add("task " + before);
                 }
             }
-            tasks.add(new Task(
+            tasks.add(Task.ofHands(
                     "task " + i,
                     random.nextInt(3) == 0 ? Optional.of("press") : Optional.empty(),
                     Minutes.of(1 + random.nextInt(9), 0.3),

@@ -23,7 +23,7 @@ class RoomsTest {
     private static final int ROOMS = 40;
 
     private static Task task(String id, String tool, Minutes minutes, String... after) {
-        return new Task(id, tool.isEmpty() ? Optional.empty() : Optional.of(tool), minutes, List.of(after));
+        return Task.ofHands(id, tool.isEmpty() ? Optional.empty() : Optional.of(tool), minutes, List.of(after));
     }
 
     private static Minutes fixed(double minutes) {
@@ -151,6 +151,20 @@ class RoomsTest {
         Rooms rooms = Rooms.of(new Room(2, 0, Minutes.NONE, Map.of("press", 1), tasks), 1, 1);
         assertThat(rooms.nineInTen()).isEqualTo(7);
         assertThat(rooms.waits().get(0).mean()).isZero();
+    }
+
+    /** Glue dries by itself, whoever's it is and as long as it takes; hands do what else there is, and wait only for what needs it dry. */
+    @Test
+    void whatDriesNeedsNobody() {
+        Task glue = task("glue", "", fixed(2));
+        Task dry = new Task("dry", Optional.empty(), fixed(10), List.of("glue"), true);
+        Task close = task("close", "", fixed(1), "dry");
+        Room room = new Room(3, 0, Minutes.NONE, Map.of(), List.of(glue, dry, close, task("stamp", "", fixed(4))));
+        assertThat(Rooms.of(room, 1, 1).nineInTen()).isEqualTo(2 + 10 + 1);
+        Room longer = new Room(3, 0, Minutes.NONE, Map.of(), List.of(glue, dry, close, task("stamp", "", fixed(14))));
+        assertThat(Rooms.of(longer, 1, 1).nineInTen()).isEqualTo(2 + 14 + 1);
+        assertThatThrownBy(() -> new Task("dry", Optional.of("press"), fixed(10), List.of(), true))
+                .hasMessage("“dry” goes on by itself and needs no press");
     }
 
     /** What is prepared is not done, and all else takes each person as long as before. */

@@ -19,6 +19,7 @@ import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.KnownLists;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.RunLine;
 import kwibbet.card.TapeUse;
@@ -46,6 +47,7 @@ import kwibbet.stock.BookingKey;
 public class Runs {
 
     private final RunBook book;
+    private final KitBook kits;
     private final DesignStore designs;
     private final Inventory inventory;
     private final Stockroom stockroom;
@@ -54,12 +56,14 @@ public class Runs {
 
     Runs(
             RunBook book,
+            KitBook kits,
             DesignStore designs,
             Inventory inventory,
             Stockroom stockroom,
             Workshop workshop,
             TransactionTemplate transaction) {
         this.book = book;
+        this.kits = kits;
         this.designs = designs;
         this.inventory = inventory;
         this.stockroom = stockroom;
@@ -137,6 +141,18 @@ public class Runs {
             throw new StaleItemException();
         }
         return changed(run.called(name, lines, thrift), Optional.empty());
+    }
+
+    /** What an open run is of follows its kit; one whose lists are settled stays. Within a transaction that is under way. */
+    void follow(String id, String name, List<Line> lines) {
+        book.find(id)
+                .filter(run -> !run.isSettled())
+                .ifPresent(run -> book.change(run.called(name, lines, run.thrift()), Optional.empty()));
+    }
+
+    /** Whether a card is on the shelf and can be read. */
+    public boolean isOnShelf(String card) {
+        return own(card).isPresent();
     }
 
     private KeptRun changed(KeptRun run, Optional<String> document) {
@@ -244,6 +260,13 @@ public class Runs {
         }
     }
 
+    /** Some cards as they are now, each under its own name; those that are off the shelf are left out. */
+    List<Card> cards(List<Line> lines) {
+        return present(lines).stream()
+                .map(line -> workshop.line(line).card())
+                .toList();
+    }
+
     /** Whether one of the cards of a run is on the shelf. */
     public boolean hasCards(KeptRun run) {
         return !present(run).isEmpty();
@@ -325,10 +348,12 @@ public class Runs {
         return byId;
     }
 
-    /** The lines of a run as it would be planned now: one that came with a card has that card's count, a day its own. */
+    /** The lines of a run as it would be planned now: one that came with a card has that card's count, that of a kit the kit's, a day its own. */
     private List<SettledRun.Line> asNow(KeptRun run) {
         if (!run.ofCard()) {
-            return present(run);
+            return present(read(() -> kits.ofRun(run.id()))
+                    .map(kit -> Kits.lines(kit.kit()))
+                    .orElse(run.lines()));
         }
         String card = run.lines().get(0).card();
         return own(card).stream()

@@ -1,0 +1,96 @@
+package kwibbet.app.kits;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+import kwibbet.app.web.Entries;
+import kwibbet.kit.Kit;
+import kwibbet.kit.LearnerPace;
+import kwibbet.kit.Meeting;
+import kwibbet.kit.SharedTool;
+import kwibbet.kit.Sharing;
+
+/** Reads a kit or class from its form. */
+final class KitForm {
+
+    /** A class, rather than a kit. */
+    static final String CLASS = "class";
+
+    private static final int USUAL_MINUTES = 90;
+    private static final int USUAL_OPENING = 10;
+
+    private KitForm() {}
+
+    /**
+     * The kit a form says; what is wrong with it is noted at its fields.
+     *
+     * @param entries the form
+     * @param cards which cards are in a bag
+     * @param before the kit as it was; nothing of a new one
+     * @param today the day on which it is sent
+     */
+    static Kit read(Entries entries, List<String> cards, Optional<Kit> before, LocalDate today) {
+        List<Kit.Line> lines = cards.stream()
+                .map(card -> new Kit.Line(
+                        card, entries.has("each-" + card) ? entries.wholeNumber("each-" + card) : 1))
+                .toList();
+        Optional<Meeting> meeting = entries.words("kind").equals(CLASS)
+                ? Optional.of(meeting(entries, before.flatMap(Kit::meeting), today))
+                : Optional.empty();
+        Kit kit = new Kit(
+                entries.words("name"),
+                lines,
+                entries.wholeNumber("bags"),
+                entries.has("spares") ? entries.wholeNumber("spares") : 0,
+                before.map(Kit::sharing).orElse(Sharing.NONE),
+                meeting);
+        entries.refuse(kit.refusals());
+        return kit;
+    }
+
+    private static Meeting meeting(Entries entries, Optional<Meeting> before, LocalDate today) {
+        LocalDate date = time(entries, "date", LocalDate::parse, today, "Enter a date, as 2027-03-20.");
+        boolean isAsBefore = before.filter(each -> each.date().equals(date)).isPresent();
+        if (date.isBefore(today) && !isAsBefore) {
+            entries.refuse("date", "That day is past: choose today or a later one.");
+        }
+        LocalTime start = time(entries, "start", LocalTime::parse, LocalTime.NOON, "Enter a time, as 14:00.");
+        Map<SharedTool, Integer> tools = new EnumMap<>(SharedTool.class);
+        for (SharedTool tool : SharedTool.values()) {
+            if (!entries.words(tool.key()).isEmpty()) {
+                tools.put(tool, entries.wholeNumber(tool.key()));
+            }
+        }
+        LearnerPace usual = before.map(Meeting::pace).orElse(LearnerPace.USUAL);
+        return new Meeting(
+                date,
+                start,
+                number(entries, "minutes", before.map(Meeting::minutes).orElse(USUAL_MINUTES)),
+                entries.words("place"),
+                number(entries, "opening", before.map(Meeting::opening).orElse(USUAL_OPENING)),
+                tools,
+                new LearnerPace(
+                        number(entries, "slower", usual.slower()),
+                        number(entries, "between", usual.between()),
+                        number(entries, "within", usual.within())));
+    }
+
+    private static int number(Entries entries, String field, int otherwise) {
+        return entries.has(field) ? entries.wholeNumber(field) : otherwise;
+    }
+
+    private static <T> T time(Entries entries, String field, Function<String, T> parse, T otherwise, String message) {
+        try {
+            return parse.apply(entries.words(field));
+        } catch (DateTimeException unread) {
+            entries.refuse(field, message);
+            return otherwise;
+        }
+    }
+}

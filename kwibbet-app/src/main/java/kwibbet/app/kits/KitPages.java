@@ -1,0 +1,205 @@
+package kwibbet.app.kits;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+import kwibbet.app.store.DamagedRunException;
+import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
+import kwibbet.app.store.KeptKit;
+import kwibbet.app.store.KeptRun;
+import kwibbet.app.store.Kits;
+import kwibbet.app.store.Runs;
+import kwibbet.app.store.StoredDesign;
+import kwibbet.app.store.Workshop;
+import kwibbet.app.web.Entries;
+import kwibbet.card.Card;
+import kwibbet.card.Pose;
+import kwibbet.drawing.Drawing;
+import kwibbet.kit.Kit;
+import kwibbet.kit.KitPlan;
+import kwibbet.kit.Meeting;
+import kwibbet.kit.SharedTool;
+import kwibbet.kit.Who;
+import kwibbet.picture.FinishedPicture;
+import kwibbet.picture.RoomPicture;
+import kwibbet.room.Rooms;
+
+/** What the pages of kits and classes show. */
+@Component
+class KitPages {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+
+    private final Kits kits;
+    private final Runs runs;
+    private final DesignStore designs;
+    private final Inventory inventory;
+    private final Workshop workshop;
+
+    KitPages(Kits kits, Runs runs, DesignStore designs, Inventory inventory, Workshop workshop) {
+        this.kits = kits;
+        this.runs = runs;
+        this.designs = designs;
+        this.inventory = inventory;
+        this.workshop = workshop;
+    }
+
+    /**
+     * A card of a kit as it is shown.
+     *
+     * @param card its id
+     * @param name what it is called
+     * @param standing its picture
+     * @param count how many are made of it
+     */
+    record Shown(String card, String name, Drawing standing, int count) {}
+
+    /**
+     * A kit in the list.
+     *
+     * @param kept the kit
+     * @param when when it is, in words; empty where it is no class
+     * @param cards its cards, those on the shelf
+     */
+    record Listed(KeptKit kept, String when, List<Shown> cards) {}
+
+    List<Listed> listed() {
+        return kits.all().stream()
+                .map(kept -> new Listed(
+                        kept, kept.kit().meeting().map(KitPages::when).orElse(""), shown(kept.kit())))
+                .toList();
+    }
+
+    private List<Shown> shown(Kit kit) {
+        Map<String, StoredDesign> all = stored();
+        return kit.lines().stream()
+                .filter(line -> all.containsKey(line.card()))
+                .map(line -> shown(all.get(line.card()), kit.copies(line).cards()))
+                .toList();
+    }
+
+    private Map<String, StoredDesign> stored() {
+        return designs.all().stream().collect(Collectors.toMap(StoredDesign::id, each -> each));
+    }
+
+    private Shown shown(StoredDesign stored, int count) {
+        Card card = workshop.card(stored.design());
+        return new Shown(
+                stored.id(),
+                stored.design().name(),
+                FinishedPicture.alone(card, inventory.shelf(), card.form().pose(Pose.STANDING)),
+                count);
+    }
+
+    /** All cards on the shelf, to choose from. */
+    List<Shown> choices() {
+        return designs.all().stream().map(stored -> shown(stored, 1)).toList();
+    }
+
+    static String when(Meeting meeting) {
+        return meeting.date().format(DAY) + ", " + meeting.start() + "–" + meeting.end()
+                + (meeting.place().isBlank() ? "" : ", " + meeting.place());
+    }
+
+    void show(KeptKit kept, Entries entries, LocalDate today, Model model) {
+        Kit kit = kept.kit();
+        model.addAttribute("kept", kept);
+        model.addAttribute("kit", kit);
+        model.addAttribute("entries", entries);
+        model.addAttribute("today", today);
+        model.addAttribute("when", kit.meeting().map(KitPages::when).orElse(""));
+        model.addAttribute("meeting", kit.meeting().orElse(null));
+        model.addAttribute("cards", shown(kit));
+        model.addAttribute("names", stored().values().stream().collect(Collectors.toMap(StoredDesign::id, each -> each.design().name())));
+        model.addAttribute("sharedTools", SharedTool.values());
+        model.addAttribute("everyone", Who.values());
+        KeptRun run = runs.get(kept.run());
+        model.addAttribute("run", run);
+        Optional<KitPlan> plan = kits.plan(kit);
+        plan.ifPresent(each -> planned(each, model));
+        model.addAttribute("lacking", lacking(kit, run, plan, model));
+    }
+
+    private void planned(KitPlan plan, Model model) {
+        model.addAttribute("plan", plan);
+        model.addAttribute(
+                "stations",
+                plan.shares().stream()
+                        .filter(share -> !share.told().isWaiting())
+                        .map(share -> share.told().first().station())
+                        .distinct()
+                        .toList());
+        model.addAttribute("missing", plan.missing());
+        plan.kit().meeting().ifPresent(meeting -> plan.rooms().ifPresent(rooms -> {
+            model.addAttribute("rooms", rooms);
+            model.addAttribute("fits", meeting.fits(rooms));
+            model.addAttribute("half", minutes(meeting.opening() + rooms.half()));
+            model.addAttribute("nineInTen", meeting.nineInTen(rooms));
+            model.addAttribute("lucky", minutes(meeting.opening() + rooms.inALuckyRoom()));
+            model.addAttribute("unlucky", minutes(meeting.opening() + rooms.inAnUnluckyRoom()));
+            model.addAttribute("inTime", Math.round(100 * rooms.doneWithin(meeting.handsOn())));
+            model.addAttribute("waits", waits(rooms));
+            model.addAttribute("roomPicture", RoomPicture.of(plan, meeting, rooms, inventory.shelf()));
+        }));
+    }
+
+    private static long minutes(double minutes) {
+        return Math.round(minutes);
+    }
+
+    private static final int MOST_WAITS = 3;
+    private static final double NO_WAIT = 0.5;
+
+    private static String waits(Rooms rooms) {
+        return rooms.waits().stream()
+                .filter(wait -> wait.mean() >= NO_WAIT)
+                .limit(MOST_WAITS)
+                .map(wait -> minutes(wait.mean()) + " min for the "
+                        + SharedTool.of(wait.tool()).map(SharedTool::words).orElse(wait.tool()))
+                .collect(Collectors.joining(", "));
+    }
+
+    /** What a kit still lacks, in sentences. */
+    private List<String> lacking(Kit kit, KeptRun run, Optional<KitPlan> plan, Model model) {
+        List<String> lacking = new ArrayList<>();
+        long gone = kit.lines().stream().filter(line -> !runs.isOnShelf(line.card())).count();
+        if (gone > 0) {
+            lacking.add(gone == 1 ? "One of its cards is off the shelf." : gone + " of its cards are off the shelf.");
+        }
+        plan.ifPresent(each -> each.missing()
+                .forEach(tool -> lacking.add("There is no " + tool.words() + " in the room, and learners need one.")));
+        if (Boolean.FALSE.equals(model.getAttribute("fits"))) {
+            lacking.add("It does not fit the time.");
+        }
+        lacking.addAll(lists(run));
+        return lacking;
+    }
+
+    private List<String> lists(KeptRun run) {
+        if (!run.isSettled()) {
+            return List.of("Its lists are not settled yet.");
+        }
+        try {
+            List<String> lacking = new ArrayList<>();
+            if (!runs.changes(run).isEmpty()) {
+                lacking.add("Its lists are those of before the last change.");
+            }
+            if (!run.progress().isAllCut(runs.plan(run))) {
+                lacking.add("Its sheets are not all cut.");
+            }
+            return lacking;
+        } catch (DamagedRunException damaged) {
+            return List.of("Its lists cannot be read.");
+        }
+    }
+}

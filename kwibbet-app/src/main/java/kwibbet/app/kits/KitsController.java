@@ -1,0 +1,204 @@
+package kwibbet.app.kits;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import kwibbet.app.store.KeptKit;
+import kwibbet.app.store.Kits;
+import kwibbet.app.store.NoSuchKitException;
+import kwibbet.app.store.StaleItemException;
+import kwibbet.app.web.Entries;
+import kwibbet.kit.Kit;
+import kwibbet.kit.KitPlan;
+import kwibbet.kit.Meeting;
+import kwibbet.kit.SharedTool;
+import kwibbet.kit.Sharing;
+import kwibbet.kit.Who;
+import kwibbet.making.Station;
+
+/** Kits and classes: a list of them, a new one, and each with its cards, its room and who does what. */
+@Controller
+@RequestMapping("/classes")
+class KitsController {
+
+    private final Kits kits;
+    private final KitPages pages;
+    private final Clock clock;
+
+    KitsController(Kits kits, KitPages pages, Clock clock) {
+        this.kits = kits;
+        this.pages = pages;
+        this.clock = clock;
+    }
+
+    private LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    @GetMapping
+    String list(Model model) {
+        model.addAttribute("listed", pages.listed());
+        return "kits/kits";
+    }
+
+    @GetMapping("/new")
+    String start(Model model) {
+        return startPage(Entries.none(), List.of(), model);
+    }
+
+    private String startPage(Entries entries, List<String> chosen, Model model) {
+        model.addAttribute("entries", entries);
+        model.addAttribute("chosen", chosen);
+        model.addAttribute("choices", pages.choices());
+        model.addAttribute("sharedTools", SharedTool.values());
+        model.addAttribute("today", today());
+        return "kits/new";
+    }
+
+    @PostMapping
+    String keep(
+            @RequestParam(name = "card", defaultValue = "") List<String> chosen,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        Entries entries = Entries.of(typed);
+        List<String> cards = chosen.stream().filter(card -> !card.isBlank()).toList();
+        Kit kit = KitForm.read(entries, cards, Optional.empty(), today());
+        if (!entries.areGood()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return startPage(entries, cards, model);
+        }
+        return "redirect:/classes/" + kits.keep(kit).id();
+    }
+
+    @GetMapping("/{id}")
+    String kit(@PathVariable String id, Model model) {
+        return page(kits.get(id), Entries.none(), model);
+    }
+
+    private String page(KeptKit kept, Entries entries, Model model) {
+        pages.show(kept, entries, today(), model);
+        return "kits/kit";
+    }
+
+    @PostMapping("/{id}")
+    String change(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            Model model,
+            HttpServletResponse response) {
+        KeptKit kept = kits.get(id);
+        Entries entries = Entries.of(typed);
+        List<String> cards = kept.kit().lines().stream()
+                .map(Kit.Line::card)
+                .filter(card -> !entries.isTicked("without-" + card))
+                .toList();
+        Kit kit = KitForm.read(entries, cards, Optional.of(kept.kit()), today());
+        if (entries.areGood() && kept.version() != entries.version()) {
+            entries.refuse("form", Entries.STALE);
+        }
+        if (!entries.areGood()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(kept, entries, model);
+        }
+        if (!kit.equals(kept.kit())) {
+            kits.change(id, entries.version(), kit);
+        }
+        return "redirect:/classes/" + id;
+    }
+
+    /**
+     * Who does a step, or all that is done at a station.
+     *
+     * @param who who
+     * @param step the id of a step, with its card; nothing where a rule for a station is said
+     */
+    @PostMapping("/{id}/who")
+    String who(
+            @PathVariable String id,
+            @RequestParam long version,
+            @RequestParam Who who,
+            @RequestParam Optional<Station> station,
+            @RequestParam Optional<String> card,
+            @RequestParam Optional<String> step) {
+        Kit kit = kits.get(id).kit();
+        Sharing sharing = station.map(each -> kit.sharing().with(each, who))
+                .or(() -> card.flatMap(one -> step.map(each -> kit.sharing().with(new Sharing.StepOf(one, each), who))))
+                .orElse(kit.sharing());
+        kits.change(id, version, kit.with(sharing));
+        return "redirect:/classes/" + id + "#who";
+    }
+
+    /** What would make it fit. */
+    @GetMapping("/{id}/proposal")
+    String proposal(@PathVariable String id, Model model) {
+        KeptKit kept = kits.get(id);
+        model.addAttribute("kept", kept);
+        kept.kit().meeting().ifPresent(meeting -> model.addAttribute("meeting", meeting));
+        kits.plan(kept.kit()).flatMap(KitPlan::proposal).ifPresent(each -> model.addAttribute("proposal", each));
+        return "kits/kit :: proposal";
+    }
+
+    /** What is proposed is prepared. */
+    @PostMapping("/{id}/prepare")
+    String prepare(@PathVariable String id, @RequestParam long version, RedirectAttributes after) {
+        Kit kit = kits.get(id).kit();
+        kits.plan(kit).flatMap(KitPlan::proposal).ifPresent(proposal -> {
+            kits.change(id, version, kit.with(proposal.sharing(kit)));
+            after.addFlashAttribute("said", "Those steps are yours now. Undo takes that back.");
+        });
+        return "redirect:/classes/" + id;
+    }
+
+    /** One more of a tool is there. */
+    @PostMapping("/{id}/borrow")
+    String borrow(@PathVariable String id, @RequestParam long version, @RequestParam SharedTool tool) {
+        kits.change(id, version, kits.get(id).kit().withOneMore(tool));
+        return "redirect:/classes/" + id;
+    }
+
+    @PostMapping("/{id}/undo")
+    String undo(@PathVariable String id, @RequestParam long version) {
+        return "redirect:/classes/" + kits.undo(id, version).id();
+    }
+
+    @PostMapping("/{id}/redo")
+    String redo(@PathVariable String id, @RequestParam long version) {
+        return "redirect:/classes/" + kits.redo(id, version).id();
+    }
+
+    @PostMapping("/{id}/away")
+    String away(@PathVariable String id, @RequestParam long version, @RequestParam boolean away) {
+        kits.putAway(id, version, away);
+        return "redirect:/classes" + (away ? "" : "/" + id);
+    }
+
+    @ExceptionHandler(NoSuchKitException.class)
+    String none(Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.NOT_FOUND.value());
+        model.addAttribute("said", "That class is not here: it may be of another data folder.");
+        return list(model);
+    }
+
+    @ExceptionHandler(StaleItemException.class)
+    String stale(Model model, HttpServletResponse response) {
+        response.setStatus(HttpStatus.CONFLICT.value());
+        model.addAttribute("said", "It was changed elsewhere in the meantime. Nothing was done; look at it as it is now.");
+        return list(model);
+    }
+}

@@ -1,0 +1,122 @@
+package kwibbet.kit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Copies;
+import kwibbet.outcome.Refusal;
+import kwibbet.wording.Names;
+
+/**
+ * Bags of the same cards.
+ *
+ * @param name what the maker calls it
+ * @param lines which cards are in a bag
+ * @param bags how many bags are wanted: of a class, how many learners come
+ * @param spares bags besides
+ * @param sharing who does what
+ * @param meeting when and where learners make them; nothing of a kit that is sold
+ */
+public record Kit(String name, List<Line> lines, int bags, int spares, Sharing sharing, Optional<Meeting> meeting) {
+
+    /** A kit has at most so many bags. */
+    public static final int MOST_BAGS = 5_000;
+
+    /** At most so many of one card are in a bag, and so many cards in a kit. */
+    public static final int MOST_EACH = 50;
+
+    /**
+     * A card of which some are in each bag.
+     *
+     * @param card the id of the card
+     * @param each how many of it
+     */
+    public record Line(String card, int each) {}
+
+    /** Copies the list. */
+    public Kit {
+        lines = List.copyOf(lines);
+    }
+
+    /** Why it cannot be, each reason at the entry it belongs to; empty where it can. */
+    public List<Refusal> refusals() {
+        List<Refusal> refusals = new ArrayList<>();
+        if (!Names.isOne(name)) {
+            refusals.add(new Refusal("name", "Give it a name of 1 to " + Names.LONGEST + " letters."));
+        }
+        if (lines.isEmpty()) {
+            refusals.add(new Refusal("card", "Choose at least one card."));
+        }
+        if (lines.size() > MOST_EACH) {
+            refusals.add(new Refusal("card", "A bag holds up to " + MOST_EACH + " different cards."));
+        }
+        if (bags < 1 || bags > MOST_BAGS) {
+            String whose = meeting.isPresent() ? "learners come to a class" : "bags are made at a time";
+            refusals.add(new Refusal("bags", "1 to " + MOST_BAGS + " " + whose + "."));
+        }
+        if (spares < 0 || spares > MOST_BAGS) {
+            refusals.add(new Refusal("spares", "Spare bags can be 0 to " + MOST_BAGS + "."));
+        }
+        for (Line line : lines) {
+            if (line.each() < 1 || line.each() > MOST_EACH) {
+                refusals.add(new Refusal("each-" + line.card(), "1 to " + MOST_EACH + " of a card are in a bag."));
+            } else {
+                copies(line).checked().reasons().stream()
+                        .findFirst()
+                        .ifPresent(reason -> refusals.add(new Refusal("bags", reason.message())));
+            }
+        }
+        meeting.ifPresent(each -> refusals.addAll(refusals(each)));
+        return refusals;
+    }
+
+    private static List<Refusal> refusals(Meeting meeting) {
+        List<Refusal> refusals = new ArrayList<>();
+        if (meeting.minutes() < 1 || meeting.minutes() > Meeting.LONGEST) {
+            refusals.add(new Refusal("minutes", "A class lasts 1 to " + Meeting.LONGEST + " minutes."));
+        } else if (meeting.opening() < 0 || meeting.opening() >= meeting.minutes()) {
+            refusals.add(new Refusal("opening", "The words before leave some of the " + meeting.minutes() + " minutes."));
+        }
+        if (meeting.place().length() > Names.LONGEST) {
+            refusals.add(new Refusal("place", "The place has up to " + Names.LONGEST + " letters."));
+        }
+        meeting.tools().forEach((tool, count) -> {
+            if (count < 0 || count > MOST_BAGS) {
+                refusals.add(new Refusal(
+                        tool.key(), "How many " + tool.plural() + " there are: 0 to " + MOST_BAGS + ", or nothing where everybody has one."));
+            }
+        });
+        LearnerPace pace = meeting.pace();
+        if (pace.slower() < 1 || pace.slower() > LearnerPace.MOST) {
+            refusals.add(new Refusal("slower", "Learners take 1 to " + LearnerPace.MOST + " % of your time."));
+        }
+        if (pace.between() < 0 || pace.between() > LearnerPace.MOST) {
+            refusals.add(new Refusal("between", "They differ by 0 to " + LearnerPace.MOST + " %."));
+        }
+        if (pace.within() < 0 || pace.within() > LearnerPace.MOST) {
+            refusals.add(new Refusal("within", "A step varies by 0 to " + LearnerPace.MOST + " %."));
+        }
+        return refusals;
+    }
+
+    /** How many of a card are made for it. */
+    public Copies copies(Line line) {
+        return new Copies(bags * line.each(), spares * line.each());
+    }
+
+    /** Whether it is for a class. */
+    public boolean isClass() {
+        return meeting.isPresent();
+    }
+
+    /** The same, other steps being done by others. */
+    public Kit with(Sharing other) {
+        return new Kit(name, lines, bags, spares, other, meeting);
+    }
+
+    /** The same with one more of a tool in the room. */
+    public Kit withOneMore(SharedTool tool) {
+        return new Kit(name, lines, bags, spares, sharing, meeting.map(each -> each.withOneMore(tool)));
+    }
+}

@@ -1,0 +1,291 @@
+package kwibbet.kit;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
+import kwibbet.card.RunLine;
+import kwibbet.kit.Sharing.StepOf;
+import kwibbet.making.Making;
+import kwibbet.making.Operation;
+import kwibbet.making.Pace;
+import kwibbet.making.Wait;
+import kwibbet.making.Way;
+import kwibbet.press.PressPlan;
+import kwibbet.room.Minutes;
+import kwibbet.room.Preparation;
+import kwibbet.room.Room;
+import kwibbet.room.Rooms;
+import kwibbet.room.Task;
+import kwibbet.run.BenchStation;
+import kwibbet.run.BenchStep;
+import kwibbet.run.RunBench;
+
+/**
+ * Who does which step of a kit, how long that takes before, and what it leaves to the room.
+ *
+ * @param kit the kit
+ * @param shares the steps of its cards, in order
+ * @param cutting how long all its sheets are under the blade, in minutes
+ */
+public record KitPlan(Kit kit, List<Share> shares, double cutting) {
+
+    /** So many rooms are simulated: enough for the time nine in ten are done by to be right to about a minute in ninety. */
+    public static final int ROOMS = 400;
+
+    private static final long SEED = 1;
+
+    /** Copies the list. */
+    public KitPlan {
+        shares = List.copyOf(shares);
+    }
+
+    /**
+     * A step and who does it.
+     *
+     * @param step names it
+     * @param line which card of the kit, from 0
+     * @param number its number among the steps of that card, from 1
+     * @param making how that card is made
+     * @param told what is done
+     * @param after the numbers of the steps of that card that come before it
+     * @param said who was to do it
+     * @param does who does it: what comes after something that is left to learners is theirs, too
+     * @param each how long it takes the maker once, in minutes
+     * @param ahead how long it takes to do it for all bags before
+     */
+    public record Share(
+            StepOf step,
+            int line,
+            int number,
+            Making making,
+            Making.Told told,
+            Set<Integer> after,
+            Who said,
+            Who does,
+            double each,
+            double ahead) {
+        /** Copies the set. */
+        public Share {
+            after = Set.copyOf(after);
+        }
+
+        /** Whether it cannot be done by who was to do it. */
+        public boolean isTooLate() {
+            return said.isBefore() && !does.isBefore();
+        }
+
+        /** Names it in the room. */
+        public String id() {
+            return line + " " + step.step();
+        }
+    }
+
+    /**
+     * Who does what of a kit.
+     *
+     * @param kit the kit
+     * @param cards its cards, in the order of its lines, their pieces named as by themselves
+     * @param run the lists of all of them together
+     * @param pace how long the maker takes
+     */
+    public static KitPlan of(Kit kit, List<Card> cards, RunPlan run, Pace pace) {
+        List<Share> shares = new ArrayList<>();
+        for (int line = 0; line < cards.size(); line++) {
+            PressPlan press = PressPlan.of(
+                    List.of(new RunLine(cards.get(line), kit.copies(kit.lines().get(line)))), run.tools());
+            shares.addAll(shares(kit, line, Making.of(cards.get(line), press, Way.ONE), pace));
+        }
+        double cutting = RunBench.of(run, Way.BATCH).at(BenchStation.TRIM).stream()
+                .mapToDouble(step -> minutes(step, pace))
+                .sum();
+        return new KitPlan(kit, shares, cutting);
+    }
+
+    private static double minutes(BenchStep step, Pace pace) {
+        return pace.of(step.timedAs(), step.due(), step.usualMinutes()).minutes() * step.due();
+    }
+
+    private static List<Share> shares(Kit kit, int line, Making making, Pace pace) {
+        String card = kit.lines().get(line).card();
+        int copies = kit.copies(kit.lines().get(line)).cards();
+        List<Share> shares = new ArrayList<>();
+        Map<Integer, Who> done = new HashMap<>();
+        for (Making.Told told : making.told()) {
+            int number = making.numberOf(told);
+            Set<Integer> after = after(making, told);
+            Who said = kit.sharing().of(card, told);
+            boolean isLate = after.stream().anyMatch(each -> !done.getOrDefault(each, Who.LEARNER).isBefore());
+            Who does = isLate ? Who.LEARNER : said;
+            done.put(number, does);
+            double each = told.isWaiting() ? drying(told) : pace.of(told.timedAs(), 1, told.minutes()).minutes();
+            double ahead = told.isWaiting()
+                    ? 0
+                    : pace.of(told.timedAs(), copies, told.minutes()).minutes() * copies;
+            StepOf step = new StepOf(card, told.lead().id());
+            shares.add(new Share(step, line, number, making, told, after, said, does, each, ahead));
+        }
+        return shares;
+    }
+
+    private static double drying(Making.Told told) {
+        return told.steps().stream()
+                .mapToInt(each -> each instanceof Operation.Dry dry ? dry.wet().drying() : 0)
+                .max()
+                .orElse(0);
+    }
+
+    /** The numbers of the steps that come right before one; through what is left out of the list, too. */
+    private static Set<Integer> after(Making making, Making.Told told) {
+        Set<Integer> numbers = new TreeSet<>();
+        List<Operation> reached = new ArrayList<>(told.steps());
+        Set<Operation> seen = new HashSet<>(reached);
+        for (int at = 0; at < reached.size(); at++) {
+            for (Wait wait : making.before(reached.get(at))) {
+                int number = making.numberOf(wait.before());
+                if (number > 0) {
+                    numbers.add(number);
+                } else if (seen.add(wait.before())) {
+                    reached.add(wait.before());
+                }
+            }
+        }
+        numbers.remove(making.numberOf(told));
+        return numbers;
+    }
+
+    /** The steps of a card of the kit, from 0. */
+    public List<Share> of(int line) {
+        return shares.stream().filter(share -> share.line() == line).toList();
+    }
+
+    /** How long the maker and their helper are busy before, in words. */
+    public String before() {
+        String own = "You: " + Pace.time(before(Who.MAKER)) + " before, " + Pace.time(cutting) + " of it at the trimmer.";
+        return before(Who.HELPER) > 0 ? own + " A helper: " + Pace.time(before(Who.HELPER)) + "." : own;
+    }
+
+    /** How long somebody is busy before, in minutes; the maker also cuts the sheets. */
+    public double before(Who who) {
+        double steps = shares.stream()
+                .filter(share -> share.does() == who)
+                .mapToDouble(Share::ahead)
+                .sum();
+        return steps + (who == Who.MAKER ? cutting : 0);
+    }
+
+    /**
+     * The room with what is left to learners; nothing of a kit without a class, where nothing is left to them, or where a tool is {@link #missing()}.
+     */
+    public Optional<Room> room() {
+        return kit.meeting().filter(meeting -> missing().isEmpty()).flatMap(meeting -> {
+            Map<String, Integer> tools = new HashMap<>();
+            meeting.tools().forEach((tool, count) -> tools.put(tool.key(), count));
+            List<Task> tasks = shares.stream()
+                    .filter(share -> !share.does().isBefore())
+                    .map(share -> task(share, meeting))
+                    .toList();
+            return tasks.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Room(kit.bags(), meeting.pace().paces(), Minutes.NONE, tools, tasks));
+        });
+    }
+
+    /** What a learner does with all of a card that is in their bag. */
+    private Task task(Share share, Meeting meeting) {
+        boolean byItself = share.told().isWaiting();
+        Optional<String> tool = SharedTool.of(share.told().lead())
+                .filter(each -> meeting.tools().containsKey(each))
+                .map(SharedTool::key);
+        double times = byItself ? 1 : meeting.pace().factor() * kit.lines().get(share.line()).each();
+        Minutes minutes = Minutes.of(
+                share.each() * times, byItself ? 0 : meeting.pace().spread());
+        List<String> after = of(share.line()).stream()
+                .filter(other -> share.after().contains(other.number()) && !other.does().isBefore())
+                .map(Share::id)
+                .toList();
+        return new Task(share.id(), tool, minutes, after, byItself);
+    }
+
+    /** What happens in the room. */
+    public Optional<Rooms> rooms() {
+        return room().map(room -> Rooms.of(room, ROOMS, SEED));
+    }
+
+    /**
+     * What would make it fit.
+     *
+     * @param least the least that has to be prepared besides, by the ids of its shares
+     * @param steps the steps that are prepared then
+     * @param borrowed what one more of a tool changes, of each that somebody waits for
+     */
+    public record Proposal(Preparation least, List<Share> steps, List<Borrowed> borrowed) {
+        /** Copies the lists. */
+        public Proposal {
+            steps = List.copyOf(steps);
+            borrowed = List.copyOf(borrowed);
+        }
+
+        /** How long that takes before, in whole minutes. */
+        public long minutes() {
+            return Math.round(least.minutes());
+        }
+
+        /** Who does what then. */
+        public Sharing sharing(Kit kit) {
+            Sharing sharing = kit.sharing();
+            for (Share share : steps) {
+                sharing = sharing.with(share.step(), Who.MAKER);
+            }
+            return sharing;
+        }
+    }
+
+    /**
+     * One more of a tool.
+     *
+     * @param tool the tool
+     * @param rooms what happens in the room then
+     * @param isEnough whether nine in ten are done in time then
+     */
+    public record Borrowed(SharedTool tool, Rooms rooms, boolean isEnough) {}
+
+    /** What would make it fit; nothing where nothing happens in a room. */
+    public Optional<Proposal> proposal() {
+        return kit.meeting().flatMap(meeting -> room().map(room -> {
+            Map<String, Double> ahead = new HashMap<>();
+            shares.forEach(share -> ahead.put(share.id(), share.ahead()));
+            Preparation least = Preparation.least(room, ahead, meeting.handsOn(), ROOMS, SEED);
+            List<Share> steps = shares.stream()
+                    .filter(share -> least.tasks().contains(share.id()))
+                    .toList();
+            List<Borrowed> borrowed = Rooms.of(room, ROOMS, SEED).waits().stream()
+                    .filter(wait -> wait.mean() > 0)
+                    .flatMap(wait -> SharedTool.of(wait.tool()).stream())
+                    .map(tool -> {
+                        Rooms rooms = Rooms.of(room.withOneMore(tool.key()), ROOMS, SEED);
+                        return new Borrowed(tool, rooms, meeting.fits(rooms));
+                    })
+                    .toList();
+            return new Proposal(least, steps, borrowed);
+        }));
+    }
+
+    /** The tools that are needed in the room and are not there. */
+    public List<SharedTool> missing() {
+        Map<SharedTool, Integer> tools = kit.meeting().map(Meeting::tools).orElse(Map.of());
+        return shares.stream()
+                .filter(share -> !share.does().isBefore())
+                .flatMap(share -> SharedTool.of(share.told().lead()).stream())
+                .filter(tool -> tools.getOrDefault(tool, 1) == 0)
+                .distinct()
+                .toList();
+    }
+}

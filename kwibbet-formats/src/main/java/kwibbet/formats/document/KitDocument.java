@@ -1,0 +1,167 @@
+package kwibbet.formats.document;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+import kwibbet.formats.json.Misfit;
+import kwibbet.formats.json.Reading;
+import kwibbet.kit.Kit;
+import kwibbet.kit.LearnerPace;
+import kwibbet.kit.Meeting;
+import kwibbet.kit.SharedTool;
+import kwibbet.kit.Sharing;
+import kwibbet.kit.Sharing.StepOf;
+import kwibbet.kit.Who;
+import kwibbet.making.Station;
+import kwibbet.outcome.Outcome;
+
+/** A kit or class as a JSON document with a version. */
+public final class KitDocument {
+
+    private static final int VERSION = 1;
+    private static final int LARGEST = 4_000_000;
+    private static final int MOST_STEPS = 10_000;
+    private static final String FORMAT = "kwibbet-kit";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private KitDocument() {}
+
+    /** Writes a kit. */
+    public static String write(Kit kit) {
+        ObjectNode document = JSON.createObjectNode()
+                .put("format", FORMAT)
+                .put("version", VERSION)
+                .put("name", kit.name())
+                .put("bags", kit.bags())
+                .put("spares", kit.spares());
+        ArrayNode lines = document.putArray("cards");
+        kit.lines().forEach(line -> lines.addObject().put("card", line.card()).put("each", line.each()));
+        ObjectNode rules = document.putObject("rules");
+        for (Station station : Station.values()) {
+            Optional.ofNullable(kit.sharing().rules().get(station)).ifPresent(who -> rules.put(word(station), word(who)));
+        }
+        ArrayNode steps = document.putArray("steps");
+        kit.sharing().steps().entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<StepOf, Who> each) -> each.getKey().card())
+                        .thenComparing(each -> each.getKey().step()))
+                .forEach(each -> steps.addObject()
+                        .put("card", each.getKey().card())
+                        .put("step", each.getKey().step())
+                        .put("who", word(each.getValue())));
+        kit.meeting().ifPresent(meeting -> write(meeting, document.putObject("class")));
+        return document.toString();
+    }
+
+    private static void write(Meeting meeting, ObjectNode node) {
+        node.put("date", meeting.date().toString())
+                .put("start", meeting.start().toString())
+                .put("minutes", meeting.minutes())
+                .put("opening", meeting.opening());
+        if (!meeting.place().isBlank()) {
+            node.put("place", meeting.place());
+        }
+        ObjectNode tools = node.putObject("tools");
+        for (SharedTool tool : SharedTool.values()) {
+            Optional.ofNullable(meeting.tools().get(tool)).ifPresent(count -> tools.put(tool.key(), count));
+        }
+        node.putObject("learners")
+                .put("slower", meeting.pace().slower())
+                .put("between", meeting.pace().between())
+                .put("within", meeting.pace().within());
+    }
+
+    private static String word(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
+    }
+
+    private static <E extends Enum<E>> E named(Reading at, E[] values) {
+        String word = at.oneOf(Stream.of(values).map(KitDocument::word).toArray(String[]::new));
+        return Stream.of(values)
+                .filter(value -> word(value).equals(word))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException(word + " was one of them"));
+    }
+
+    /** Reads a kit, or says what in it is not in form. */
+    public static Outcome<Kit> read(String text) {
+        return Reading.of(text, LARGEST, KitDocument::kit);
+    }
+
+    private static Kit kit(Reading document) {
+        document.at("format").oneOf(FORMAT);
+        document.at("version").whole(VERSION, VERSION);
+        List<Kit.Line> lines = new ArrayList<>();
+        for (Reading line : document.at("cards").elements(Kit.MOST_EACH)) {
+            lines.add(new Kit.Line(line.at("card").text(), (int) line.at("each").whole(1, Kit.MOST_EACH)));
+        }
+        Reading meeting = document.at("class");
+        return new Kit(
+                document.at("name").text(),
+                lines,
+                (int) document.at("bags").whole(1, Kit.MOST_BAGS),
+                (int) document.at("spares").whole(0, Kit.MOST_BAGS),
+                sharing(document),
+                meeting.isMissing() ? Optional.empty() : Optional.of(meeting(meeting)));
+    }
+
+    private static Sharing sharing(Reading document) {
+        Map<Station, Who> rules = new EnumMap<>(Station.class);
+        for (Station station : Station.values()) {
+            Reading rule = document.at("rules").at(word(station));
+            if (!rule.isMissing()) {
+                rules.put(station, named(rule, Who.values()));
+            }
+        }
+        Map<StepOf, Who> steps = new HashMap<>();
+        for (Reading step : document.at("steps").elements(MOST_STEPS)) {
+            steps.put(new StepOf(step.at("card").text(), step.at("step").text()), named(step.at("who"), Who.values()));
+        }
+        return new Sharing(rules, steps);
+    }
+
+    private static Meeting meeting(Reading at) {
+        Map<SharedTool, Integer> tools = new EnumMap<>(SharedTool.class);
+        for (SharedTool tool : SharedTool.values()) {
+            Reading count = at.at("tools").at(tool.key());
+            if (!count.isMissing()) {
+                tools.put(tool, (int) count.whole(0, Kit.MOST_BAGS));
+            }
+        }
+        Reading learners = at.at("learners");
+        return new Meeting(
+                time(at.at("date"), LocalDate::parse, "a date as 2027-03-20"),
+                time(at.at("start"), LocalTime::parse, "a time as 14:00"),
+                (int) at.at("minutes").whole(1, Meeting.LONGEST),
+                at.at("place").isMissing() ? "" : at.at("place").text(),
+                (int) at.at("opening").whole(0, Meeting.LONGEST),
+                tools,
+                new LearnerPace(
+                        (int) learners.at("slower").whole(1, LearnerPace.MOST),
+                        (int) learners.at("between").whole(0, LearnerPace.MOST),
+                        (int) learners.at("within").whole(0, LearnerPace.MOST)));
+    }
+
+    private static <T> T time(Reading at, Function<String, T> parse, String form) {
+        String text = at.text();
+        try {
+            return parse.apply(text);
+        } catch (DateTimeException unread) {
+            throw new Misfit(at.pointer(), "It must be " + form + ", not “" + text + "”.");
+        }
+    }
+}
