@@ -250,13 +250,13 @@ class FenceSearchTest {
                 .hasSize(2);
     }
 
-    /** Against every order of settings there is: the bound is never above the fewest and often reaches it, and the search is seldom above it. */
+    /** Against every order of settings there is: the bound is never above the fewest and reaches it three times in four, and the search finds it. */
     @Test
     void ordersAreHeldAgainstAllOrders() {
         Random random = new Random(11);
         int more = 0;
         int reached = 0;
-        int rounds = Tries.of(150);
+        int rounds = 20 + Tries.of(130);
         for (int round = 0; round < rounds; round++) {
             int[] parts = new int[12];
             for (int i = 0; i < parts.length; i += 3) {
@@ -274,8 +274,8 @@ class FenceSearchTest {
             more += plan.fenceSettings() > fewest ? 1 : 0;
             reached += plan.atLeast() == fewest ? 1 : 0;
         }
-        assertThat(more).isLessThanOrEqualTo(rounds / 20);
-        assertThat(reached).isGreaterThanOrEqualTo(rounds * 7 / 10);
+        assertThat(more).isZero();
+        assertThat(reached).isGreaterThanOrEqualTo(rounds * 74 / 100);
     }
 
     /** The fewest settings, by trying them all. */
