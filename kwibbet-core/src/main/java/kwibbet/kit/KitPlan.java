@@ -38,7 +38,12 @@ import kwibbet.run.RunBench;
 public record KitPlan(Kit kit, List<Share> shares, double cutting) {
 
     /** So many rooms are simulated: enough for the time nine in ten are done by to be right to about a minute in ninety. */
-    public static final int ROOMS = 400;
+    private static final int ROOMS = 400;
+
+    /** Of crowds fewer rooms are, since their people tell as much. */
+    private static final int FEWEST_ROOMS = 20;
+
+    private static final int MOST_PEOPLE = 100_000;
 
     private static final long SEED = 1;
 
@@ -214,9 +219,13 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         return new Task(share.id(), tool, minutes, after, byItself);
     }
 
+    private static int roomsFor(Room room) {
+        return Math.max(FEWEST_ROOMS, Math.min(ROOMS, MOST_PEOPLE / room.people()));
+    }
+
     /** What happens in the room. */
     public Optional<Rooms> rooms() {
-        return room().map(room -> Rooms.of(room, ROOMS, SEED));
+        return room().map(room -> Rooms.of(room, roomsFor(room), SEED));
     }
 
     /**
@@ -237,15 +246,6 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         public long minutes() {
             return Math.round(least.minutes());
         }
-
-        /** Who does what then. */
-        public Sharing sharing(Kit kit) {
-            Sharing sharing = kit.sharing();
-            for (Share share : steps) {
-                sharing = sharing.with(share.step(), Who.MAKER);
-            }
-            return sharing;
-        }
     }
 
     /**
@@ -262,15 +262,15 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         return kit.meeting().flatMap(meeting -> room().map(room -> {
             Map<String, Double> ahead = new HashMap<>();
             shares.forEach(share -> ahead.put(share.id(), share.ahead()));
-            Preparation least = Preparation.least(room, ahead, meeting.handsOn(), ROOMS, SEED);
+            Preparation least = Preparation.least(room, ahead, meeting.handsOn(), roomsFor(room), SEED);
             List<Share> steps = shares.stream()
                     .filter(share -> least.tasks().contains(share.id()))
                     .toList();
-            List<Borrowed> borrowed = Rooms.of(room, ROOMS, SEED).waits().stream()
+            List<Borrowed> borrowed = Rooms.of(room, roomsFor(room), SEED).waits().stream()
                     .filter(wait -> wait.mean() > 0)
                     .flatMap(wait -> SharedTool.of(wait.tool()).stream())
                     .map(tool -> {
-                        Rooms rooms = Rooms.of(room.withOneMore(tool.key()), ROOMS, SEED);
+                        Rooms rooms = Rooms.of(room.withOneMore(tool.key()), roomsFor(room), SEED);
                         return new Borrowed(tool, rooms, meeting.fits(rooms));
                     })
                     .toList();

@@ -26,6 +26,9 @@ public record Preparation(Set<String> tasks, double minutes, Rooms rooms, boolea
     /** or so many added up. */
     private static final long MOST_ADDED = 2_000_000_000;
 
+    /** One room in so many is looked at to choose what is tried next. */
+    private static final int GLANCE = 10;
+
     /** Copies the set. */
     public Preparation {
         tasks = Set.copyOf(tasks);
@@ -99,21 +102,26 @@ public record Preparation(Set<String> tasks, double minutes, Rooms rooms, boolea
             Preparation now = of(Set.of());
             while (!now.isEnough) {
                 Preparation before = now;
-                Optional<Preparation> best = room.tasks().stream()
+                double here = glance(before.tasks);
+                Optional<Set<String>> best = room.tasks().stream()
                         .map(Task::id)
                         .filter(each -> !before.tasks.contains(each))
                         .map(each -> with(before.tasks, each))
                         .filter(this::canBeDone)
                         .distinct()
-                        .map(this::of)
-                        .max(Comparator.comparing((Preparation each) -> each.isEnough)
-                                .thenComparingDouble(each -> gain(before, each)));
+                        .max(Comparator.comparingDouble(each -> gain(here, before, each)));
                 if (best.isEmpty()) {
                     return now;
                 }
-                now = best.get();
+                now = of(best.get());
             }
             return now;
+        }
+
+        /** When nine in ten are done in a few of the rooms: enough to choose by, not to promise. */
+        private double glance(Set<String> tasks) {
+            return Rooms.of(room.without(tasks), Math.max(1, count / GLANCE), seed)
+                    .nineInTen();
         }
 
         private Set<String> with(Set<String> tasks, String more) {
@@ -122,10 +130,9 @@ public record Preparation(Set<String> tasks, double minutes, Rooms rooms, boolea
             return all;
         }
 
-        private static double gain(Preparation before, Preparation after) {
-            double spared = before.rooms.nineInTen() - after.rooms.nineInTen();
-            double costs = Math.max(1, after.minutes - before.minutes);
-            return after.isEnough ? -after.minutes : spared / costs;
+        /** The minutes it spares the room for each that it takes before. */
+        private double gain(double here, Preparation before, Set<String> after) {
+            return (here - glance(after)) / Math.max(1, minutes(after) - before.minutes);
         }
 
         /** Leaves out again what is not needed, what takes longest first. */

@@ -1,6 +1,10 @@
 package kwibbet.app.demo;
 
 import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
 
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -9,6 +13,7 @@ import org.springframework.stereotype.Component;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.Kits;
 import kwibbet.app.store.Stockroom;
 import kwibbet.card.Tape;
 import kwibbet.measure.Length;
@@ -32,9 +37,19 @@ class DemoData implements ApplicationRunner {
     private final Inventory inventory;
 
     private final Stockroom stockroom;
+    private final Kits kits;
+    private final Clock clock;
 
-    DemoData(DemoDesigns made, DesignStore designs, Inventory inventory, Stockroom stockroom) {
+    DemoData(
+            DemoDesigns made,
+            DesignStore designs,
+            Inventory inventory,
+            Stockroom stockroom,
+            Kits kits,
+            Clock clock) {
         this.stockroom = stockroom;
+        this.kits = kits;
+        this.clock = clock;
         this.made = made;
         this.designs = designs;
         this.inventory = inventory;
@@ -48,7 +63,10 @@ class DemoData implements ApplicationRunner {
             inventory.saveDies(DemoDies.ALL);
             layIn(new Tape.Flat(), Length.ofInches(1_800));
             layIn(new Tape.Foam(Length.ofInches(1, 8)), Length.ofInches(180));
-            made.all().forEach(designs::create);
+            Map<String, String> cards = new HashMap<>();
+            made.all().forEach(run -> cards.put(
+                    run.design().name(), designs.create(run).id()));
+            DemoKits.all(LocalDate.now(clock), cards).forEach(kits::keep);
         }
     }
 

@@ -87,6 +87,7 @@ class HomeController {
         Look look = new Look(words(asked), order(asked), false);
         show(look, page(asked), model);
         PaperShelf shelf = inventory.shelf();
+        model.addAttribute("isLooking", !look.words().isEmpty() || page(asked) > 1);
         model.addAttribute("hasAway", designs.hasAway());
         model.addAttribute("hasPaper", !shelf.papers().isEmpty());
         model.addAttribute(

@@ -1,8 +1,10 @@
 package kwibbet.app.kits;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -39,6 +41,10 @@ import kwibbet.room.Rooms;
 class KitPages {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
+
+    private static final int MOST_WAITS = 3;
+    /** Shorter waits, in minutes, are not told. */
+    private static final double NO_WAIT = 0.5;
 
     private final Kits kits;
     private final Runs runs;
@@ -78,6 +84,18 @@ class KitPages {
                 .map(kept -> new Listed(
                         kept, kept.kit().meeting().map(KitPages::when).orElse(""), shown(kept.kit())))
                 .toList();
+    }
+
+    /** The class that comes next, with what it still lacks. */
+    void next(LocalDate today, Model model) {
+        kits.all().stream()
+                .filter(kept -> !kept.isAway())
+                .filter(kept -> kept.kit().meeting().filter(each -> !each.date().isBefore(today)).isPresent())
+                .min(Comparator.comparing(kept -> kept.kit()
+                        .meeting()
+                        .map(each -> each.date().atTime(each.start()))
+                        .orElse(LocalDateTime.MAX)))
+                .ifPresent(kept -> show(kept, Entries.none(), today, model));
     }
 
     private List<Shown> shown(Kit kit) {
@@ -156,9 +174,6 @@ class KitPages {
     private static long minutes(double minutes) {
         return Math.round(minutes);
     }
-
-    private static final int MOST_WAITS = 3;
-    private static final double NO_WAIT = 0.5;
 
     private static String waits(Rooms rooms) {
         return rooms.waits().stream()

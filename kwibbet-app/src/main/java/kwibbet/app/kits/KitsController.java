@@ -86,6 +86,13 @@ class KitsController {
         return "redirect:/classes/" + kits.keep(kit).id();
     }
 
+    /** The class that is next, and what it still lacks; nothing where there is none. */
+    @GetMapping("/next")
+    String next(Model model) {
+        pages.next(today(), model);
+        return "kits/kits :: next";
+    }
+
     @GetMapping("/{id}")
     String kit(@PathVariable String id, Model model) {
         return page(kits.get(id), Entries.none(), model);
@@ -154,14 +161,28 @@ class KitsController {
         return "kits/kit :: proposal";
     }
 
-    /** What is proposed is prepared. */
+    /**
+     * What was proposed is prepared.
+     *
+     * @param steps the steps as they were shown, each after its card and a blank
+     */
     @PostMapping("/{id}/prepare")
-    String prepare(@PathVariable String id, @RequestParam long version, RedirectAttributes after) {
+    String prepare(
+            @PathVariable String id,
+            @RequestParam long version,
+            @RequestParam(name = "step", defaultValue = "") List<String> steps,
+            RedirectAttributes after) {
         Kit kit = kits.get(id).kit();
-        kits.plan(kit).flatMap(KitPlan::proposal).ifPresent(proposal -> {
-            kits.change(id, version, kit.with(proposal.sharing(kit)));
-            after.addFlashAttribute("said", "Those steps are yours now. Undo takes that back.");
-        });
+        Sharing sharing = kit.sharing();
+        for (String each : steps) {
+            int blank = each.indexOf(' ');
+            if (blank > 0) {
+                sharing = sharing.with(
+                        new Sharing.StepOf(each.substring(0, blank), each.substring(blank + 1)), Who.MAKER);
+            }
+        }
+        kits.change(id, version, kit.with(sharing));
+        after.addFlashAttribute("said", "Those steps are yours now. Undo takes that back.");
         return "redirect:/classes/" + id;
     }
 

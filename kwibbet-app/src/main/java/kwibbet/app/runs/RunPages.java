@@ -14,6 +14,7 @@ import org.springframework.ui.Model;
 import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.KeptRun;
+import kwibbet.app.store.Kits;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.Stockroom.TapeOnHand;
@@ -41,9 +42,11 @@ class RunPages {
     private final Runs runs;
     private final DesignStore designs;
     private final Stockroom stockroom;
+    private final Kits kits;
 
-    RunPages(Runs runs, DesignStore designs, Stockroom stockroom) {
+    RunPages(Runs runs, DesignStore designs, Stockroom stockroom, Kits kits) {
         this.stockroom = stockroom;
+        this.kits = kits;
         this.runs = runs;
         this.designs = designs;
     }
@@ -99,9 +102,14 @@ class RunPages {
      */
     record OpenLine(KeptRun.Line line, Optional<String> name) {}
 
+    boolean isOfKit(KeptRun run) {
+        return kits.ofRun(run.id()).isPresent();
+    }
+
     void show(KeptRun run, Entries entries, Model model) {
         model.addAttribute("run", run);
         model.addAttribute("entries", entries);
+        model.addAttribute("kit", kits.ofRun(run.id()));
         if (run.isSettled()) {
             settled(run, model);
         } else {

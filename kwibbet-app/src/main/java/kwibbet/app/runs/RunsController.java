@@ -199,6 +199,10 @@ class RunsController {
             HttpServletResponse response) {
         Entries entries = Entries.of(typed);
         KeptRun run = runs.get(id);
+        if (pages.isOfKit(run)) {
+            entries.refuse("form", "It is cut for a class or kit: change how many there.");
+            return refused(run, entries, model, response);
+        }
         List<KeptRun.Line> lines = new ArrayList<>();
         for (KeptRun.Line line : run.lines()) {
             Optional<Copies> count = count(line, entries);

@@ -21,6 +21,7 @@ import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.KeptRun;
+import kwibbet.app.store.Kits;
 import kwibbet.app.store.NoSuchRunException;
 import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Runs;
@@ -67,7 +68,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 /** What the pages of runs answer, above all to what cannot be. */
 @WebMvcTest(RunsController.class)
 @Import({RunPages.class, Workshop.class})
-@MockitoBean(types = {Stockroom.class, PlanBook.class})
+@MockitoBean(types = {Stockroom.class, PlanBook.class, Kits.class})
 class RunsControllerTest {
 
     private static final PaperShelf SHELF =

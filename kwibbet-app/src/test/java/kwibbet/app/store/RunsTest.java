@@ -77,6 +77,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
     StockBook.class,
     Stockroom.class,
     RunBook.class,
+    KitBook.class,
     Runs.class,
     PlanBook.class,
     Workshop.class
@@ -103,6 +104,9 @@ class RunsTest {
 
     @Autowired
     private RunBook book;
+
+    @Autowired
+    private KitBook kitBook;
 
     @Autowired
     private PlanBook plans;
@@ -157,7 +161,7 @@ class RunsTest {
 
     /** As after a restart, with nothing remembered. */
     private Runs startedAnew() {
-        return new Runs(book, designs, inventory, stockroom, new Workshop(inventory, plans), transaction);
+        return new Runs(book, kitBook, designs, inventory, stockroom, new Workshop(inventory, plans), transaction);
     }
 
     /** The card, the papers and the tools change, and the service is started anew. */

@@ -1,0 +1,156 @@
+package kwibbet.app.store;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.Mockito;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
+import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.context.bean.override.mockito.MockitoBean;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+import kwibbet.app.Samples;
+import kwibbet.card.Copies;
+import kwibbet.kit.Kit;
+import kwibbet.kit.LearnerPace;
+import kwibbet.kit.Meeting;
+import kwibbet.kit.SharedTool;
+import kwibbet.kit.Sharing;
+import kwibbet.kit.Who;
+import kwibbet.making.Station;
+import kwibbet.measure.Length;
+import kwibbet.run.RunState;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+/** Against the real schema in memory: a class and its run stay together until its lists are settled, and no change is lost. */
+@DataJpaTest(properties = "spring.datasource.url=jdbc:h2:mem:kits;DB_CLOSE_DELAY=-1")
+@AutoConfigureTestDatabase(replace = AutoConfigureTestDatabase.Replace.NONE)
+@Import({
+    Bench.class,
+    TickBook.class,
+    DesignStore.class,
+    Inventory.class,
+    Room.class,
+    StockBook.class,
+    Stockroom.class,
+    RunBook.class,
+    KitBook.class,
+    Kits.class,
+    Runs.class,
+    PlanBook.class,
+    Workshop.class
+})
+@Transactional(propagation = Propagation.NOT_SUPPORTED)
+class KitsTest {
+
+    @Autowired
+    private Inventory inventory;
+
+    @Autowired
+    private DesignStore designs;
+
+    @Autowired
+    private Runs runs;
+
+    @Autowired
+    private Kits kits;
+
+    @MockitoBean
+    private Clock clock;
+
+    private StoredDesign card;
+
+    @BeforeEach
+    void aCard() {
+        Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
+        inventory.save(Samples.paper("stock", "Stock", Length.ofMillimetres(3, 10)));
+        card = designs.create(Samples.run("Kite"));
+    }
+
+    private Kit kit(int bags) {
+        Meeting meeting = new Meeting(
+                LocalDate.of(2027, 3, 20),
+                LocalTime.of(14, 0),
+                60,
+                "Yard",
+                10,
+                Map.of(SharedTool.BOARD, 1),
+                LearnerPace.USUAL);
+        return new Kit(
+                "Evening", List.of(new Kit.Line(card.id(), 1)), bags, 1, Sharing.NONE, Optional.of(meeting));
+    }
+
+    private KeptRun run(KeptKit kept) {
+        return runs.get(kept.run());
+    }
+
+    @Test
+    void theRunFollowsItsClassThroughUndoAndRedo() {
+        KeptKit kept = kits.keep(kit(12));
+        assertThat(run(kept).lines()).containsExactly(new KeptRun.Line(card.id(), new Copies(12, 1)));
+        KeptKit more = kits.change(kept.id(), kept.version(), kit(14));
+        KeptKit shared = kits.change(kept.id(), more.version(), more.kit().with(Sharing.NONE.with(Station.BOARD, Who.MAKER)));
+        assertThat(run(shared).cards()).isEqualTo(15);
+        KeptKit back = kits.undo(kept.id(), kits.undo(kept.id(), shared.version()).version());
+        assertThat(back.kit()).isEqualTo(kit(12));
+        assertThat(back.hasEarlier()).isFalse();
+        assertThat(run(back).cards()).isEqualTo(13);
+        KeptKit again = kits.redo(kept.id(), back.version());
+        assertThat(again.kit()).isEqualTo(kit(14));
+        assertThat(again.hasLater()).isTrue();
+        // A change after undo takes the place of what was taken back.
+        KeptKit other = kits.change(kept.id(), again.version(), kit(9));
+        assertThat(other.hasLater()).isFalse();
+        assertThat(kits.undo(kept.id(), other.version()).kit()).isEqualTo(kit(14));
+        assertThat(kits.ofRun(kept.run())).map(KeptKit::id).contains(kept.id());
+    }
+
+    /** Two more come when the lists are settled: they stay, the difference is told, and is planned only when the maker says so. */
+    @Test
+    void aLateChangeIsTheDifferenceOnly() {
+        KeptKit kept = kits.keep(kit(12));
+        KeptRun settled = runs.settle(kept.run(), run(kept).version());
+        assertThat(runs.changes(settled)).isEmpty();
+        kits.change(kept.id(), kept.version(), kit(14));
+        assertThat(run(kept).cards()).isEqualTo(13);
+        assertThat(run(kept).state()).isEqualTo(RunState.SETTLED);
+        assertThat(runs.changes(run(kept))).singleElement().satisfies(change -> assertThat(change.count())
+                .isEqualTo(2));
+        KeptRun anew = runs.replan(kept.run(), run(kept).version(), true);
+        assertThat(anew.cards()).isEqualTo(15);
+        assertThat(runs.changes(anew)).isEmpty();
+    }
+
+    @Test
+    void whoeverIsSecondIsTold() {
+        KeptKit kept = kits.keep(kit(12));
+        kits.change(kept.id(), kept.version(), kit(14));
+        assertThatThrownBy(() -> kits.change(kept.id(), kept.version(), kit(3))).isInstanceOf(StaleItemException.class);
+        assertThatThrownBy(() -> kits.undo(kept.id(), kept.version())).isInstanceOf(StaleItemException.class);
+        assertThat(kits.get(kept.id()).kit()).isEqualTo(kit(14));
+        assertThatThrownBy(() -> kits.get("none")).isInstanceOf(NoSuchKitException.class);
+    }
+
+    @Test
+    void aCardThatIsOffTheShelfIsLeftOut() {
+        KeptKit kept = kits.keep(kit(12));
+        assertThat(kits.plan(kept.kit()).orElseThrow().rooms()).isPresent();
+        designs.remove(card.id());
+        assertThat(kits.plan(kept.kit())).isEmpty();
+        KeptKit away = kits.putAway(kept.id(), kept.version(), true);
+        assertThat(away.isAway()).isTrue();
+        assertThat(away.kit()).isEqualTo(kept.kit());
+    }
+}

@@ -1,0 +1,169 @@
+package kwibbet.kit;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.junit.jupiter.api.Test;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.RunLine;
+import kwibbet.kit.KitPlan.Share;
+import kwibbet.layout.KnownPlans;
+import kwibbet.layout.Thrift;
+import kwibbet.making.Does;
+import kwibbet.making.Pace;
+import kwibbet.making.Station;
+import kwibbet.making.Timing;
+import kwibbet.outcome.Refusal;
+import kwibbet.room.Rooms;
+
+import static kwibbet.Inches.MATERIALS;
+import static kwibbet.Inches.TOOLS;
+import static kwibbet.Inches.add;
+import static kwibbet.Inches.base;
+import static kwibbet.Inches.front;
+import static kwibbet.Inches.make;
+import static org.assertj.core.api.Assertions.assertThat;
+
+class KitPlanTest {
+
+    private static final LearnerPace ALIKE = new LearnerPace(200, 0, 0);
+
+    private static Meeting meeting(int minutes, int opening, Map<SharedTool, Integer> tools) {
+        return new Meeting(LocalDate.of(2027, 3, 20), LocalTime.of(14, 0), minutes, "", opening, tools, ALIKE);
+    }
+
+    private static Kit kit(int bags, Sharing sharing, Meeting meeting, Kit.Line... lines) {
+        return new Kit("Evening", List.of(lines), bags, 0, sharing, Optional.of(meeting));
+    }
+
+    private static KitPlan plan(Kit kit, Pace pace, Design... designs) {
+        List<Card> cards = Arrays.stream(designs).map(each -> make(each).orThrow()).toList();
+        List<RunLine> lines = new ArrayList<>();
+        for (int i = 0; i < cards.size(); i++) {
+            lines.add(new RunLine(cards.get(i), kit.copies(kit.lines().get(i))));
+        }
+        RunPlan run = RunPlan.of(lines, MATERIALS.shelf(), Thrift.FEWEST_SHEETS, TOOLS, KnownPlans.NONE);
+        return KitPlan.of(kit, cards, run, pace);
+    }
+
+    private static Design matted() {
+        return base("folded", "5", "7").plus(add("mat", "mat", front()));
+    }
+
+    private static Share share(KitPlan plan, Does does) {
+        return plan.shares().stream()
+                .filter(share -> share.told().lead().does() == does)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Four learners, one scoring board, a card that is scored and folded, a minute each for a learner. Worked by hand: the board is free at 0, 1, 2 and 3. */
+    @Test
+    void aSmallRoomComesOutAsByHand() {
+        Kit kit = kit(4, Sharing.NONE, meeting(20, 5, Map.of(SharedTool.BOARD, 1)), new Kit.Line("a", 1));
+        KitPlan plan = plan(kit, Pace.UNKNOWN, base("folded", "5", "7"));
+        assertThat(plan.shares()).extracting(share -> share.told().lead().does()).containsExactly(Does.SCORE, Does.FOLD);
+        Rooms rooms = plan.rooms().orElseThrow();
+        // Scored at 1, 2, 3, 4 and folded a minute later.
+        assertThat(rooms.half()).isEqualTo(3);
+        assertThat(rooms.nineInTen()).isEqualTo(5);
+        assertThat(kit.meeting().orElseThrow().nineInTen(rooms)).isEqualTo(10);
+        assertThat(rooms.waits()).containsExactly(new Rooms.Wait("board", 1.5, 3, 4.0 / 5));
+    }
+
+    /** Two minutes too few: either the four are scored before, half a minute each, or there is a second board. */
+    @Test
+    void whatMakesItFitIsTheLeast() {
+        Kit kit = kit(4, Sharing.NONE, meeting(8, 5, Map.of(SharedTool.BOARD, 1)), new Kit.Line("a", 1));
+        KitPlan plan = plan(kit, Pace.UNKNOWN, base("folded", "5", "7"));
+        assertThat(kit.meeting().orElseThrow().fits(plan.rooms().orElseThrow())).isFalse();
+        KitPlan.Proposal proposal = plan.proposal().orElseThrow();
+        assertThat(proposal.steps()).extracting(share -> share.told().lead().does()).containsExactly(Does.SCORE);
+        assertThat(proposal.least().minutes()).isEqualTo(2);
+        assertThat(proposal.least().isLeast()).isTrue();
+        assertThat(proposal.least().rooms().nineInTen()).isEqualTo(1);
+        assertThat(proposal.borrowed()).singleElement().satisfies(borrowed -> {
+            assertThat(borrowed.tool()).isEqualTo(SharedTool.BOARD);
+            assertThat(borrowed.rooms().nineInTen()).isEqualTo(3);
+            assertThat(borrowed.isEnough()).isTrue();
+        });
+        Sharing sharing = Sharing.NONE.with(proposal.steps().get(0).step(), Who.MAKER);
+        KitPlan prepared = plan(kit.with(sharing), Pace.UNKNOWN, base("folded", "5", "7"));
+        assertThat(prepared.rooms().orElseThrow().nineInTen()).isEqualTo(1);
+        assertThat(prepared.before(Who.MAKER)).isEqualTo(2 + prepared.cutting());
+        assertThat(prepared.cutting()).isPositive();
+    }
+
+    /** A rule for a station, and another for one of its steps; what follows on what learners do is theirs. */
+    @Test
+    void whatComesAfterALearnersStepIsALearners() {
+        Sharing folding = Sharing.NONE.with(Station.FOLDING, Who.HELPER);
+        Meeting meeting = meeting(60, 0, Map.of());
+        KitPlan late = plan(kit(3, folding, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, matted());
+        assertThat(share(late, Does.FOLD).does()).isEqualTo(Who.LEARNER);
+        assertThat(share(late, Does.FOLD).isTooLate()).isTrue();
+        Sharing both = folding.with(Station.BOARD, Who.MAKER);
+        KitPlan early = plan(kit(3, both, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, matted());
+        assertThat(share(early, Does.FOLD).does()).isEqualTo(Who.HELPER);
+        assertThat(early.before(Who.HELPER)).isEqualTo(3 * 0.5);
+        assertThat(early.room().orElseThrow().tasks()).hasSize(1);
+        Share stick = share(early, Does.STICK);
+        KitPlan all = plan(kit(3, both.with(stick.step(), Who.MAKER), meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, matted());
+        assertThat(all.room()).isEmpty();
+        assertThat(all.proposal()).isEmpty();
+    }
+
+    /** Two of one card in a bag take twice as long, those of two cards one after the other; the maker's own timings count. */
+    @Test
+    void everyCardOfABagIsMade() {
+        Pace pace = new Pace(List.of(new Timing("FOLD", 1, Duration.ofMinutes(3))));
+        Meeting meeting = meeting(60, 0, Map.of());
+        Kit two = kit(2, Sharing.NONE, meeting, new Kit.Line("a", 2), new Kit.Line("b", 1));
+        KitPlan plan = plan(two, pace, base("folded", "5", "7"), base("folded", "4", "6"));
+        // Each is scored in a minute and folded in six.
+        assertThat(plan.rooms().orElseThrow().nineInTen()).isEqualTo(2 * (1 + 6) + 1 + 6);
+        assertThat(two.copies(two.lines().get(0)).cards()).isEqualTo(4);
+    }
+
+    /** What everybody has is waited for by nobody; what nobody has is told before anything is simulated. */
+    @Test
+    void aToolThatIsNotThereIsMissing() {
+        Kit none = kit(4, Sharing.NONE, meeting(20, 0, Map.of(SharedTool.BOARD, 0)), new Kit.Line("a", 1));
+        KitPlan plan = plan(none, Pace.UNKNOWN, base("folded", "5", "7"));
+        assertThat(plan.missing()).containsExactly(SharedTool.BOARD);
+        assertThat(plan.rooms()).isEmpty();
+        KitPlan scored = plan(
+                none.with(Sharing.NONE.with(Station.BOARD, Who.MAKER)), Pace.UNKNOWN, base("folded", "5", "7"));
+        assertThat(scored.missing()).isEmpty();
+        assertThat(scored.rooms().orElseThrow().nineInTen()).isEqualTo(1);
+        Kit own = kit(4, Sharing.NONE, meeting(20, 0, Map.of()), new Kit.Line("a", 1));
+        assertThat(plan(own, Pace.UNKNOWN, base("folded", "5", "7")).rooms().orElseThrow().waits()).isEmpty();
+    }
+
+    @Test
+    void whatCannotBeIsSaidAtItsField() {
+        Meeting none = meeting(0, 0, Map.of(SharedTool.PRESS, -1));
+        assertThat(kit(-3, Sharing.NONE, none, new Kit.Line("a", 0)).refusals())
+                .extracting(Refusal::field)
+                .containsExactly("bags", "each-a", "minutes", "press");
+        assertThat(new Kit(" ", List.of(), 5001, -1, Sharing.NONE, Optional.empty()).refusals())
+                .extracting(Refusal::message)
+                .containsExactly(
+                        "Give it a name of 1 to 60 letters.",
+                        "Choose at least one card.",
+                        "1 to 5000 bags are made at a time.",
+                        "Spare bags can be 0 to 5000.");
+        assertThat(kit(5000, Sharing.NONE, meeting(90, 90, Map.of()), new Kit.Line("a", 3)).refusals())
+                .extracting(Refusal::message)
+                .containsExactly("Make 1 to 10 000 cards at a time.", "The words before leave some of the 90 minutes.");
+    }
+}
