@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -216,10 +217,14 @@ class KitsController {
         return list(model);
     }
 
+    /** Somebody else was first: the page shows the class as it is now. */
     @ExceptionHandler(StaleItemException.class)
-    String stale(Model model, HttpServletResponse response) {
+    String stale(HttpServletRequest request, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.CONFLICT.value());
-        model.addAttribute("said", "It was changed elsewhere in the meantime. Nothing was done; look at it as it is now.");
-        return list(model);
+        Entries entries = Entries.none();
+        entries.refuse(
+                "form", "It was changed elsewhere in the meantime. Nothing was done; this is how it is now.");
+        String id = request.getRequestURI().replaceAll("^/classes/([^/]*).*$", "$1");
+        return page(kits.get(id), entries, model);
     }
 }

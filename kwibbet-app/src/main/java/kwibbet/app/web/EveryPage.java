@@ -4,12 +4,14 @@ import java.util.Set;
 
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
 /** What every page gets; light or dark is as the machine has it until the maker chooses. */
 final class EveryPage {
@@ -27,9 +29,9 @@ final class EveryPage {
     /** Tells templates how figures are set and which theme was chosen. */
     @ControllerAdvice
     static class Attributes {
-        @ModelAttribute("markup")
-        Markup markup() {
-            return Markup.ONLY;
+        /** What a handler of exceptions shows has no attributes of this advice, and sets figures all the same. */
+        Attributes(ObjectProvider<ThymeleafViewResolver> views) {
+            views.ifAvailable(each -> each.addStaticVariable("markup", Markup.ONLY));
         }
 
         @ModelAttribute("theme")

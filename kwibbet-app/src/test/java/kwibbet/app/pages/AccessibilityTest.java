@@ -46,6 +46,10 @@ class AccessibilityTest {
         seen.locator("#settle").click(new Locator.ClickOptions().setTimeout(60_000));
         seen.waitForURL("**/runs/*");
         String run = seen.url().replaceAll("^.*(?=/runs/)", "");
+        seen.navigate(at("/classes"));
+        String evening = seen.locator(".kit-list a")
+                .filter(new Locator.FilterOptions().setHasText("Headlights"))
+                .getAttribute("href");
         List<String> paths = List.of(
                 "/",
                 "/cards/new",
@@ -61,6 +65,9 @@ class AccessibilityTest {
                 "/inventory/papers/moss/movements",
                 "/inventory/tape?high=1/8",
                 "/offcuts",
+                "/classes",
+                "/classes/new",
+                evening,
                 "/runs",
                 "/runs/new",
                 run,

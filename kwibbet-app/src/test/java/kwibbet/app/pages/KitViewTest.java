@@ -1,0 +1,134 @@
+package kwibbet.app.pages;
+
+import java.time.LocalDate;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import org.junit.jupiter.api.AutoClose;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.ActiveProfiles;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+/** A class planned by clicks: whether it fits, what makes it fit, who does what, and what happens when two change it. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"spring.datasource.url=jdbc:h2:mem:bench;DB_CLOSE_DELAY=-1", "kwibbet.data=target/bench"})
+@ActiveProfiles("demo")
+class KitViewTest {
+
+    @AutoClose
+    private static final Chromium CHROMIUM = new Chromium();
+
+    @LocalServerPort
+    private int port;
+
+    private String at(String path) {
+        return "http://127.0.0.1:" + port + path;
+    }
+
+    private static LocatorAssertions.ContainsTextOptions soon() {
+        return new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);
+    }
+
+    private String open(Page page, String name) {
+        page.navigate(at("/classes"));
+        page.locator(".kit-list a")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .click();
+        page.waitForURL("**/classes/*-*");
+        return page.url();
+    }
+
+    /** The demo's class that does not fit: what is proposed is prepared, it fits, and undo takes that back. */
+    @Test
+    void whatDoesNotFitIsRepairedByWhatIsProposed() {
+        Page page = CHROMIUM.page();
+        open(page, "Headlights");
+        assertThat(page.locator("#fits")).containsText("It does not fit.");
+        assertThat(page.locator("#proposal")).containsText("no less is enough", soon());
+        assertThat(page.locator(".borrowed").first()).containsText("With one more press");
+        int steps = page.locator(".proposed li").count();
+        page.locator("#prepare").click();
+        assertThat(page.locator("#fits")).containsText("It fits.");
+        assertThat(page.locator(".shares li.is-before")).hasCount(steps);
+        page.locator("#undo").click();
+        assertThat(page.locator("#fits")).containsText("It does not fit.");
+        page.locator("#redo").click();
+        assertThat(page.locator("#fits")).containsText("It fits.");
+        page.locator("#undo").click();
+        page.context().close();
+    }
+
+    /** From an empty page: what is wrong is said beside its field and what was typed stays; then who does what, by station and by step. */
+    @Test
+    void aClassIsPlannedFromAnEmptyPage() {
+        Page page = CHROMIUM.page();
+        page.navigate(at("/classes/new"));
+        page.locator("#kit-name").fill("Gears by night");
+        page.locator("#kit-bags").fill("-3");
+        page.locator("#kit-date").fill("2020-02-03");
+        page.locator("#kit-minutes").fill("0");
+        page.locator("#keep-kit").click();
+        assertThat(page.locator("main")).containsText("Choose at least one card.");
+        assertThat(page.locator("main")).containsText("1 to 5000 learners come to a class.");
+        assertThat(page.locator("main")).containsText("That day is past: choose today or a later one.");
+        assertThat(page.locator("main")).containsText("A class lasts 1 to 1440 minutes.");
+        assertThat(page.locator("#kit-name")).hasValue("Gears by night");
+        page.locator(".card-choice")
+                .filter(new Locator.FilterOptions().setHasText("Gear train"))
+                .locator("input")
+                .check();
+        page.locator("#kit-bags").fill("8");
+        page.locator("#kit-date").fill(LocalDate.now().plusDays(40).toString());
+        page.locator("#kit-minutes").fill("60");
+        page.locator("#kit-board").fill("1");
+        page.locator("#keep-kit").click();
+        page.waitForURL("**/classes/*-*");
+        assertThat(page.locator("#fits")).containsText("It fits.");
+        assertThat(page.locator(".room-over-time svg")).isVisible();
+        page.locator("#rule-BOARD").selectOption("MAKER");
+        assertThat(page.locator(".shares li.is-before").first()).containsText("Score");
+        assertThat(page.locator("#before")).containsText("min before");
+        page.locator("#who-0-1").selectOption("LEARNER");
+        assertThat(page.locator(".shares li").first()).not().hasClass("is-before");
+        page.locator("#to-run").click();
+        assertThat(page.locator("#of-kit")).containsText("It is cut for Gears by night");
+        assertThat(page.locator(".open-run")).hasCount(0);
+        page.navigate(at("/"));
+        assertThat(page.locator("#next-class")).containsText("First Saturday");
+        page.context().close();
+    }
+
+    /** Whoever is second is told, and what they typed stands there to be sent again. */
+    @Test
+    void twoChangeOneClass() {
+        Page one = CHROMIUM.page();
+        Page other = CHROMIUM.page();
+        String address = open(one, "First Saturday");
+        other.navigate(address);
+        one.locator(".kit-details summary").click();
+        one.locator("#kit-bags").fill("11");
+        other.locator(".kit-details summary").click();
+        other.locator("#kit-bags").fill("12");
+        one.locator("#change-kit").click();
+        assertThat(one.locator("main")).containsText("11 learners");
+        other.locator("#change-kit").click();
+        assertThat(other.locator("main")).containsText("changed elsewhere after you opened it");
+        assertThat(other.locator("#kit-bags")).hasValue("12");
+        other.locator("#change-kit").click();
+        assertThat(other.locator("main")).containsText("12 learners");
+        // A step chosen on a page that is old changes nothing.
+        one.locator("#rule-FOLDING").selectOption("HELPER");
+        assertThat(one.locator("main")).containsText("changed elsewhere in the meantime");
+        one.navigate(address);
+        assertThat(one.locator("#rule-FOLDING")).hasValue("LEARNER");
+        assertThat(one.locator("main").textContent()).contains("12 learners");
+        one.context().close();
+        other.context().close();
+    }
+}
