@@ -120,6 +120,10 @@ class StructureTest {
                 .definedBy("kwibbet.press")
                 .layer("trial")
                 .definedBy("kwibbet.trial")
+                .layer("room")
+                .definedBy("kwibbet.room")
+                .layer("kit")
+                .definedBy("kwibbet.kit")
                 .layer("drawing")
                 .definedBy("kwibbet.drawing")
                 .layer("picture")
@@ -137,11 +141,11 @@ class StructureTest {
                 .whereLayer("trial")
                 .mayOnlyBeAccessedByLayers("picture")
                 .whereLayer("bench")
-                .mayOnlyBeAccessedByLayers("run", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("run", "kit", "trial", "picture")
                 .whereLayer("scoring")
                 .mayOnlyBeAccessedByLayers("bench", "trial", "picture")
                 .whereLayer("press")
-                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "kit", "trial", "picture")
                 .whereLayer("cutting")
                 .mayOnlyBeAccessedByLayers("layout", "bench", "run", "trial", "picture")
                 .whereLayer("layout")
@@ -149,7 +153,11 @@ class StructureTest {
                 .whereLayer("stock")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("run")
-                .mayNotBeAccessedByAnyLayer()
+                .mayOnlyBeAccessedByLayers("kit")
+                .whereLayer("room")
+                .mayOnlyBeAccessedByLayers("kit", "picture")
+                .whereLayer("kit")
+                .mayOnlyBeAccessedByLayers("picture")
                 .whereLayer("crease")
                 .mayOnlyBeAccessedByLayers("fold", "review", "picture")
                 .whereLayer("fold")
@@ -166,6 +174,7 @@ class StructureTest {
                         "press",
                         "bench",
                         "run",
+                        "kit",
                         "trial",
                         "picture")
                 .whereLayer("goods")
