@@ -27,6 +27,34 @@ public record SupplyList(String name, Supply.Amount total) {
         return lines;
     }
 
+    /** What all cards of some lines use up besides paper and tape, each thing once. */
+    public static List<SupplyList> besidesTape(List<RunLine> lines) {
+        Map<String, Supply.Amount> totals = new LinkedHashMap<>();
+        for (RunLine line : lines) {
+            for (SupplyList each : of(line.card())) {
+                if (!(each.total instanceof Supply.OfTape)) {
+                    totals.merge(each.name, times(each.total, line.cards()), SupplyList::sum);
+                }
+            }
+        }
+        List<SupplyList> all = new ArrayList<>();
+        totals.forEach((name, total) -> all.add(new SupplyList(name, total)));
+        return all;
+    }
+
+    private static Supply.Amount times(Supply.Amount amount, int cards) {
+        if (amount instanceof Supply.OfLength length) {
+            return new Supply.OfLength(length.length().multipliedBy(cards));
+        }
+        if (amount instanceof Supply.OfTape tape) {
+            return new Supply.OfTape(tape.tape(), tape.length().multipliedBy(cards));
+        }
+        if (amount instanceof Supply.OfCount count) {
+            return new Supply.OfCount(Math.multiplyExact(count.count(), cards));
+        }
+        return new Supply.OfVolume(((Supply.OfVolume) amount).cubicInches() * cards);
+    }
+
     /** Things of one name are measured alike; should they not be, the first stands. */
     private static Supply.Amount sum(Supply.Amount one, Supply.Amount other) {
         if (one instanceof Supply.OfLength first && other instanceof Supply.OfLength second) {
@@ -52,7 +80,12 @@ public record SupplyList(String name, Supply.Amount total) {
 
     /** The line as it is read. */
     public Phrase words(MeasureSystem system) {
-        Phrase.Writer writer = Phrase.in(system).words(name + ": ");
+        return Phrase.in(system).words(name + ": ").phrase(amount(system)).end();
+    }
+
+    /** How much of it, as it is read. */
+    public Phrase amount(MeasureSystem system) {
+        Phrase.Writer writer = Phrase.in(system);
         if (total instanceof Supply.OfLength length) {
             return writer.length(generously(length.length(), system)).end();
         }

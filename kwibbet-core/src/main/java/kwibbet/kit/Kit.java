@@ -13,12 +13,13 @@ import kwibbet.wording.Names;
  *
  * @param name what the maker calls it
  * @param lines which cards are in a bag
- * @param bags how many bags are wanted: of a class, how many learners come
- * @param spares bags besides
+ * @param count how many bags
  * @param sharing who does what
  * @param meeting when and where learners make them; nothing of a kit that is sold
+ * @param pricing how its price is made
  */
-public record Kit(String name, List<Line> lines, int bags, int spares, Sharing sharing, Optional<Meeting> meeting) {
+public record Kit(
+        String name, List<Line> lines, Bags count, Sharing sharing, Optional<Meeting> meeting, Pricing pricing) {
 
     /** A kit has at most so many bags. */
     public static final int MOST_BAGS = 5_000;
@@ -33,6 +34,14 @@ public record Kit(String name, List<Line> lines, int bags, int spares, Sharing s
      * @param each how many of it
      */
     public record Line(String card, int each) {}
+
+    /**
+     * How many bags.
+     *
+     * @param wanted how many are wanted: of a class, how many learners come
+     * @param spares bags besides
+     */
+    public record Bags(int wanted, int spares) {}
 
     /** Copies the list. */
     public Kit {
@@ -51,11 +60,11 @@ public record Kit(String name, List<Line> lines, int bags, int spares, Sharing s
         if (lines.size() > MOST_EACH) {
             refusals.add(new Refusal("card", "A bag holds up to " + MOST_EACH + " different cards."));
         }
-        if (bags < 1 || bags > MOST_BAGS) {
+        if (bags() < 1 || bags() > MOST_BAGS) {
             String whose = meeting.isPresent() ? "learners come to a class" : "bags are made at a time";
             refusals.add(new Refusal("bags", "1 to " + MOST_BAGS + " " + whose + "."));
         }
-        if (spares < 0 || spares > MOST_BAGS) {
+        if (spares() < 0 || spares() > MOST_BAGS) {
             refusals.add(new Refusal("spares", "Spare bags can be 0 to " + MOST_BAGS + "."));
         }
         for (Line line : lines) {
@@ -68,6 +77,12 @@ public record Kit(String name, List<Line> lines, int bags, int spares, Sharing s
             }
         }
         meeting.ifPresent(each -> refusals.addAll(refusals(each)));
+        if (pricing.rate() < 0 || pricing.rate() > Pricing.MOST_RATE) {
+            refusals.add(new Refusal("rate", "An hour costs 0 to " + Pricing.MOST_RATE / 100 + "."));
+        }
+        if (pricing.margin() < 0 || pricing.margin() > Pricing.MOST_MARGIN) {
+            refusals.add(new Refusal("margin", "The margin is 0 to " + Pricing.MOST_MARGIN + " % of the price."));
+        }
         return refusals;
     }
 
@@ -100,9 +115,34 @@ public record Kit(String name, List<Line> lines, int bags, int spares, Sharing s
         return refusals;
     }
 
+    /** How many bags are wanted: of a class, how many learners come. */
+    public int bags() {
+        return count.wanted();
+    }
+
+    /** How many bags besides. */
+    public int spares() {
+        return count.spares();
+    }
+
+    /** The same with only some of its cards. */
+    public Kit with(List<Line> others) {
+        return new Kit(name, others, count, sharing, meeting, pricing);
+    }
+
+    /** The same at another price. */
+    public Kit with(Pricing other) {
+        return new Kit(name, lines, count, sharing, meeting, other);
+    }
+
+    /** The same for so many. */
+    public Kit withBags(int wanted) {
+        return new Kit(name, lines, new Bags(wanted, spares()), sharing, meeting, pricing);
+    }
+
     /** How many of a card are made for it. */
     public Copies copies(Line line) {
-        return new Copies(bags * line.each(), spares * line.each());
+        return new Copies(bags() * line.each(), spares() * line.each());
     }
 
     /** Whether it is for a class. */
@@ -112,11 +152,11 @@ public record Kit(String name, List<Line> lines, int bags, int spares, Sharing s
 
     /** The same, other steps being done by others. */
     public Kit with(Sharing other) {
-        return new Kit(name, lines, bags, spares, other, meeting);
+        return new Kit(name, lines, count, other, meeting, pricing);
     }
 
     /** The same with one more of a tool in the room. */
     public Kit withOneMore(SharedTool tool) {
-        return new Kit(name, lines, bags, spares, sharing, meeting.map(each -> each.withOneMore(tool)));
+        return new Kit(name, lines, count, sharing, meeting.map(each -> each.withOneMore(tool)), pricing);
     }
 }

@@ -42,7 +42,8 @@ class KitPlanTest {
     }
 
     private static Kit kit(int bags, Sharing sharing, Meeting meeting, Kit.Line... lines) {
-        return new Kit("Evening", List.of(lines), bags, 0, sharing, Optional.of(meeting));
+        return new Kit(
+                "Evening", List.of(lines), new Kit.Bags(bags, 0), sharing, Optional.of(meeting), Pricing.NONE);
     }
 
     private static KitPlan plan(Kit kit, Pace pace, Design... designs) {
@@ -155,7 +156,7 @@ class KitPlanTest {
         assertThat(kit(-3, Sharing.NONE, none, new Kit.Line("a", 0)).refusals())
                 .extracting(Refusal::field)
                 .containsExactly("bags", "each-a", "minutes", "press");
-        assertThat(new Kit(" ", List.of(), 5001, -1, Sharing.NONE, Optional.empty()).refusals())
+        assertThat(new Kit(" ", List.of(), new Kit.Bags(5001, -1), Sharing.NONE, Optional.empty(), Pricing.NONE).refusals())
                 .extracting(Refusal::message)
                 .containsExactly(
                         "Give it a name of 1 to 60 letters.",

@@ -11,6 +11,7 @@ import java.util.Optional;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
+import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Who;
@@ -21,6 +22,8 @@ final class DemoKits {
 
     private static final int AFTERNOON = 14;
     private static final int EVENING = 18;
+    private static final int HOUR = 2_400;
+    private static final int THIRD = 33;
 
     private DemoKits() {}
 
@@ -81,6 +84,7 @@ final class DemoKits {
                 .map(each -> new Kit.Line(Optional.ofNullable(cards.get(each))
                         .orElseThrow(() -> new IllegalStateException("the demo has no card " + each)), 1))
                 .toList();
-        return new Kit(name, lines, bags, spares, sharing, meeting);
+        Pricing price = new Pricing(Pricing.Counted.SHEETS, HOUR, THIRD, Pricing.Rounding.HALF);
+        return new Kit(name, lines, new Kit.Bags(bags, spares), sharing, meeting, price);
     }
 }

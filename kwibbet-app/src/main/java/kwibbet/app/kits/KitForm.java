@@ -13,6 +13,7 @@ import kwibbet.app.web.Entries;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
+import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 
@@ -46,10 +47,11 @@ final class KitForm {
         Kit kit = new Kit(
                 entries.words("name"),
                 lines,
-                entries.wholeNumber("bags"),
-                entries.has("spares") ? entries.wholeNumber("spares") : 0,
+                new Kit.Bags(
+                        entries.wholeNumber("bags"), entries.has("spares") ? entries.wholeNumber("spares") : 0),
                 before.map(Kit::sharing).orElse(Sharing.NONE),
-                meeting);
+                meeting,
+                before.map(Kit::pricing).orElse(Pricing.NONE));
         entries.refuse(kit.refusals());
         return kit;
     }

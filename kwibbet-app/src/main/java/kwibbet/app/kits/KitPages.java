@@ -28,10 +28,14 @@ import kwibbet.card.Card;
 import kwibbet.card.Pose;
 import kwibbet.drawing.Drawing;
 import kwibbet.kit.Kit;
+import kwibbet.kit.KitCost;
 import kwibbet.kit.KitPlan;
+import kwibbet.kit.KitSupplies;
 import kwibbet.kit.Meeting;
+import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Who;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
 import kwibbet.room.Rooms;
@@ -129,6 +133,10 @@ class KitPages {
                 + (meeting.place().isBlank() ? "" : ", " + meeting.place());
     }
 
+    MeasureSystem system() {
+        return inventory.studio().system();
+    }
+
     void show(KeptKit kept, Entries entries, LocalDate today, Model model) {
         Kit kit = kept.kit();
         model.addAttribute("kept", kept);
@@ -145,7 +153,15 @@ class KitPages {
         model.addAttribute("run", run);
         Optional<KitPlan> plan = kits.plan(kit);
         plan.ifPresent(each -> planned(each, model));
-        model.addAttribute("lacking", lacking(kit, run, plan, model));
+        model.addAttribute("counted", Pricing.Counted.values());
+        model.addAttribute("roundings", Pricing.Rounding.values());
+        kits.cost(kit).ifPresent(each -> model.addAttribute("cost", each));
+        Optional<KitSupplies> supplies = kits.supplies(kept);
+        supplies.ifPresent(each -> model.addAttribute("supplies", each));
+        model.addAttribute("system", system());
+        List<String> lacking = lacking(kit, run, plan, model);
+        supplies.filter(each -> each.isShort() && !run.isSettled()).ifPresent(each -> lacking.add("Something has to be bought."));
+        model.addAttribute("lacking", lacking);
     }
 
     private void planned(KitPlan plan, Model model) {
@@ -169,6 +185,17 @@ class KitPages {
             model.addAttribute("waits", waits(rooms));
             model.addAttribute("roomPicture", RoomPicture.of(plan, meeting, rooms, inventory.shelf()));
         }));
+    }
+
+    /** What one more or one less changes: as many as there are, and those beside. */
+    void beside(KeptKit kept, Model model) {
+        Kit kit = kept.kit();
+        List<KitCost> beside = new ArrayList<>();
+        for (int bags = Math.max(1, kit.bags() - 1); bags <= Math.min(Kit.MOST_BAGS, kit.bags() + 1); bags++) {
+            kits.cost(kit.withBags(bags)).ifPresent(beside::add);
+        }
+        model.addAttribute("kit", kit);
+        model.addAttribute("beside", beside);
     }
 
     private static long minutes(double minutes) {

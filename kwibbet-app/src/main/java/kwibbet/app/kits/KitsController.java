@@ -9,6 +9,7 @@ import java.util.Optional;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -23,10 +24,13 @@ import kwibbet.app.store.KeptKit;
 import kwibbet.app.store.Kits;
 import kwibbet.app.store.NoSuchKitException;
 import kwibbet.app.store.StaleItemException;
+import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
+import kwibbet.app.web.FileNames;
+import kwibbet.formats.csv.SuppliesCsv;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitPlan;
-import kwibbet.kit.Meeting;
+import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Who;
@@ -185,6 +189,45 @@ class KitsController {
         kits.change(id, version, kit.with(sharing));
         after.addFlashAttribute("said", "Those steps are yours now. Undo takes that back.");
         return "redirect:/classes/" + id;
+    }
+
+    /** How its price is made. */
+    @PostMapping("/{id}/price")
+    String price(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            @RequestParam Pricing.Counted paper,
+            @RequestParam Pricing.Rounding rounding,
+            Model model,
+            HttpServletResponse response) {
+        KeptKit kept = kits.get(id);
+        Entries entries = Entries.of(typed);
+        Kit kit = kept.kit().with(new Pricing(paper, entries.cents("rate"), entries.wholeNumber("margin"), rounding));
+        entries.refuse(kit.refusals());
+        if (!entries.areGood()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(kept, entries, model);
+        }
+        if (!kit.equals(kept.kit())) {
+            kits.change(id, entries.version(), kit);
+        }
+        return "redirect:/classes/" + id + "#cost";
+    }
+
+    /** What one more or one less changes. */
+    @GetMapping("/{id}/beside")
+    String beside(@PathVariable String id, Model model) {
+        pages.beside(kits.get(id), model);
+        return "kits/kit :: beside";
+    }
+
+    /** What it takes, as a list for other programs. */
+    @GetMapping("/{id}/supplies.csv")
+    ResponseEntity<String> supplies(@PathVariable String id) {
+        KeptKit kept = kits.get(id);
+        return CsvDownload.of(
+                FileNames.of(kept.kit().name(), ""),
+                kits.supplies(kept).map(each -> SuppliesCsv.write(each, pages.system())).orElse(""));
     }
 
     /** One more of a tool is there. */

@@ -1,17 +1,25 @@
 package kwibbet.app.store;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import kwibbet.app.store.Stockroom.TapeOnHand;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Tape;
 import kwibbet.kit.Kit;
+import kwibbet.kit.KitCost;
 import kwibbet.kit.KitPlan;
+import kwibbet.kit.KitSupplies;
+import kwibbet.kit.KitSupplies.Takes;
 import kwibbet.layout.Thrift;
+import kwibbet.measure.Length;
 
 /**
  * Kits and classes that are kept, each with a run of its own that is cut, scored and pressed like any other. While the run is open it follows the kit; once
@@ -24,13 +32,21 @@ public class Kits {
     private final Runs runs;
     private final Inventory inventory;
     private final Bench bench;
+    private final Stockroom stockroom;
     private final TransactionTemplate transaction;
 
-    Kits(KitBook book, Runs runs, Inventory inventory, Bench bench, TransactionTemplate transaction) {
+    Kits(
+            KitBook book,
+            Runs runs,
+            Inventory inventory,
+            Bench bench,
+            Stockroom stockroom,
+            TransactionTemplate transaction) {
         this.book = book;
         this.runs = runs;
         this.inventory = inventory;
         this.bench = bench;
+        this.stockroom = stockroom;
         this.transaction = transaction;
     }
 
@@ -122,16 +138,56 @@ public class Kits {
         return get(id);
     }
 
+    private Kit present(Kit kit) {
+        return kit.with(kit.lines().stream()
+                .filter(line -> runs.isOnShelf(line.card()))
+                .toList());
+    }
+
+    /** The lists of a kit as it is now; nothing where all of its cards are off the shelf. */
+    private Optional<RunPlan> lists(Kit kit) {
+        List<KeptRun.Line> there = lines(present(kit));
+        return there.isEmpty()
+                ? Optional.empty()
+                : Optional.of(runs.together(there, Thrift.FEWEST_SHEETS).run());
+    }
+
     /** Who does what of a kit as it is now; cards that are off the shelf are left out, and nothing is said where all of them are. */
     public Optional<KitPlan> plan(Kit kit) {
-        List<Kit.Line> there = kit.lines().stream()
-                .filter(line -> runs.isOnShelf(line.card()))
-                .toList();
-        if (there.isEmpty()) {
+        return lists(kit).map(run -> {
+            Kit present = present(kit);
+            return KitPlan.of(present, runs.cards(lines(present)), run, bench.pace());
+        });
+    }
+
+    /** What a kit costs as it is now; nothing where all of its cards are off the shelf. */
+    public Optional<KitCost> cost(Kit kit) {
+        return plan(kit).flatMap(plan -> lists(kit).map(run -> KitCost.of(plan, run)));
+    }
+
+    /** What a kit takes, beside what there is and what others still need that are not put away. */
+    public Optional<KitSupplies> supplies(KeptKit kept) {
+        return lists(kept.kit()).map(run -> {
+            Takes reserved = all().stream()
+                    .filter(other -> !other.id().equals(kept.id()) && !other.isAway())
+                    .flatMap(other -> stillTakes(other).stream())
+                    .reduce(new Takes(Map.of(), Map.of()), Takes::plus);
+            Map<Tape, Length> onHand =
+                    stockroom.tapes().stream().collect(Collectors.toMap(TapeOnHand::tape, TapeOnHand::onHand));
+            return KitSupplies.of(run, reserved, onHand);
+        });
+    }
+
+    /** What a kit will still take off the shelf: of lists that are settled what is not cut and made; nothing where they cannot be read. */
+    private Optional<Takes> stillTakes(KeptKit kept) {
+        KeptRun run = runs.get(kept.run());
+        if (!run.isSettled()) {
+            return lists(kept.kit()).map(Takes::of);
+        }
+        try {
+            return Optional.of(Takes.rest(runs.plan(run), run.progress()));
+        } catch (DamagedRunException damaged) {
             return Optional.empty();
         }
-        Kit present = new Kit(kit.name(), there, kit.bags(), kit.spares(), kit.sharing(), kit.meeting());
-        RunPlan plan = runs.together(lines(present), Thrift.FEWEST_SHEETS).run();
-        return Optional.of(KitPlan.of(present, runs.cards(lines(present)), plan, bench.pace()));
     }
 }

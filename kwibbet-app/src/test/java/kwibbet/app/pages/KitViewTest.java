@@ -96,6 +96,18 @@ class KitViewTest {
         assertThat(page.locator("#before")).containsText("min before");
         page.locator("#who-0-1").selectOption("LEARNER");
         assertThat(page.locator(".shares li").first()).not().hasClass("is-before");
+        assertThat(page.locator("#buy")).containsText("sheet");
+        page.locator("#kit-rate").fill("a lot");
+        page.locator("#keep-price").click();
+        assertThat(page.locator("#cost")).containsText("Enter a sum such as 0.45.");
+        assertThat(page.locator("#kit-rate")).hasValue("a lot");
+        page.locator("#kit-rate").fill("30");
+        page.locator("#kit-margin").fill("50");
+        page.locator("#kit-rounding").selectOption("NINETY_FIVE");
+        page.locator("#keep-price").click();
+        assertThat(page.locator("#costs strong")).containsText(".95");
+        page.locator(".beside summary").click();
+        assertThat(page.locator("#beside tbody tr")).hasCount(3);
         page.locator("#to-run").click();
         assertThat(page.locator("#of-kit")).containsText("It is cut for Gears by night");
         assertThat(page.locator(".open-run")).hasCount(0);

@@ -1,5 +1,6 @@
 package kwibbet.app.store;
 
+import java.math.BigDecimal;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,6 +16,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.data.jpa.test.autoconfigure.DataJpaTest;
 import org.springframework.boot.jdbc.test.autoconfigure.AutoConfigureTestDatabase;
 import org.springframework.context.annotation.Import;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,8 +24,11 @@ import org.springframework.transaction.annotation.Transactional;
 import kwibbet.app.Samples;
 import kwibbet.card.Copies;
 import kwibbet.kit.Kit;
+import kwibbet.kit.KitSupplies;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
+import kwibbet.kit.Pricing;
+import kwibbet.kit.Purchase;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Who;
@@ -67,6 +72,9 @@ class KitsTest {
     @Autowired
     private Kits kits;
 
+    @Autowired
+    private JdbcTemplate jdbc;
+
     @MockitoBean
     private Clock clock;
 
@@ -75,6 +83,11 @@ class KitsTest {
     @BeforeEach
     void aCard() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
+        inventory.replaced(() -> {
+            List.of("kit", "kit_state", "run_cut", "run_line", "run", "booking", "stock_movement", "offcut", "paper")
+                    .forEach(table -> jdbc.update("delete from " + table));
+            return true;
+        });
         inventory.save(Samples.paper("stock", "Stock", Length.ofMillimetres(3, 10)));
         card = designs.create(Samples.run("Kite"));
     }
@@ -89,7 +102,7 @@ class KitsTest {
                 Map.of(SharedTool.BOARD, 1),
                 LearnerPace.USUAL);
         return new Kit(
-                "Evening", List.of(new Kit.Line(card.id(), 1)), bags, 1, Sharing.NONE, Optional.of(meeting));
+                "Evening", List.of(new Kit.Line(card.id(), 1)), new Kit.Bags(bags, 1), Sharing.NONE, Optional.of(meeting), Pricing.NONE);
     }
 
     private KeptRun run(KeptKit kept) {
@@ -141,6 +154,28 @@ class KitsTest {
         assertThatThrownBy(() -> kits.undo(kept.id(), kept.version())).isInstanceOf(StaleItemException.class);
         assertThat(kits.get(kept.id()).kit()).isEqualTo(kit(14));
         assertThatThrownBy(() -> kits.get("none")).isInstanceOf(NoSuchKitException.class);
+    }
+
+    /** What one class needs another cannot count on, until it is cut or put away. */
+    @Test
+    void whatOthersNeedIsReserved() {
+        KeptKit first = kits.keep(kit(12));
+        KeptKit second = kits.keep(kit(5));
+        KitSupplies alone = kits.supplies(kits.putAway(first.id(), first.version(), true)).orElseThrow();
+        KeptKit back = kits.putAway(first.id(), first.version() + 1, false);
+        Purchase sheets = sheets(second);
+        BigDecimal ofFirst = alone.papers().get(0).purchase().need();
+        assertThat(sheets.reserved()).isEqualByComparingTo(ofFirst);
+        assertThat(sheets.missing())
+                .isEqualByComparingTo(sheets.need().add(ofFirst).subtract(sheets.onHand()).max(BigDecimal.ZERO));
+        KeptRun settled = runs.settle(back.run(), run(back).version());
+        runs.cut(runs.nextCut(settled, "all"), settled, runs.left(settled), true);
+        assertThat(sheets(second).reserved()).isEqualByComparingTo(BigDecimal.ZERO);
+        assertThat(sheets(second).onHand()).isLessThan(sheets.onHand());
+    }
+
+    private Purchase sheets(KeptKit kept) {
+        return kits.supplies(kept).orElseThrow().papers().get(0).purchase();
     }
 
     @Test

@@ -23,6 +23,7 @@ import kwibbet.formats.json.Reading;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
+import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Sharing.StepOf;
@@ -64,6 +65,11 @@ public final class KitDocument {
                         .put("step", each.getKey().step())
                         .put("who", word(each.getValue())));
         kit.meeting().ifPresent(meeting -> write(meeting, document.putObject("class")));
+        document.putObject("price")
+                .put("paper", word(kit.pricing().paper()))
+                .put("rate", kit.pricing().rate())
+                .put("margin", kit.pricing().margin())
+                .put("rounding", word(kit.pricing().rounding()));
         return document.toString();
     }
 
@@ -113,10 +119,19 @@ public final class KitDocument {
         return new Kit(
                 document.at("name").text(),
                 lines,
-                (int) document.at("bags").whole(1, Kit.MOST_BAGS),
-                (int) document.at("spares").whole(0, Kit.MOST_BAGS),
+                new Kit.Bags((int) document.at("bags").whole(1, Kit.MOST_BAGS), (int)
+                        document.at("spares").whole(0, Kit.MOST_BAGS)),
                 sharing(document),
-                meeting.isMissing() ? Optional.empty() : Optional.of(meeting(meeting)));
+                meeting.isMissing() ? Optional.empty() : Optional.of(meeting(meeting)),
+                pricing(document.at("price")));
+    }
+
+    private static Pricing pricing(Reading at) {
+        return new Pricing(
+                named(at.at("paper"), Pricing.Counted.values()),
+                (int) at.at("rate").whole(0, Pricing.MOST_RATE),
+                (int) at.at("margin").whole(0, Pricing.MOST_MARGIN),
+                named(at.at("rounding"), Pricing.Rounding.values()));
     }
 
     private static Sharing sharing(Reading document) {

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
+import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Sharing.StepOf;
@@ -36,24 +37,24 @@ class KitDocumentTest {
     private static final Kit EVENING = new Kit(
             "Evening",
             List.of(new Kit.Line("one", 1), new Kit.Line("other", 3)),
-            12,
-            2,
+            new Kit.Bags(12, 2),
             new Sharing(
                     Map.of(Station.PRESS, Who.MAKER, Station.FOLDING, Who.HELPER),
                     Map.of(
                             new StepOf("one", "stick-mat"), Who.MAKER,
                             new StepOf("one", "fold-base"), Who.LEARNER,
                             new StepOf("other", "fold-base"), Who.HELPER)),
-            Optional.of(MEETING));
+            Optional.of(MEETING),
+            new Pricing(Pricing.Counted.PIECES, 2_400, 33, Pricing.Rounding.NINETY_FIVE));
 
     @Test
     void aKitReadsBackAsItWas() {
         assertThat(KitDocument.read(KitDocument.write(EVENING)).orThrow()).isEqualTo(EVENING);
         Meeting nowhere = new Meeting(
                 MEETING.date(), MEETING.start(), 60, "", 0, Map.of(), LearnerPace.USUAL);
-        Kit kit = new Kit("Box", List.of(new Kit.Line("one", 1)), 40, 0, Sharing.NONE, Optional.of(nowhere));
+        Kit kit = new Kit("Box", List.of(new Kit.Line("one", 1)), new Kit.Bags(40, 0), Sharing.NONE, Optional.of(nowhere), Pricing.NONE);
         assertThat(KitDocument.read(KitDocument.write(kit)).orThrow()).isEqualTo(kit);
-        Kit sold = new Kit("Box", List.of(new Kit.Line("one", 1)), 40, 0, Sharing.NONE, Optional.empty());
+        Kit sold = new Kit("Box", List.of(new Kit.Line("one", 1)), new Kit.Bags(40, 0), Sharing.NONE, Optional.empty(), Pricing.NONE);
         assertThat(KitDocument.read(KitDocument.write(sold)).orThrow()).isEqualTo(sold);
         assertThat(KitDocument.write(EVENING)).isEqualTo(KitDocument.write(KitDocument.read(KitDocument.write(EVENING)).orThrow()));
     }

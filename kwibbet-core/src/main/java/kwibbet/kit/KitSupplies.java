@@ -1,0 +1,161 @@
+package kwibbet.kit;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import kwibbet.bench.RunPlan;
+import kwibbet.card.RunLine;
+import kwibbet.card.SupplyList;
+import kwibbet.card.Tape;
+import kwibbet.card.TapeUse;
+import kwibbet.layout.SheetPlan;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.run.RunProgress;
+import kwibbet.wording.Phrase;
+
+/**
+ * What a kit takes, beside what there is and what other kits need of it.
+ *
+ * @param papers the sheets of each size that is cut
+ * @param tapes the tapes
+ * @param others what else is used up by all bags; how much there is of it is not kept
+ */
+public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<SupplyList> others) {
+
+    /** Copies the lists. */
+    public KitSupplies {
+        papers = List.copyOf(papers);
+        tapes = List.copyOf(tapes);
+        others = List.copyOf(others);
+    }
+
+    /** Whether something of what is kept is missing. */
+    public boolean isShort() {
+        return papers.stream().anyMatch(each -> each.purchase().packs() > 0)
+                || tapes.stream().anyMatch(each -> each.missing().isPositive());
+    }
+
+    /** What the missing sheets cost, in hundredths; those of which the price is not known are left out. */
+    public long cents() {
+        return papers.stream().mapToLong(each -> each.purchase().cost()).sum();
+    }
+
+    /**
+     * What a run takes.
+     *
+     * @param papers how many sheets of each size
+     * @param tapes how much of each tape
+     */
+    public record Takes(Map<PaperId, Integer> papers, Map<Tape, Length> tapes) {
+        /** Copies the maps. */
+        public Takes {
+            papers = Map.copyOf(papers);
+            tapes = Map.copyOf(tapes);
+        }
+
+        /** What the lists of a run take, as if nothing of them was done. */
+        public static Takes of(RunPlan run) {
+            Map<PaperId, Integer> papers = new LinkedHashMap<>();
+            run.sheets().papers().forEach(paper -> paper.cutSizes()
+                    .forEach(size -> papers.merge(size.size().id(), size.sheets(), Integer::sum)));
+            Map<Tape, Length> tapes = new LinkedHashMap<>();
+            TapeUse.of(run.lines()).forEach(use -> tapes.merge(use.tape(), use.length(), Length::plus));
+            return new Takes(papers, tapes);
+        }
+
+        /** What the lists of a run still take, some of them being cut and some of its cards made. */
+        public static Takes rest(RunPlan run, RunProgress progress) {
+            Map<PaperId, Integer> papers = new LinkedHashMap<>();
+            for (SheetPlan.Lettered sheet : run.sheets().lettered()) {
+                if (sheet.leftover().isEmpty()) {
+                    papers.merge(sheet.paper().id(), progress.leftOf(sheet), Integer::sum);
+                }
+            }
+            int cards = run.lines().stream().mapToInt(RunLine::cards).sum();
+            Map<Tape, Length> tapes = new LinkedHashMap<>();
+            TapeUse.of(run.lines())
+                    .forEach(use -> tapes.merge(
+                            use.tape(), use.rest(progress.cards().made(), cards).length(), Length::plus));
+            return new Takes(papers, tapes);
+        }
+
+        /** Both together. */
+        public Takes plus(Takes other) {
+            Map<PaperId, Integer> sheets = new LinkedHashMap<>(papers);
+            other.papers.forEach((paper, count) -> sheets.merge(paper, count, Integer::sum));
+            Map<Tape, Length> lengths = new LinkedHashMap<>(tapes);
+            other.tapes.forEach((tape, length) -> lengths.merge(tape, length, Length::plus));
+            return new Takes(sheets, lengths);
+        }
+    }
+
+    /**
+     * The sheets of one size.
+     *
+     * @param paper the paper in that size
+     * @param purchase how many are needed, there, reserved and to be bought
+     */
+    public record Sheets(Paper paper, Purchase purchase) {}
+
+    /**
+     * A tape.
+     *
+     * @param tape which
+     * @param need how much is needed
+     * @param reserved how much others need
+     * @param onHand how much there is; nothing where it is not kept
+     */
+    public record Taped(Tape tape, Length need, Length reserved, Optional<Length> onHand) {
+
+        /** How much is missing; zero where there is enough, or it is not kept. */
+        public Length missing() {
+            return onHand.map(has -> Length.max(need.plus(reserved).minus(has), Length.ZERO))
+                    .orElse(Length.ZERO);
+        }
+
+        /** A length of it, said generously. */
+        public Phrase said(Length length, MeasureSystem system) {
+            return Phrase.in(system)
+                    .length(length.isZero() ? length : SupplyList.generously(length, system))
+                    .end();
+        }
+    }
+
+    /**
+     * What a kit takes.
+     *
+     * @param run its lists
+     * @param reserved what other kits need
+     * @param onHand how much there is of the tapes that are kept
+     */
+    public static KitSupplies of(RunPlan run, Takes reserved, Map<Tape, Length> onHand) {
+        Takes takes = Takes.of(run);
+        List<Sheets> papers = new ArrayList<>();
+        takes.papers().forEach((id, need) -> run.shelf()
+                .find(id)
+                .ifPresent(paper -> papers.add(new Sheets(
+                        paper,
+                        new Purchase(
+                                BigDecimal.valueOf(need),
+                                BigDecimal.valueOf(paper.onHand()),
+                                BigDecimal.valueOf(reserved.papers().getOrDefault(id, 0)),
+                                BigDecimal.ONE,
+                                paper.cents())))));
+        List<Taped> tapes = new ArrayList<>();
+        TapeUse.of(run.lines())
+                .forEach(use -> tapes.add(new Taped(
+                        use.tape(),
+                        use.length(),
+                        reserved.tapes().getOrDefault(use.tape(), Length.ZERO),
+                        Optional.ofNullable(onHand.get(use.tape())))));
+        papers.sort((one, other) -> one.paper().name().compareTo(other.paper().name()));
+        return new KitSupplies(papers, tapes, SupplyList.besidesTape(run.lines()));
+    }
+}
