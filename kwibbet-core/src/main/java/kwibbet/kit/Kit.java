@@ -88,10 +88,11 @@ public record Kit(
 
     private static List<Refusal> refusals(Meeting meeting) {
         List<Refusal> refusals = new ArrayList<>();
-        if (meeting.minutes() < 1 || meeting.minutes() > Meeting.LONGEST) {
-            refusals.add(new Refusal("minutes", "A class lasts 1 to " + Meeting.LONGEST + " minutes."));
-        } else if (meeting.opening() < 0 || meeting.opening() >= meeting.minutes()) {
-            refusals.add(new Refusal("opening", "The words before leave some of the " + meeting.minutes() + " minutes."));
+        Slot slot = meeting.slot();
+        if (slot.minutes() < 1 || slot.minutes() > Slot.LONGEST) {
+            refusals.add(new Refusal("minutes", "A class lasts 1 to " + Slot.LONGEST + " minutes."));
+        } else if (slot.opening() < 0 || slot.opening() >= slot.minutes()) {
+            refusals.add(new Refusal("opening", "The words before leave some of the " + slot.minutes() + " minutes."));
         }
         if (meeting.place().length() > Names.LONGEST) {
             refusals.add(new Refusal("place", "The place has up to " + Names.LONGEST + " letters."));
@@ -102,6 +103,9 @@ public record Kit(
                         tool.key(), "How many " + tool.plural() + " there are: 0 to " + MOST_BAGS + ", or nothing where everybody has one."));
             }
         });
+        if (meeting.day() < 1 || meeting.day() > Slot.LONGEST) {
+            refusals.add(new Refusal("day", "A day of preparing is 1 to " + Slot.LONGEST + " minutes."));
+        }
         LearnerPace pace = meeting.pace();
         if (pace.slower() < 1 || pace.slower() > LearnerPace.MOST) {
             refusals.add(new Refusal("slower", "Learners take 1 to " + LearnerPace.MOST + " % of your time."));

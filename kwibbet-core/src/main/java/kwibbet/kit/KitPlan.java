@@ -171,6 +171,11 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         return shares.stream().filter(share -> share.line() == line).toList();
     }
 
+    /** The days before a class on which the maker prepares; none of a kit without a class. */
+    public List<KitDay> days() {
+        return kit.meeting().map(meeting -> KitDay.before(this, meeting)).orElse(List.of());
+    }
+
     /** How long the maker and their helper are busy before, in words. */
     public String before() {
         String own = "You: " + Pace.time(before(Who.MAKER)) + " before, " + Pace.time(cutting) + " of it at the trimmer.";

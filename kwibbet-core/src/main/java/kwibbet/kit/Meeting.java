@@ -1,7 +1,5 @@
 package kwibbet.kit;
 
-import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -11,25 +9,16 @@ import kwibbet.room.Rooms;
 /**
  * When and where learners make the cards of a kit.
  *
- * @param date the day
- * @param start when it begins
- * @param minutes how long it is
+ * @param slot when
  * @param place where; may be empty
- * @param opening minutes of it before hands are busy: words of welcome, bags handed out
  * @param tools how many there are of each shared tool; of those that are not here everybody has one
  * @param pace how learners work
+ * @param day how long the maker prepares on a day, in minutes
  */
-public record Meeting(
-        LocalDate date,
-        LocalTime start,
-        int minutes,
-        String place,
-        int opening,
-        Map<SharedTool, Integer> tools,
-        LearnerPace pace) {
+public record Meeting(Slot slot, String place, Map<SharedTool, Integer> tools, LearnerPace pace, int day) {
 
-    /** A class lasts so long at most: a day. */
-    public static final int LONGEST = 1_440;
+    /** An evening. */
+    public static final int USUAL_DAY = 120;
 
     /** Copies the tools. */
     public Meeting {
@@ -38,7 +27,7 @@ public record Meeting(
 
     /** How long hands are busy at most, in minutes. */
     public int handsOn() {
-        return minutes - opening;
+        return slot.minutes() - slot.opening();
     }
 
     /** How many there are of a tool, in words; nothing where everybody has one. */
@@ -48,7 +37,7 @@ public record Meeting(
 
     /** When nine in ten are done, in whole minutes from the beginning. */
     public long nineInTen(Rooms rooms) {
-        return Math.round(opening + rooms.nineInTen());
+        return Math.round(slot.opening() + rooms.nineInTen());
     }
 
     /** Whether nine in ten are done in time. */
@@ -56,16 +45,11 @@ public record Meeting(
         return rooms.nineInTen() <= handsOn();
     }
 
-    /** When it ends. */
-    public LocalTime end() {
-        return start.plusMinutes(minutes);
-    }
-
     /** The same with one more of a tool. */
     Meeting withOneMore(SharedTool tool) {
         Map<SharedTool, Integer> more = new EnumMap<>(SharedTool.class);
         more.putAll(tools);
         more.merge(tool, 1, Integer::sum);
-        return new Meeting(date, start, minutes, place, opening, more, pace);
+        return new Meeting(slot, place, more, pace, day);
     }
 }

@@ -59,7 +59,7 @@ public final class RoomPicture {
         this.meeting = meeting;
         this.rooms = rooms;
         this.palette = new Palette(shelf);
-        double longest = Math.max(meeting.minutes(), meeting.opening() + rooms.inAnUnluckyRoom());
+        double longest = Math.max(meeting.slot().minutes(), meeting.slot().opening() + rooms.inAnUnluckyRoom());
         this.minutes = Math.ceil(longest / QUARTER) * QUARTER;
         Rect frame = Rect.of(
                 NAMES.negated(),
@@ -110,7 +110,7 @@ public final class RoomPicture {
         }
         picture.ends(stretches.size());
         return picture.sketch.drawing("The room over time: nine in ten are done after "
-                + Math.round(meeting.opening() + rooms.nineInTen()) + " of " + meeting.minutes() + " minutes");
+                + Math.round(meeting.slot().opening() + rooms.nineInTen()) + " of " + meeting.slot().minutes() + " minutes");
     }
 
     private static List<Stretch> stretches(KitPlan plan) {
@@ -146,8 +146,8 @@ public final class RoomPicture {
                     1,
                     Ink.ON_PAGE);
         }
-        if (meeting.opening() > 0) {
-            Rect words = Rect.of(Length.ZERO, Length.ZERO, at(meeting.opening()), bottom);
+        if (meeting.slot().opening() > 0) {
+            Rect words = Rect.of(Length.ZERO, Length.ZERO, at(meeting.slot().opening()), bottom);
             Hatching.of(words, sketch.rows(0.8), Ink.ON_PAGE).forEach(sketch::add);
         }
     }
@@ -218,22 +218,22 @@ public final class RoomPicture {
             end--;
         }
         if (first == end) {
-            return Collections.nCopies(2, new Point(at(meeting.opening()), base));
+            return Collections.nCopies(2, new Point(at(meeting.slot().opening()), base));
         }
         List<Point> line = new ArrayList<>();
-        line.add(new Point(at(meeting.opening() + Math.max(0, first - 1)), base));
+        line.add(new Point(at(meeting.slot().opening() + Math.max(0, first - 1)), base));
         for (int minute = first; minute < end; minute++) {
             Length up = ROW.scaledBy(HIGHEST * heights.get(minute) / most);
-            line.add(new Point(at(meeting.opening() + minute), base.minus(up)));
+            line.add(new Point(at(meeting.slot().opening() + minute), base.minus(up)));
         }
-        line.add(new Point(at(meeting.opening() + end), base));
+        line.add(new Point(at(meeting.slot().opening() + end), base));
         return line;
     }
 
     private void ends(int rows) {
         Length bottom = ROW.multipliedBy(rows);
-        end(meeting.minutes(), "it ends", Line.FENCE, bottom);
-        end(meeting.opening() + rooms.nineInTen(), "nine in ten", Line.MOVE, bottom);
+        end(meeting.slot().minutes(), "it ends", Line.FENCE, bottom);
+        end(meeting.slot().opening() + rooms.nineInTen(), "nine in ten", Line.MOVE, bottom);
     }
 
     private void end(double minute, String words, Line line, Length bottom) {

@@ -32,13 +32,15 @@ import static kwibbet.Inches.base;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.make;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class KitPlanTest {
 
     private static final LearnerPace ALIKE = new LearnerPace(200, 0, 0);
 
     private static Meeting meeting(int minutes, int opening, Map<SharedTool, Integer> tools) {
-        return new Meeting(LocalDate.of(2027, 3, 20), LocalTime.of(14, 0), minutes, "", opening, tools, ALIKE);
+        return new Meeting(
+                new Slot(LocalDate.of(2027, 3, 20), LocalTime.of(14, 0), minutes, opening), "", tools, ALIKE, 3);
     }
 
     private static Kit kit(int bags, Sharing sharing, Meeting meeting, Kit.Line... lines) {
@@ -121,6 +123,24 @@ class KitPlanTest {
         KitPlan all = plan(kit(3, both.with(stick.step(), Who.MAKER), meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, matted());
         assertThat(all.room()).isEmpty();
         assertThat(all.proposal()).isEmpty();
+    }
+
+    /** Days of three minutes: what does not fit goes on the day after, the last day is the one before the class. */
+    @Test
+    void daysAreFilledOneAfterTheOther() {
+        Sharing all = Sharing.NONE.with(Station.BOARD, Who.MAKER).with(Station.FOLDING, Who.MAKER);
+        KitPlan plan = plan(
+                kit(4, all, meeting(60, 0, Map.of()), new Kit.Line("a", 1)), Pace.UNKNOWN, base("folded", "5", "7"));
+        // The sheets, then 4 × 0.5 minutes at the board and as many folding.
+        double minutes = plan.cutting() + 4;
+        List<KitDay> days = plan.days();
+        assertThat(days).hasSize((int) Math.ceil(minutes / 3));
+        assertThat(days.stream().mapToDouble(KitDay::minutes).sum()).isCloseTo(minutes, within(1e-9));
+        assertThat(days.subList(0, days.size() - 1)).allMatch(day -> day.minutes() == 3);
+        assertThat(days.get(days.size() - 1).date()).isEqualTo(LocalDate.of(2027, 3, 19));
+        assertThat(days.get(0).parts().get(0).what()).isEqualTo("cut the sheets");
+        assertThat(days.get(days.size() - 1).parts()).last().satisfies(part -> assertThat(part.what())
+                .endsWith("folding"));
     }
 
     /** Two of one card in a bag take twice as long, those of two cards one after the other; the maker's own timings count. */

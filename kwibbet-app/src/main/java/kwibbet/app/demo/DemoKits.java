@@ -14,6 +14,7 @@ import kwibbet.kit.Meeting;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
+import kwibbet.kit.Slot;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
 
@@ -36,21 +37,17 @@ final class DemoKits {
     static List<Kit> all(LocalDate today, Map<String, String> cards) {
         LocalDate saturday = today.plusWeeks(1).with(TemporalAdjusters.next(DayOfWeek.SATURDAY));
         Meeting first = new Meeting(
-                saturday,
-                LocalTime.of(AFTERNOON, 0),
-                60,
+                new Slot(saturday, LocalTime.of(AFTERNOON, 0), 60, 10),
                 "Lamplight Yard",
-                10,
                 Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1),
-                LearnerPace.USUAL);
+                LearnerPace.USUAL,
+                Meeting.USUAL_DAY / 2);
         Meeting evening = new Meeting(
-                saturday.plusWeeks(1),
-                LocalTime.of(EVENING, 30),
-                75,
+                new Slot(saturday.plusWeeks(1), LocalTime.of(EVENING, 30), 75, 10),
                 "Lamplight Yard",
-                10,
                 Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1, SharedTool.KNIFE, 4, SharedTool.PUNCH, 2),
-                LearnerPace.USUAL);
+                LearnerPace.USUAL,
+                Meeting.USUAL_DAY / 2);
         return List.of(
                 kit("Commuter box", 24, 1, Sharing.NONE, Optional.empty(), cards, "Season ticket", "Street lamp"),
                 kit(

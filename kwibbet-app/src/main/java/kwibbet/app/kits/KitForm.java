@@ -16,6 +16,7 @@ import kwibbet.kit.Meeting;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
+import kwibbet.kit.Slot;
 
 /** Reads a kit or class from its form. */
 final class KitForm {
@@ -58,7 +59,7 @@ final class KitForm {
 
     private static Meeting meeting(Entries entries, Optional<Meeting> before, LocalDate today) {
         LocalDate date = time(entries, "date", LocalDate::parse, today, "Enter a date, as 2027-03-20.");
-        boolean isAsBefore = before.filter(each -> each.date().equals(date)).isPresent();
+        boolean isAsBefore = before.filter(each -> each.slot().date().equals(date)).isPresent();
         if (date.isBefore(today) && !isAsBefore) {
             entries.refuse("date", "That day is past: choose today or a later one.");
         }
@@ -71,16 +72,18 @@ final class KitForm {
         }
         LearnerPace usual = before.map(Meeting::pace).orElse(LearnerPace.USUAL);
         return new Meeting(
-                date,
-                start,
-                number(entries, "minutes", before.map(Meeting::minutes).orElse(USUAL_MINUTES)),
+                new Slot(
+                        date,
+                        start,
+                        number(entries, "minutes", before.map(each -> each.slot().minutes()).orElse(USUAL_MINUTES)),
+                        number(entries, "opening", before.map(each -> each.slot().opening()).orElse(USUAL_OPENING))),
                 entries.words("place"),
-                number(entries, "opening", before.map(Meeting::opening).orElse(USUAL_OPENING)),
                 tools,
                 new LearnerPace(
                         number(entries, "slower", usual.slower()),
                         number(entries, "between", usual.between()),
-                        number(entries, "within", usual.within())));
+                        number(entries, "within", usual.within())),
+                number(entries, "day", before.map(Meeting::day).orElse(Meeting.USUAL_DAY)));
     }
 
     private static int number(Entries entries, String field, int otherwise) {

@@ -94,10 +94,10 @@ class KitPages {
     void next(LocalDate today, Model model) {
         kits.all().stream()
                 .filter(kept -> !kept.isAway())
-                .filter(kept -> kept.kit().meeting().filter(each -> !each.date().isBefore(today)).isPresent())
+                .filter(kept -> kept.kit().meeting().filter(each -> !each.slot().date().isBefore(today)).isPresent())
                 .min(Comparator.comparing(kept -> kept.kit()
                         .meeting()
-                        .map(each -> each.date().atTime(each.start()))
+                        .map(each -> each.slot().date().atTime(each.slot().start()))
                         .orElse(LocalDateTime.MAX)))
                 .ifPresent(kept -> show(kept, Entries.none(), today, model));
     }
@@ -129,7 +129,8 @@ class KitPages {
     }
 
     static String when(Meeting meeting) {
-        return meeting.date().format(DAY) + ", " + meeting.start() + "–" + meeting.end()
+        return meeting.slot().date().format(DAY) + ", " + meeting.slot().start() + "–"
+                + meeting.slot().end()
                 + (meeting.place().isBlank() ? "" : ", " + meeting.place());
     }
 
@@ -177,10 +178,10 @@ class KitPages {
         plan.kit().meeting().ifPresent(meeting -> plan.rooms().ifPresent(rooms -> {
             model.addAttribute("rooms", rooms);
             model.addAttribute("fits", meeting.fits(rooms));
-            model.addAttribute("half", minutes(meeting.opening() + rooms.half()));
+            model.addAttribute("half", minutes(meeting.slot().opening() + rooms.half()));
             model.addAttribute("nineInTen", meeting.nineInTen(rooms));
-            model.addAttribute("lucky", minutes(meeting.opening() + rooms.inALuckyRoom()));
-            model.addAttribute("unlucky", minutes(meeting.opening() + rooms.inAnUnluckyRoom()));
+            model.addAttribute("lucky", minutes(meeting.slot().opening() + rooms.inALuckyRoom()));
+            model.addAttribute("unlucky", minutes(meeting.slot().opening() + rooms.inAnUnluckyRoom()));
             model.addAttribute("inTime", Math.round(100 * rooms.doneWithin(meeting.handsOn())));
             model.addAttribute("waits", waits(rooms));
             model.addAttribute("roomPicture", RoomPicture.of(plan, meeting, rooms, inventory.shelf()));

@@ -31,6 +31,7 @@ import kwibbet.kit.Pricing;
 import kwibbet.kit.Purchase;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
+import kwibbet.kit.Slot;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
 import kwibbet.measure.Length;
@@ -94,13 +95,11 @@ class KitsTest {
 
     private Kit kit(int bags) {
         Meeting meeting = new Meeting(
-                LocalDate.of(2027, 3, 20),
-                LocalTime.of(14, 0),
-                60,
+                new Slot(LocalDate.of(2027, 3, 20), LocalTime.of(14, 0), 60, 10),
                 "Yard",
-                10,
                 Map.of(SharedTool.BOARD, 1),
-                LearnerPace.USUAL);
+                LearnerPace.USUAL,
+                120);
         return new Kit(
                 "Evening", List.of(new Kit.Line(card.id(), 1)), new Kit.Bags(bags, 1), Sharing.NONE, Optional.of(meeting), Pricing.NONE);
     }

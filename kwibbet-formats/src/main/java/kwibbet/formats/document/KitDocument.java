@@ -27,6 +27,7 @@ import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Sharing.StepOf;
+import kwibbet.kit.Slot;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
 import kwibbet.outcome.Outcome;
@@ -74,10 +75,11 @@ public final class KitDocument {
     }
 
     private static void write(Meeting meeting, ObjectNode node) {
-        node.put("date", meeting.date().toString())
-                .put("start", meeting.start().toString())
-                .put("minutes", meeting.minutes())
-                .put("opening", meeting.opening());
+        node.put("date", meeting.slot().date().toString())
+                .put("start", meeting.slot().start().toString())
+                .put("minutes", meeting.slot().minutes())
+                .put("opening", meeting.slot().opening())
+                .put("day", meeting.day());
         if (!meeting.place().isBlank()) {
             node.put("place", meeting.place());
         }
@@ -159,16 +161,18 @@ public final class KitDocument {
         }
         Reading learners = at.at("learners");
         return new Meeting(
-                time(at.at("date"), LocalDate::parse, "a date as 2027-03-20"),
-                time(at.at("start"), LocalTime::parse, "a time as 14:00"),
-                (int) at.at("minutes").whole(1, Meeting.LONGEST),
+                new Slot(
+                        time(at.at("date"), LocalDate::parse, "a date as 2027-03-20"),
+                        time(at.at("start"), LocalTime::parse, "a time as 14:00"),
+                        (int) at.at("minutes").whole(1, Slot.LONGEST),
+                        (int) at.at("opening").whole(0, Slot.LONGEST)),
                 at.at("place").isMissing() ? "" : at.at("place").text(),
-                (int) at.at("opening").whole(0, Meeting.LONGEST),
                 tools,
                 new LearnerPace(
                         (int) learners.at("slower").whole(1, LearnerPace.MOST),
                         (int) learners.at("between").whole(0, LearnerPace.MOST),
-                        (int) learners.at("within").whole(0, LearnerPace.MOST)));
+                        (int) learners.at("within").whole(0, LearnerPace.MOST)),
+                (int) at.at("day").whole(1, Slot.LONGEST));
     }
 
     private static <T> T time(Reading at, Function<String, T> parse, String form) {

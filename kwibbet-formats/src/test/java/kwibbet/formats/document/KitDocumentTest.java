@@ -17,6 +17,7 @@ import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Sharing.StepOf;
+import kwibbet.kit.Slot;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
 import kwibbet.outcome.Refusal;
@@ -26,13 +27,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 class KitDocumentTest {
 
     private static final Meeting MEETING = new Meeting(
-            LocalDate.of(2027, 3, 20),
-            LocalTime.of(14, 30),
-            90,
+            new Slot(LocalDate.of(2027, 3, 20), LocalTime.of(14, 30), 90, 10),
             "Yard",
-            10,
             Map.of(SharedTool.PRESS, 1, SharedTool.HEAT, 0),
-            new LearnerPace(180, 20, 35));
+            new LearnerPace(180, 20, 35),
+            45);
 
     private static final Kit EVENING = new Kit(
             "Evening",
@@ -51,7 +50,7 @@ class KitDocumentTest {
     void aKitReadsBackAsItWas() {
         assertThat(KitDocument.read(KitDocument.write(EVENING)).orThrow()).isEqualTo(EVENING);
         Meeting nowhere = new Meeting(
-                MEETING.date(), MEETING.start(), 60, "", 0, Map.of(), LearnerPace.USUAL);
+                MEETING.slot(), "", Map.of(), LearnerPace.USUAL, 1);
         Kit kit = new Kit("Box", List.of(new Kit.Line("one", 1)), new Kit.Bags(40, 0), Sharing.NONE, Optional.of(nowhere), Pricing.NONE);
         assertThat(KitDocument.read(KitDocument.write(kit)).orThrow()).isEqualTo(kit);
         Kit sold = new Kit("Box", List.of(new Kit.Line("one", 1)), new Kit.Bags(40, 0), Sharing.NONE, Optional.empty(), Pricing.NONE);

@@ -1,0 +1,98 @@
+package kwibbet.kit;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+import kwibbet.kit.KitPlan.Share;
+import kwibbet.making.Pace;
+
+/**
+ * A day on which the maker prepares a class.
+ *
+ * @param date the day
+ * @param parts what is done on it, in order
+ */
+public record KitDay(LocalDate date, List<Part> parts) {
+
+    /** What takes less is not worth a day, or a line, of its own. */
+    private static final double LEAST = 0.01;
+
+    /** Copies the list. */
+    public KitDay {
+        parts = List.copyOf(parts);
+    }
+
+    /**
+     * Something done without a break.
+     *
+     * @param what what it is
+     * @param minutes how long it takes on that day
+     */
+    public record Part(String what, double minutes) {
+        /** What and how long, as it is read. */
+        public String words() {
+            return what + ", " + Pace.time(minutes);
+        }
+    }
+
+    /** How long it is, in minutes. */
+    public double minutes() {
+        return parts.stream().mapToDouble(Part::minutes).sum();
+    }
+
+    /** How long it is, as it is read. */
+    public String time() {
+        return Pace.time(minutes());
+    }
+
+    /**
+     * The days before a class, the last the day before it: work in its order, each day filled before the next; what does not fit goes on the day after.
+     *
+     * @param plan who does what
+     * @param meeting when the class is, and how long a day of preparing is
+     */
+    static List<KitDay> before(KitPlan plan, Meeting meeting) {
+        List<List<Part>> days = new ArrayList<>();
+        double left = 0;
+        for (Part part : parts(plan)) {
+            double todo = part.minutes();
+            while (todo > LEAST) {
+                if (left <= LEAST) {
+                    days.add(new ArrayList<>());
+                    left = meeting.day();
+                }
+                double now = Math.min(todo, left);
+                days.get(days.size() - 1).add(new Part(part.what(), now));
+                todo -= now;
+                left -= now;
+            }
+        }
+        List<KitDay> dated = new ArrayList<>();
+        for (int i = 0; i < days.size(); i++) {
+            dated.add(new KitDay(meeting.slot().date().minusDays(days.size() - (long) i), days.get(i)));
+        }
+        return dated;
+    }
+
+    /** What the maker does before, in order: the sheets are cut, then each card goes from station to station. */
+    private static List<Part> parts(KitPlan plan) {
+        List<Part> parts = new ArrayList<>();
+        parts.add(new Part("cut the sheets", plan.cutting()));
+        for (Share share : plan.shares()) {
+            if (share.does() == Who.MAKER && !share.told().isWaiting()) {
+                Part part = new Part(
+                        share.making().card().design().name() + " "
+                                + share.told().first().station().words(),
+                        share.ahead());
+                Part last = parts.get(parts.size() - 1);
+                if (last.what().equals(part.what())) {
+                    parts.set(parts.size() - 1, new Part(part.what(), last.minutes() + part.minutes()));
+                } else {
+                    parts.add(part);
+                }
+            }
+        }
+        return parts;
+    }
+}

@@ -1,0 +1,23 @@
+package kwibbet.kit;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+
+/**
+ * When a class is.
+ *
+ * @param date the day
+ * @param start when it begins
+ * @param minutes how long it is
+ * @param opening minutes of it before hands are busy: words of welcome, bags handed out
+ */
+public record Slot(LocalDate date, LocalTime start, int minutes, int opening) {
+
+    /** A class lasts so long at most: a day. */
+    public static final int LONGEST = 1_440;
+
+    /** When it ends. */
+    public LocalTime end() {
+        return start.plusMinutes(minutes);
+    }
+}
