@@ -270,6 +270,7 @@ class FenceSearchTest {
             FencePlan plan = FenceSearch.plan(layouts, Fence.anywhere(REACH));
             int fewest = fewest(layouts);
             assertThat(plan.atLeast()).isLessThanOrEqualTo(fewest);
+            assertThat(plan.isProven()).isEqualTo(plan.fenceSettings() == plan.atLeast());
             assertThat(plan.fenceSettings()).isBetween((long) fewest, fewest + 1L);
             more += plan.fenceSettings() > fewest ? 1 : 0;
             reached += plan.atLeast() == fewest ? 1 : 0;
