@@ -43,8 +43,8 @@ public record Drawing(String title, Rect frame, Length textHeight, List<Mark> ma
             Rect place = largest.plus(
                     largest.size().width().multipliedBy(i % inRow),
                     largest.size().height().multipliedBy(i / inRow));
-            Moved moved = Moved.by(
-                    place.left().minus(each.frame.left()), place.top().minus(each.frame.top()));
+            Moved moved =
+                    Moved.by(place.left().minus(each.frame.left()), place.top().minus(each.frame.top()));
             each.marks.stream().map(moved::of).forEach(marks::add);
             all = all.around(place);
         }

@@ -100,7 +100,9 @@ public record Kit(
         meeting.tools().forEach((tool, count) -> {
             if (count < 0 || count > MOST_BAGS) {
                 refusals.add(new Refusal(
-                        tool.key(), "How many " + tool.plural() + " there are: 0 to " + MOST_BAGS + ", or nothing where everybody has one."));
+                        tool.key(),
+                        "How many " + tool.plural() + " there are: 0 to " + MOST_BAGS
+                                + ", or nothing where everybody has one."));
             }
         });
         if (meeting.day() < 1 || meeting.day() > Slot.LONGEST) {

@@ -28,15 +28,10 @@ public record KitCost(Kit kit, int sheets, Optional<Long> paper, Optional<BigDec
      * @param run its lists
      */
     public static KitCost of(KitPlan plan, RunPlan run) {
-        Optional<BigDecimal> used = run.cents().map(all -> run.sheets().papers().stream()
-                .map(KitCost::used)
-                .reduce(BigDecimal.ZERO, BigDecimal::add));
+        Optional<BigDecimal> used = run.cents()
+                .map(all -> run.sheets().papers().stream().map(KitCost::used).reduce(BigDecimal.ZERO, BigDecimal::add));
         return new KitCost(
-                plan.kit(),
-                run.sheets().sheets(),
-                run.cents(),
-                used,
-                plan.before(Who.MAKER) + plan.before(Who.HELPER));
+                plan.kit(), run.sheets().sheets(), run.cents(), used, plan.before(Who.MAKER) + plan.before(Who.HELPER));
     }
 
     private static BigDecimal used(PaperPlan paper) {

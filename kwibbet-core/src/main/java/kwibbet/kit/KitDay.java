@@ -36,6 +36,11 @@ public record KitDay(LocalDate date, List<Part> parts) {
         }
     }
 
+    /** The day as it is told among others. */
+    public String day() {
+        return Slot.words(date);
+    }
+
     /** How long it is, in minutes. */
     public double minutes() {
         return parts.stream().mapToDouble(Part::minutes).sum();

@@ -127,10 +127,13 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
             int number = making.numberOf(told);
             Set<Integer> after = after(making, told);
             Who said = kit.sharing().of(card, told);
-            boolean isLate = after.stream().anyMatch(each -> !done.getOrDefault(each, Who.LEARNER).isBefore());
+            boolean isLate = after.stream()
+                    .anyMatch(each -> !done.getOrDefault(each, Who.LEARNER).isBefore());
             Who does = isLate ? Who.LEARNER : said;
             done.put(number, does);
-            double each = told.isWaiting() ? drying(told) : pace.of(told.timedAs(), 1, told.minutes()).minutes();
+            double each = told.isWaiting()
+                    ? drying(told)
+                    : pace.of(told.timedAs(), 1, told.minutes()).minutes();
             double ahead = told.isWaiting()
                     ? 0
                     : pace.of(told.timedAs(), copies, told.minutes()).minutes() * copies;
@@ -178,7 +181,8 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
 
     /** How long the maker and their helper are busy before, in words. */
     public String before() {
-        String own = "You: " + Pace.time(before(Who.MAKER)) + " before, " + Pace.time(cutting) + " of it at the trimmer.";
+        String own =
+                "You: " + Pace.time(before(Who.MAKER)) + " before, " + Pace.time(cutting) + " of it at the trimmer.";
         return before(Who.HELPER) > 0 ? own + " A helper: " + Pace.time(before(Who.HELPER)) + "." : own;
     }
 
@@ -214,11 +218,14 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         Optional<String> tool = SharedTool.of(share.told().lead())
                 .filter(each -> meeting.tools().containsKey(each))
                 .map(SharedTool::key);
-        double times = byItself ? 1 : meeting.pace().factor() * kit.lines().get(share.line()).each();
-        Minutes minutes = Minutes.of(
-                share.each() * times, byItself ? 0 : meeting.pace().spread());
+        double times = byItself
+                ? 1
+                : meeting.pace().factor() * kit.lines().get(share.line()).each();
+        Minutes minutes =
+                Minutes.of(share.each() * times, byItself ? 0 : meeting.pace().spread());
         List<String> after = of(share.line()).stream()
-                .filter(other -> share.after().contains(other.number()) && !other.does().isBefore())
+                .filter(other ->
+                        share.after().contains(other.number()) && !other.does().isBefore())
                 .map(Share::id)
                 .toList();
         return new Task(share.id(), tool, minutes, after, byItself);

@@ -2,6 +2,8 @@ package kwibbet.kit;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 
 /**
  * When a class is.
@@ -15,6 +17,18 @@ public record Slot(LocalDate date, LocalTime start, int minutes, int opening) {
 
     /** A class lasts so long at most: a day. */
     public static final int LONGEST = 1_440;
+
+    private static final DateTimeFormatter WORDS = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
+    /** A day as it is told among others. */
+    static String words(LocalDate day) {
+        return day.format(WORDS);
+    }
+
+    /** The day as it is told among others. */
+    public String day() {
+        return words(date);
+    }
 
     /** When it ends. */
     public LocalTime end() {

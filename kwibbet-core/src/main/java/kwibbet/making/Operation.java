@@ -1006,7 +1006,8 @@ public sealed interface Operation {
                     .map(stick -> stick.piece.name() + stick.where())
                     .collect(Collectors.joining("; "));
             Phrase.Writer writer = Phrase.in(system)
-                    .phrase(new Adhere(this).start(alike.stream().map(Stick::piece).toList(), system))
+                    .phrase(new Adhere(this)
+                            .start(alike.stream().map(Stick::piece).toList(), system))
                     .words(". Stick " + places + "; each ");
             return allRound(writer).words(".").end();
         }

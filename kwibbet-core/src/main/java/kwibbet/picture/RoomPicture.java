@@ -106,11 +106,16 @@ public final class RoomPicture {
             boolean isFirst = row == 0
                     || stretches.get(row - 1).first().line()
                             != stretches.get(row).first().line();
-            picture.band(stretches.get(row), row, Math.max(1, most), isFirst && plan.kit().lines().size() > 1);
+            picture.band(
+                    stretches.get(row),
+                    row,
+                    Math.max(1, most),
+                    isFirst && plan.kit().lines().size() > 1);
         }
         picture.ends(stretches.size());
         return picture.sketch.drawing("The room over time: nine in ten are done after "
-                + Math.round(meeting.slot().opening() + rooms.nineInTen()) + " of " + meeting.slot().minutes() + " minutes");
+                + Math.round(meeting.slot().opening() + rooms.nineInTen()) + " of "
+                + meeting.slot().minutes() + " minutes");
     }
 
     private static List<Stretch> stretches(KitPlan plan) {
@@ -139,7 +144,8 @@ public final class RoomPicture {
         Length bottom = ROW.multipliedBy(rows);
         int step = minutes / QUARTER > MOST_QUARTERS ? 4 * QUARTER : QUARTER;
         for (int minute = 0; minute <= minutes; minute += step) {
-            sketch.stroke(Line.HATCH, new Point(at(minute), Length.ZERO), new Point(at(minute), bottom.plus(TEXT.half())));
+            sketch.stroke(
+                    Line.HATCH, new Point(at(minute), Length.ZERO), new Point(at(minute), bottom.plus(TEXT.half())));
             sketch.text(
                     new Point(at(minute), bottom.plus(TEXT.scaledBy(1.4))),
                     Phrase.of(String.valueOf(minute)),
@@ -182,12 +188,7 @@ public final class RoomPicture {
             closed.add(new Point(outline.get(outline.size() - 1).x(), base));
             closed.add(new Point(outline.get(0).x(), base));
             marks.add(new Mark.Area(
-                    closed,
-                    List.of(),
-                    palette.fill(first.making().card().base(), Side.UNDER),
-                    Line.CUT,
-                    ink,
-                    false));
+                    closed, List.of(), palette.fill(first.making().card().base(), Side.UNDER), Line.CUT, ink, false));
         }
         List<Double> withWaiting = heights(stretch, true);
         if (!withWaiting.equals(heights)) {

@@ -22,12 +22,12 @@ import java.util.TreeSet;
 public record Preparation(Set<String> tasks, double minutes, Rooms rooms, boolean isEnough, boolean isLeast) {
 
     /** The search for a lesser preparation is given up after so many tasks of so many people were simulated, */
-    private static final long MOST_SIMULATED = 60_000_000;
+    private static final long MOST_SIMULATED = 12_000_000;
     /** or so many added up. */
-    private static final long MOST_ADDED = 2_000_000_000;
+    private static final long MOST_ADDED = 300_000_000;
 
-    /** One room in so many is looked at to choose what is tried next. */
-    private static final int GLANCE = 10;
+    /** Rooms with so many people together are looked at to choose what is tried next. */
+    private static final int GLANCE = 400;
 
     /** Copies the set. */
     public Preparation {
@@ -120,7 +120,7 @@ public record Preparation(Set<String> tasks, double minutes, Rooms rooms, boolea
 
         /** When nine in ten are done in a few of the rooms: enough to choose by, not to promise. */
         private double glance(Set<String> tasks) {
-            return Rooms.of(room.without(tasks), Math.max(1, count / GLANCE), seed)
+            return Rooms.of(room.without(tasks), Math.min(count, Math.max(1, GLANCE / room.people())), seed)
                     .nineInTen();
         }
 

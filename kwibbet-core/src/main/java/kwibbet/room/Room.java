@@ -68,8 +68,9 @@ public record Room(int people, double paces, Minutes gap, Map<String, Integer> t
         List<Task> left = new ArrayList<>();
         for (Task task : tasks) {
             if (!done.contains(task.id())) {
-                List<String> after =
-                        task.after().stream().filter(each -> !done.contains(each)).toList();
+                List<String> after = task.after().stream()
+                        .filter(each -> !done.contains(each))
+                        .toList();
                 left.add(task.after(after));
             }
         }

@@ -150,7 +150,8 @@ public final class Rooms {
             this.count = count;
             Map<String, Integer> places = room.toolPlaces();
             this.toolOf = room.tasks().stream()
-                    .mapToInt(task -> task.tool().flatMap(tool -> Optional.ofNullable(places.get(tool)))
+                    .mapToInt(task -> task.tool()
+                            .flatMap(tool -> Optional.ofNullable(places.get(tool)))
                             .orElse(Simulation.NO_TOOL))
                     .toArray();
             this.done = new double[count * room.people()];
@@ -235,9 +236,9 @@ public final class Rooms {
             room.toolPlaces().forEach((tool, place) -> {
                 double[] each = visits.get(place).build().sorted().toArray();
                 if (each.length > 0) {
-                    double busy = length > 0 ? inHand[place] / length / room.tools().getOrDefault(tool, 1) : 0;
-                    all.add(new Wait(
-                            tool, waited[place] / done.length, quantile(each, NINE_TENTHS), busy));
+                    double busy =
+                            length > 0 ? inHand[place] / length / room.tools().getOrDefault(tool, 1) : 0;
+                    all.add(new Wait(tool, waited[place] / done.length, quantile(each, NINE_TENTHS), busy));
                 }
             });
             all.sort(Comparator.comparingDouble(Wait::mean).reversed());

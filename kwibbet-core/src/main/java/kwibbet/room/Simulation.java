@@ -90,8 +90,9 @@ final class Simulation {
         });
         List<String> ids = tasks.stream().map(Task::id).toList();
         this.toolOf = tasks.stream()
-                .mapToInt(each ->
-                        each.tool().map(tool -> places.getOrDefault(tool, NO_TOOL)).orElse(NO_TOOL))
+                .mapToInt(each -> each.tool()
+                        .map(tool -> places.getOrDefault(tool, NO_TOOL))
+                        .orElse(NO_TOOL))
                 .toArray();
         this.after = tasks.stream()
                 .map(each -> each.after().stream().mapToInt(ids::indexOf).toArray())

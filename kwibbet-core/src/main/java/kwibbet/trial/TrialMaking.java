@@ -410,7 +410,8 @@ public final class TrialMaking {
         return work.stream()
                 .filter(each -> card.isClear(each) && !each.equals(heat.piece().id()))
                 .flatMap(each -> lies(each, card.pieceOf(each).outline()).stream())
-                .anyMatch(film -> hot.filter(spot -> film.grown(Length.ofInches(1)).overlaps(spot))
+                .anyMatch(film -> hot.filter(
+                                spot -> film.grown(Length.ofInches(1)).overlaps(spot))
                         .isPresent());
     }
 

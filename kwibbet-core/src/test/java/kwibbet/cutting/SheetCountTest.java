@@ -30,7 +30,9 @@ class SheetCountTest {
         // Of as many the plainest.
         assertThat(count.best()).isEqualTo(best);
         for (Way way : Way.values()) {
-            assertThat(Optional.ofNullable(count.layouts().get(way)).map(layout -> layout.placements().size()).orElse(0))
+            assertThat(Optional.ofNullable(count.layouts().get(way))
+                            .map(layout -> layout.placements().size())
+                            .orElse(0))
                     .isEqualTo(count.count(way));
         }
     }

@@ -32,8 +32,10 @@ class KitCostTest {
         assertThat(KitCost.money(sheets.all().orElseThrow())).isEqualTo("33.60");
         assertThat(KitCost.money(sheets.aBag().orElseThrow())).isEqualTo("1.40");
         assertThat(KitCost.money(sheets.price().orElseThrow())).isEqualTo("2.09");
-        assertThat(cost(new Pricing(Counted.SHEETS, 2_400, 33, Rounding.HALF)).price()).contains(BigDecimal.valueOf(250));
-        assertThat(cost(new Pricing(Counted.SHEETS, 2_400, 33, Rounding.NINETY_FIVE)).price())
+        assertThat(cost(new Pricing(Counted.SHEETS, 2_400, 33, Rounding.HALF)).price())
+                .contains(BigDecimal.valueOf(250));
+        assertThat(cost(new Pricing(Counted.SHEETS, 2_400, 33, Rounding.NINETY_FIVE))
+                        .price())
                 .contains(BigDecimal.valueOf(295));
         KitCost pieces = cost(new Pricing(Counted.PIECES, 2_400, 0, Rounding.CENT));
         assertThat(pieces.aBag().orElseThrow()).isEqualByComparingTo("109.5104");
@@ -43,8 +45,15 @@ class KitCostTest {
     /** A price that is right already stays; the least above is taken, never one below. */
     @ParameterizedTest
     @CsvSource({
-        "CENT, 250, 250", "CENT, 250.0001, 251", "HALF, 250, 250", "HALF, 250.01, 300", "HALF, 0, 0",
-        "NINETY_FIVE, 295, 295", "NINETY_FIVE, 295.5, 395", "NINETY_FIVE, 296, 395", "NINETY_FIVE, 0, 95"
+        "CENT, 250, 250",
+        "CENT, 250.0001, 251",
+        "HALF, 250, 250",
+        "HALF, 250.01, 300",
+        "HALF, 0, 0",
+        "NINETY_FIVE, 295, 295",
+        "NINETY_FIVE, 295.5, 395",
+        "NINETY_FIVE, 296, 395",
+        "NINETY_FIVE, 0, 95"
     })
     void pricesAreRoundedUp(Rounding rounding, BigDecimal cents, long price) {
         assertThat(rounding.up(cents)).isEqualTo(price);

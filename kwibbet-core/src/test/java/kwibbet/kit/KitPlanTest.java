@@ -44,12 +44,12 @@ class KitPlanTest {
     }
 
     private static Kit kit(int bags, Sharing sharing, Meeting meeting, Kit.Line... lines) {
-        return new Kit(
-                "Evening", List.of(lines), new Kit.Bags(bags, 0), sharing, Optional.of(meeting), Pricing.NONE);
+        return new Kit("Evening", List.of(lines), new Kit.Bags(bags, 0), sharing, Optional.of(meeting), Pricing.NONE);
     }
 
     private static KitPlan plan(Kit kit, Pace pace, Design... designs) {
-        List<Card> cards = Arrays.stream(designs).map(each -> make(each).orThrow()).toList();
+        List<Card> cards =
+                Arrays.stream(designs).map(each -> make(each).orThrow()).toList();
         List<RunLine> lines = new ArrayList<>();
         for (int i = 0; i < cards.size(); i++) {
             lines.add(new RunLine(cards.get(i), kit.copies(kit.lines().get(i))));
@@ -74,7 +74,9 @@ class KitPlanTest {
     void aSmallRoomComesOutAsByHand() {
         Kit kit = kit(4, Sharing.NONE, meeting(20, 5, Map.of(SharedTool.BOARD, 1)), new Kit.Line("a", 1));
         KitPlan plan = plan(kit, Pace.UNKNOWN, base("folded", "5", "7"));
-        assertThat(plan.shares()).extracting(share -> share.told().lead().does()).containsExactly(Does.SCORE, Does.FOLD);
+        assertThat(plan.shares())
+                .extracting(share -> share.told().lead().does())
+                .containsExactly(Does.SCORE, Does.FOLD);
         Rooms rooms = plan.rooms().orElseThrow();
         // Scored at 1, 2, 3, 4 and folded a minute later.
         assertThat(rooms.half()).isEqualTo(3);
@@ -90,7 +92,9 @@ class KitPlanTest {
         KitPlan plan = plan(kit, Pace.UNKNOWN, base("folded", "5", "7"));
         assertThat(kit.meeting().orElseThrow().fits(plan.rooms().orElseThrow())).isFalse();
         KitPlan.Proposal proposal = plan.proposal().orElseThrow();
-        assertThat(proposal.steps()).extracting(share -> share.told().lead().does()).containsExactly(Does.SCORE);
+        assertThat(proposal.steps())
+                .extracting(share -> share.told().lead().does())
+                .containsExactly(Does.SCORE);
         assertThat(proposal.least().minutes()).isEqualTo(2);
         assertThat(proposal.least().isLeast()).isTrue();
         assertThat(proposal.least().rooms().nineInTen()).isEqualTo(1);
@@ -120,7 +124,8 @@ class KitPlanTest {
         assertThat(early.before(Who.HELPER)).isEqualTo(3 * 0.5);
         assertThat(early.room().orElseThrow().tasks()).hasSize(1);
         Share stick = share(early, Does.STICK);
-        KitPlan all = plan(kit(3, both.with(stick.step(), Who.MAKER), meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, matted());
+        KitPlan all =
+                plan(kit(3, both.with(stick.step(), Who.MAKER), meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, matted());
         assertThat(all.room()).isEmpty();
         assertThat(all.proposal()).isEmpty();
     }
@@ -162,12 +167,16 @@ class KitPlanTest {
         KitPlan plan = plan(none, Pace.UNKNOWN, base("folded", "5", "7"));
         assertThat(plan.missing()).containsExactly(SharedTool.BOARD);
         assertThat(plan.rooms()).isEmpty();
-        KitPlan scored = plan(
-                none.with(Sharing.NONE.with(Station.BOARD, Who.MAKER)), Pace.UNKNOWN, base("folded", "5", "7"));
+        KitPlan scored =
+                plan(none.with(Sharing.NONE.with(Station.BOARD, Who.MAKER)), Pace.UNKNOWN, base("folded", "5", "7"));
         assertThat(scored.missing()).isEmpty();
         assertThat(scored.rooms().orElseThrow().nineInTen()).isEqualTo(1);
         Kit own = kit(4, Sharing.NONE, meeting(20, 0, Map.of()), new Kit.Line("a", 1));
-        assertThat(plan(own, Pace.UNKNOWN, base("folded", "5", "7")).rooms().orElseThrow().waits()).isEmpty();
+        assertThat(plan(own, Pace.UNKNOWN, base("folded", "5", "7"))
+                        .rooms()
+                        .orElseThrow()
+                        .waits())
+                .isEmpty();
     }
 
     @Test
@@ -176,14 +185,16 @@ class KitPlanTest {
         assertThat(kit(-3, Sharing.NONE, none, new Kit.Line("a", 0)).refusals())
                 .extracting(Refusal::field)
                 .containsExactly("bags", "each-a", "minutes", "press");
-        assertThat(new Kit(" ", List.of(), new Kit.Bags(5001, -1), Sharing.NONE, Optional.empty(), Pricing.NONE).refusals())
+        assertThat(new Kit(" ", List.of(), new Kit.Bags(5001, -1), Sharing.NONE, Optional.empty(), Pricing.NONE)
+                        .refusals())
                 .extracting(Refusal::message)
                 .containsExactly(
                         "Give it a name of 1 to 60 letters.",
                         "Choose at least one card.",
                         "1 to 5000 bags are made at a time.",
                         "Spare bags can be 0 to 5000.");
-        assertThat(kit(5000, Sharing.NONE, meeting(90, 90, Map.of()), new Kit.Line("a", 3)).refusals())
+        assertThat(kit(5000, Sharing.NONE, meeting(90, 90, Map.of()), new Kit.Line("a", 3))
+                        .refusals())
                 .extracting(Refusal::message)
                 .containsExactly("Make 1 to 10 000 cards at a time.", "The words before leave some of the 90 minutes.");
     }

@@ -32,7 +32,10 @@ class RoomsTest {
 
     /** The mean of some values lies within three standard errors of what it is to be. */
     private static void assertMean(double[] values, double expected) {
-        double mean = IntStream.range(0, values.length).mapToDouble(i -> values[i]).average().orElseThrow();
+        double mean = IntStream.range(0, values.length)
+                .mapToDouble(i -> values[i])
+                .average()
+                .orElseThrow();
         double square = IntStream.range(0, values.length)
                 .mapToDouble(i -> (values[i] - mean) * (values[i] - mean))
                 .sum();
@@ -70,8 +73,7 @@ class RoomsTest {
                 Map.of("press", tools),
                 List.of(task("press it", "press", Minutes.exponential(1 / served))));
         assertMean(waits(room), erlangWait(perMinute, served, tools));
-        assertThat(Rooms.of(room, 10, 1).waits().get(0).busy())
-                .isCloseTo(perMinute / served / tools, within(0.03));
+        assertThat(Rooms.of(room, 10, 1).waits().get(0).busy()).isCloseTo(perMinute / served / tools, within(0.03));
     }
 
     /** For one tool Erlang's C is the textbook's load over what is left of it: 0.5 / (1 - 0.5) minutes. */
@@ -101,7 +103,11 @@ class RoomsTest {
         double perMinute = (1 - 1 / sum) / 2;
         double expected = people / perMinute - 10 - 2;
         double[] each = waits(new Room(people, 0, Minutes.NONE, Map.of("press", 1), tasks));
-        assertMean(IntStream.range(0, each.length).mapToDouble(i -> each[i] / times).toArray(), expected);
+        assertMean(
+                IntStream.range(0, each.length)
+                        .mapToDouble(i -> each[i] / times)
+                        .toArray(),
+                expected);
     }
 
     /** Nobody idle while a tool is free: done within (2 - 1/m) of the best (Graham, 1966), which is no less than the load of a tool or the longest. */
@@ -110,7 +116,11 @@ class RoomsTest {
     void toolsAreNeverIdleWhileSomebodyWaits(int people, int tools) {
         for (long seed = 0; seed < 20; seed++) {
             Room room = new Room(
-                    people, 0.5, Minutes.NONE, Map.of("press", tools), List.of(task("press it", "press", Minutes.of(5, 0.8))));
+                    people,
+                    0.5,
+                    Minutes.NONE,
+                    Map.of("press", tools),
+                    List.of(task("press it", "press", Minutes.of(5, 0.8))));
             double load = 0;
             double longest = 0;
             for (int person = 0; person < people; person++) {
@@ -130,7 +140,11 @@ class RoomsTest {
     @Test
     void aQueueIsFirstComeFirstServed() {
         Room room = new Room(
-                10, 0, Minutes.NONE, Map.of("press", 2), List.of(task("press it", "press", fixed(3)), task("fold", "", fixed(4), "press it")));
+                10,
+                0,
+                Minutes.NONE,
+                Map.of("press", 2),
+                List.of(task("press it", "press", fixed(3)), task("fold", "", fixed(4), "press it")));
         Rooms rooms = Rooms.of(room, 3, 1);
         assertThat(rooms.half()).isEqualTo(9 + 4);
         assertThat(rooms.nineInTen()).isEqualTo(15 + 4);
@@ -138,8 +152,13 @@ class RoomsTest {
         assertThat(rooms.doneWithin(18.9)).isEqualTo(0.8);
         // Waits of 0, 0, 3, 3, 6, 6, 9, 9, 12, 12 minutes.
         assertThat(rooms.waits()).containsExactly(new Rooms.Wait("press", 6, 12, 30.0 / 2 / 19));
-        assertThat(rooms.bands().get(0).at().subList(0, 16)).containsOnly(2.0, 0.0).startsWith(2.0).endsWith(0.0);
-        assertThat(rooms.bands().get(0).waiting().subList(0, 13)).startsWith(8.0, 8.0, 8.0, 6.0).endsWith(2.0, 0.0);
+        assertThat(rooms.bands().get(0).at().subList(0, 16))
+                .containsOnly(2.0, 0.0)
+                .startsWith(2.0)
+                .endsWith(0.0);
+        assertThat(rooms.bands().get(0).waiting().subList(0, 13))
+                .startsWith(8.0, 8.0, 8.0, 6.0)
+                .endsWith(2.0, 0.0);
         assertThat(rooms.bands().get(1).at().get(5)).isEqualTo(2);
     }
 
@@ -147,7 +166,9 @@ class RoomsTest {
     @Test
     void whatCanBeDoneMeanwhileIsDone() {
         List<Task> tasks = List.of(
-                task("press it", "press", fixed(3)), task("fold", "", fixed(3)), task("stick", "", fixed(1), "press it", "fold"));
+                task("press it", "press", fixed(3)),
+                task("fold", "", fixed(3)),
+                task("stick", "", fixed(1), "press it", "fold"));
         Rooms rooms = Rooms.of(new Room(2, 0, Minutes.NONE, Map.of("press", 1), tasks), 1, 1);
         assertThat(rooms.nineInTen()).isEqualTo(7);
         assertThat(rooms.waits().get(0).mean()).isZero();
@@ -171,14 +192,17 @@ class RoomsTest {
     @Test
     void preparingChangesNothingElse() {
         List<Task> tasks = List.of(
-                task("score", "", Minutes.of(5, 0.4)), task("fold", "", fixed(2), "score"), task("stick", "", Minutes.of(9, 0.4), "fold"));
+                task("score", "", Minutes.of(5, 0.4)),
+                task("fold", "", fixed(2), "score"),
+                task("stick", "", Minutes.of(9, 0.4), "fold"));
         Room room = new Room(30, 0, Minutes.NONE, Map.of(), tasks);
         Room prepared = room.without(Set.of("score", "fold"));
         Unhindered all = new Unhindered(room, 50, 3);
         assertThat(Rooms.of(prepared, 50, 3).nineInTen())
                 .isCloseTo(all.nineInTen(Set.of("score", "fold")), within(1e-9));
         assertThat(Rooms.of(room, 50, 3).nineInTen()).isCloseTo(all.nineInTen(Set.of()), within(1e-9));
-        assertThat(Rooms.of(room, 50, 4).nineInTen()).isNotEqualTo(Rooms.of(room, 50, 3).nineInTen());
+        assertThat(Rooms.of(room, 50, 4).nineInTen())
+                .isNotEqualTo(Rooms.of(room, 50, 3).nineInTen());
     }
 
     /** Drawn minutes have the mean and the deviation that is said. */
@@ -189,7 +213,10 @@ class RoomsTest {
                     .mapToDouble(i -> minutes.drawn(Draw.of(1, 0, i, 5)))
                     .toArray();
             double mean = Arrays.stream(drawn).average().orElseThrow();
-            double square = Arrays.stream(drawn).map(each -> (each - mean) * (each - mean)).average().orElseThrow();
+            double square = Arrays.stream(drawn)
+                    .map(each -> (each - mean) * (each - mean))
+                    .average()
+                    .orElseThrow();
             assertThat(mean).isCloseTo(4, within(0.06));
             assertThat(Math.sqrt(square)).isCloseTo(4 * minutes.spread(), within(0.3 * minutes.spread()));
         }

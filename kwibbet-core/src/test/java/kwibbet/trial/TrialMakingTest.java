@@ -64,7 +64,18 @@ class TrialMakingTest {
                 base("bridged", "5", "7")
                         .plus(add("ornament", "topper", on("film-outside"), "width", "3", "height", "5")),
                 base("folded", "5", "7")
-                        .plus(add("shaker", "porthole", front(), "width", "2", "height", "2", "down", "by", "fromTop", "4 1/2"))
+                        .plus(add(
+                                "shaker",
+                                "porthole",
+                                front(),
+                                "width",
+                                "2",
+                                "height",
+                                "2",
+                                "down",
+                                "by",
+                                "fromTop",
+                                "4 1/2"))
                         .plus(add("ornament", "sign", front(), "width", "2", "height", "2"))
                         .plus(add("surface", "hot", on("sign"), "technique", "heat", "down", "end", "height", "1/2")),
                 base("folded", "5", "7")
@@ -157,7 +168,8 @@ class TrialMakingTest {
                     .map(ruin -> ruin.step().id() + ": " + ruin.what())
                     .toList();
             if (ruins.isEmpty()) {
-                // Which of the two is stuck first is not asked by the rule, and only with both there is anything to warp.
+                // Which of the two is stuck first is not asked by the rule, and only with both there is anything to
+                // warp.
                 broken.removeIf(each -> each.startsWith("heat-away-from-film"));
             }
             spoilt += broken.isEmpty() ? 0 : 1;

@@ -40,13 +40,7 @@ class DemoData implements ApplicationRunner {
     private final Kits kits;
     private final Clock clock;
 
-    DemoData(
-            DemoDesigns made,
-            DesignStore designs,
-            Inventory inventory,
-            Stockroom stockroom,
-            Kits kits,
-            Clock clock) {
+    DemoData(DemoDesigns made, DesignStore designs, Inventory inventory, Stockroom stockroom, Kits kits, Clock clock) {
         this.stockroom = stockroom;
         this.kits = kits;
         this.clock = clock;
@@ -64,8 +58,9 @@ class DemoData implements ApplicationRunner {
             layIn(new Tape.Flat(), Length.ofInches(1_800));
             layIn(new Tape.Foam(Length.ofInches(1, 8)), Length.ofInches(180));
             Map<String, String> cards = new HashMap<>();
-            made.all().forEach(run -> cards.put(
-                    run.design().name(), designs.create(run).id()));
+            made.all()
+                    .forEach(run ->
+                            cards.put(run.design().name(), designs.create(run).id()));
             DemoKits.all(LocalDate.now(clock), cards).forEach(kits::keep);
         }
     }

@@ -50,14 +50,7 @@ final class DemoKits {
                 Meeting.USUAL_DAY / 2);
         return List.of(
                 kit("Commuter box", 24, 1, Sharing.NONE, Optional.empty(), cards, "Season ticket", "Street lamp"),
-                kit(
-                        "Headlights",
-                        14,
-                        1,
-                        Sharing.NONE,
-                        Optional.of(evening),
-                        cards,
-                        "Headlight"),
+                kit("Headlights", 14, 1, Sharing.NONE, Optional.of(evening), cards, "Headlight"),
                 kit(
                         "First Saturday",
                         10,
@@ -78,8 +71,10 @@ final class DemoKits {
             Map<String, String> cards,
             String... names) {
         List<Kit.Line> lines = List.of(names).stream()
-                .map(each -> new Kit.Line(Optional.ofNullable(cards.get(each))
-                        .orElseThrow(() -> new IllegalStateException("the demo has no card " + each)), 1))
+                .map(each -> new Kit.Line(
+                        Optional.ofNullable(cards.get(each))
+                                .orElseThrow(() -> new IllegalStateException("the demo has no card " + each)),
+                        1))
                 .toList();
         Pricing price = new Pricing(Pricing.Counted.SHEETS, HOUR, THIRD, Pricing.Rounding.HALF);
         return new Kit(name, lines, new Kit.Bags(bags, spares), sharing, meeting, price);

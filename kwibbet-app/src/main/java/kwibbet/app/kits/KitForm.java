@@ -39,8 +39,7 @@ final class KitForm {
      */
     static Kit read(Entries entries, List<String> cards, Optional<Kit> before, LocalDate today) {
         List<Kit.Line> lines = cards.stream()
-                .map(card -> new Kit.Line(
-                        card, entries.has("each-" + card) ? entries.wholeNumber("each-" + card) : 1))
+                .map(card -> new Kit.Line(card, entries.has("each-" + card) ? entries.wholeNumber("each-" + card) : 1))
                 .toList();
         Optional<Meeting> meeting = entries.words("kind").equals(CLASS)
                 ? Optional.of(meeting(entries, before.flatMap(Kit::meeting), today))
@@ -48,8 +47,7 @@ final class KitForm {
         Kit kit = new Kit(
                 entries.words("name"),
                 lines,
-                new Kit.Bags(
-                        entries.wholeNumber("bags"), entries.has("spares") ? entries.wholeNumber("spares") : 0),
+                new Kit.Bags(entries.wholeNumber("bags"), entries.has("spares") ? entries.wholeNumber("spares") : 0),
                 before.map(Kit::sharing).orElse(Sharing.NONE),
                 meeting,
                 before.map(Kit::pricing).orElse(Pricing.NONE));
@@ -59,7 +57,8 @@ final class KitForm {
 
     private static Meeting meeting(Entries entries, Optional<Meeting> before, LocalDate today) {
         LocalDate date = time(entries, "date", LocalDate::parse, today, "Enter a date, as 2027-03-20.");
-        boolean isAsBefore = before.filter(each -> each.slot().date().equals(date)).isPresent();
+        boolean isAsBefore =
+                before.filter(each -> each.slot().date().equals(date)).isPresent();
         if (date.isBefore(today) && !isAsBefore) {
             entries.refuse("date", "That day is past: choose today or a later one.");
         }
@@ -75,8 +74,14 @@ final class KitForm {
                 new Slot(
                         date,
                         start,
-                        number(entries, "minutes", before.map(each -> each.slot().minutes()).orElse(USUAL_MINUTES)),
-                        number(entries, "opening", before.map(each -> each.slot().opening()).orElse(USUAL_OPENING))),
+                        number(
+                                entries,
+                                "minutes",
+                                before.map(each -> each.slot().minutes()).orElse(USUAL_MINUTES)),
+                        number(
+                                entries,
+                                "opening",
+                                before.map(each -> each.slot().opening()).orElse(USUAL_OPENING))),
                 entries.words("place"),
                 tools,
                 new LearnerPace(

@@ -94,7 +94,10 @@ class KitPages {
     void next(LocalDate today, Model model) {
         kits.all().stream()
                 .filter(kept -> !kept.isAway())
-                .filter(kept -> kept.kit().meeting().filter(each -> !each.slot().date().isBefore(today)).isPresent())
+                .filter(kept -> kept.kit()
+                        .meeting()
+                        .filter(each -> !each.slot().date().isBefore(today))
+                        .isPresent())
                 .min(Comparator.comparing(kept -> kept.kit()
                         .meeting()
                         .map(each -> each.slot().date().atTime(each.slot().start()))
@@ -105,8 +108,8 @@ class KitPages {
     private List<Shown> shown(Kit kit) {
         Map<String, StoredDesign> all = stored();
         return kit.lines().stream()
-                .filter(line -> all.containsKey(line.card()))
-                .map(line -> shown(all.get(line.card()), kit.copies(line).cards()))
+                .flatMap(line -> Optional.ofNullable(all.get(line.card())).stream()
+                        .map(stored -> shown(stored, kit.copies(line).cards())))
                 .toList();
     }
 
@@ -147,7 +150,9 @@ class KitPages {
         model.addAttribute("when", kit.meeting().map(KitPages::when).orElse(""));
         model.addAttribute("meeting", kit.meeting().orElse(null));
         model.addAttribute("cards", shown(kit));
-        model.addAttribute("names", stored().values().stream().collect(Collectors.toMap(StoredDesign::id, each -> each.design().name())));
+        model.addAttribute(
+                "names", stored().values().stream().collect(Collectors.toMap(StoredDesign::id, each -> each.design()
+                        .name())));
         model.addAttribute("sharedTools", SharedTool.values());
         model.addAttribute("everyone", Who.values());
         KeptRun run = runs.get(kept.run());
@@ -161,7 +166,11 @@ class KitPages {
         supplies.ifPresent(each -> model.addAttribute("supplies", each));
         model.addAttribute("system", system());
         List<String> lacking = lacking(kit, run, plan, model);
-        supplies.filter(each -> each.isShort() && !run.isSettled()).ifPresent(each -> lacking.add("Something has to be bought."));
+        plan.flatMap(each -> each.days().stream().findFirst())
+                .filter(first -> first.date().isBefore(today) && !run.isSettled())
+                .ifPresent(first -> lacking.add("Preparing should have begun on " + first.day() + "."));
+        supplies.filter(each -> each.isShort() && !run.isSettled())
+                .ifPresent(each -> lacking.add("Something has to be bought."));
         model.addAttribute("lacking", lacking);
     }
 
@@ -215,7 +224,9 @@ class KitPages {
     /** What a kit still lacks, in sentences. */
     private List<String> lacking(Kit kit, KeptRun run, Optional<KitPlan> plan, Model model) {
         List<String> lacking = new ArrayList<>();
-        long gone = kit.lines().stream().filter(line -> !runs.isOnShelf(line.card())).count();
+        long gone = kit.lines().stream()
+                .filter(line -> !runs.isOnShelf(line.card()))
+                .count();
         if (gone > 0) {
             lacking.add(gone == 1 ? "One of its cards is off the shelf." : gone + " of its cards are off the shelf.");
         }

@@ -1,5 +1,6 @@
 package kwibbet.app.kits;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -8,7 +9,9 @@ import java.util.Optional;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,8 +30,10 @@ import kwibbet.app.store.StaleItemException;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.FileNames;
+import kwibbet.formats.calendar.KitCalendar;
 import kwibbet.formats.csv.SuppliesCsv;
 import kwibbet.kit.Kit;
+import kwibbet.kit.KitDay;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
@@ -227,7 +232,27 @@ class KitsController {
         KeptKit kept = kits.get(id);
         return CsvDownload.of(
                 FileNames.of(kept.kit().name(), ""),
-                kits.supplies(kept).map(each -> SuppliesCsv.write(each, pages.system())).orElse(""));
+                kits.supplies(kept)
+                        .map(each -> SuppliesCsv.write(each, pages.system()))
+                        .orElse(""));
+    }
+
+    /** The class and the days before it, for a calendar. */
+    @GetMapping("/{id}/calendar.ics")
+    ResponseEntity<String> calendar(@PathVariable String id) {
+        KeptKit kept = kits.get(id);
+        List<KitDay> days = kits.plan(kept.kit()).map(KitPlan::days).orElse(List.of());
+        return kept.kit()
+                .meeting()
+                .map(meeting -> KitCalendar.write(id, kept.kit().name(), meeting, days, clock.instant()))
+                .map(text -> ResponseEntity.ok()
+                        .header(
+                                HttpHeaders.CONTENT_DISPOSITION,
+                                "attachment; filename=\""
+                                        + FileNames.of(kept.kit().name(), ".ics") + "\"")
+                        .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                        .body(text))
+                .orElse(ResponseEntity.notFound().build());
     }
 
     /** One more of a tool is there. */
@@ -265,8 +290,7 @@ class KitsController {
     String stale(HttpServletRequest request, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.CONFLICT.value());
         Entries entries = Entries.none();
-        entries.refuse(
-                "form", "It was changed elsewhere in the meantime. Nothing was done; this is how it is now.");
+        entries.refuse("form", "It was changed elsewhere in the meantime. Nothing was done; this is how it is now.");
         String id = request.getRequestURI().replaceAll("^/classes/([^/]*).*$", "$1");
         return page(kits.get(id), entries, model);
     }

@@ -13,4 +13,5 @@ import kwibbet.kit.Kit;
  * @param hasEarlier whether a change can be taken back
  * @param hasLater whether what was taken back can be brought back
  */
-public record KeptKit(String id, long version, String run, Kit kit, boolean isAway, boolean hasEarlier, boolean hasLater) {}
+public record KeptKit(
+        String id, long version, String run, Kit kit, boolean isAway, boolean hasEarlier, boolean hasLater) {}

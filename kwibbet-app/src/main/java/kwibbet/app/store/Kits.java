@@ -139,9 +139,8 @@ public class Kits {
     }
 
     private Kit present(Kit kit) {
-        return kit.with(kit.lines().stream()
-                .filter(line -> runs.isOnShelf(line.card()))
-                .toList());
+        return kit.with(
+                kit.lines().stream().filter(line -> runs.isOnShelf(line.card())).toList());
     }
 
     /** The lists of a kit as it is now; nothing where all of its cards are off the shelf. */

@@ -262,9 +262,7 @@ public class Runs {
 
     /** Some cards as they are now, each under its own name; those that are off the shelf are left out. */
     List<Card> cards(List<Line> lines) {
-        return present(lines).stream()
-                .map(line -> workshop.line(line).card())
-                .toList();
+        return present(lines).stream().map(line -> workshop.line(line).card()).toList();
     }
 
     /** Whether one of the cards of a run is on the shelf. */

@@ -1,6 +1,7 @@
 package kwibbet.app.pages;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -84,7 +85,8 @@ class KitViewTest {
                 .locator("input")
                 .check();
         page.locator("#kit-bags").fill("8");
-        page.locator("#kit-date").fill(LocalDate.now().plusDays(40).toString());
+        page.locator("#kit-date")
+                .fill(LocalDate.now(ZoneId.systemDefault()).plusDays(40).toString());
         page.locator("#kit-minutes").fill("60");
         page.locator("#kit-board").fill("1");
         page.locator("#keep-kit").click();

@@ -101,7 +101,12 @@ class KitsTest {
                 LearnerPace.USUAL,
                 120);
         return new Kit(
-                "Evening", List.of(new Kit.Line(card.id(), 1)), new Kit.Bags(bags, 1), Sharing.NONE, Optional.of(meeting), Pricing.NONE);
+                "Evening",
+                List.of(new Kit.Line(card.id(), 1)),
+                new Kit.Bags(bags, 1),
+                Sharing.NONE,
+                Optional.of(meeting),
+                Pricing.NONE);
     }
 
     private KeptRun run(KeptKit kept) {
@@ -113,9 +118,11 @@ class KitsTest {
         KeptKit kept = kits.keep(kit(12));
         assertThat(run(kept).lines()).containsExactly(new KeptRun.Line(card.id(), new Copies(12, 1)));
         KeptKit more = kits.change(kept.id(), kept.version(), kit(14));
-        KeptKit shared = kits.change(kept.id(), more.version(), more.kit().with(Sharing.NONE.with(Station.BOARD, Who.MAKER)));
+        KeptKit shared =
+                kits.change(kept.id(), more.version(), more.kit().with(Sharing.NONE.with(Station.BOARD, Who.MAKER)));
         assertThat(run(shared).cards()).isEqualTo(15);
-        KeptKit back = kits.undo(kept.id(), kits.undo(kept.id(), shared.version()).version());
+        KeptKit back =
+                kits.undo(kept.id(), kits.undo(kept.id(), shared.version()).version());
         assertThat(back.kit()).isEqualTo(kit(12));
         assertThat(back.hasEarlier()).isFalse();
         assertThat(run(back).cards()).isEqualTo(13);
@@ -160,13 +167,15 @@ class KitsTest {
     void whatOthersNeedIsReserved() {
         KeptKit first = kits.keep(kit(12));
         KeptKit second = kits.keep(kit(5));
-        KitSupplies alone = kits.supplies(kits.putAway(first.id(), first.version(), true)).orElseThrow();
+        KitSupplies alone =
+                kits.supplies(kits.putAway(first.id(), first.version(), true)).orElseThrow();
         KeptKit back = kits.putAway(first.id(), first.version() + 1, false);
         Purchase sheets = sheets(second);
         BigDecimal ofFirst = alone.papers().get(0).purchase().need();
         assertThat(sheets.reserved()).isEqualByComparingTo(ofFirst);
         assertThat(sheets.missing())
-                .isEqualByComparingTo(sheets.need().add(ofFirst).subtract(sheets.onHand()).max(BigDecimal.ZERO));
+                .isEqualByComparingTo(
+                        sheets.need().add(ofFirst).subtract(sheets.onHand()).max(BigDecimal.ZERO));
         KeptRun settled = runs.settle(back.run(), run(back).version());
         runs.cut(runs.nextCut(settled, "all"), settled, runs.left(settled), true);
         assertThat(sheets(second).reserved()).isEqualByComparingTo(BigDecimal.ZERO);

@@ -55,11 +55,13 @@ public final class KitDocument {
         kit.lines().forEach(line -> lines.addObject().put("card", line.card()).put("each", line.each()));
         ObjectNode rules = document.putObject("rules");
         for (Station station : Station.values()) {
-            Optional.ofNullable(kit.sharing().rules().get(station)).ifPresent(who -> rules.put(word(station), word(who)));
+            Optional.ofNullable(kit.sharing().rules().get(station))
+                    .ifPresent(who -> rules.put(word(station), word(who)));
         }
         ArrayNode steps = document.putArray("steps");
         kit.sharing().steps().entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<StepOf, Who> each) -> each.getKey().card())
+                .sorted(Comparator.comparing(
+                                (Map.Entry<StepOf, Who> each) -> each.getKey().card())
                         .thenComparing(each -> each.getKey().step()))
                 .forEach(each -> steps.addObject()
                         .put("card", each.getKey().card())

@@ -62,7 +62,9 @@ public record RoomRequest(Room room, Map<String, String> stations, OptionalDoubl
             optional(step.at("station")).ifPresent(station -> stations.put(task.id(), station));
         }
         int people = (int) document.at("learners").whole(1, Room.MOST_PEOPLE);
-        int rooms = document.at("rooms").isMissing() ? USUAL_ROOMS : (int) document.at("rooms").whole(1, MOST_ROOMS);
+        int rooms = document.at("rooms").isMissing()
+                ? USUAL_ROOMS
+                : (int) document.at("rooms").whole(1, MOST_ROOMS);
         Misfit.require(
                 (long) people * rooms * tasks.size() <= MOST_SIMULATED,
                 "/rooms",
@@ -88,7 +90,9 @@ public record RoomRequest(Room room, Map<String, String> stations, OptionalDoubl
     private static Task task(Reading step) {
         List<String> after = step.at("after").isMissing()
                 ? List.of()
-                : step.at("after").elements(MOST_STEPS).stream().map(Reading::text).toList();
+                : step.at("after").elements(MOST_STEPS).stream()
+                        .map(Reading::text)
+                        .toList();
         boolean byItself = step.at("byItself").flag();
         Misfit.require(
                 !byItself || step.at("tool").isMissing(),

@@ -48,7 +48,9 @@ public record SuppliesRequest(List<Line> lines) {
                                 otherwise(line.at("onHand"), BigDecimal.ZERO),
                                 otherwise(line.at("reserved"), BigDecimal.ZERO),
                                 line.at("pack").isMissing() ? BigDecimal.ONE : amount(line.at("pack"), LEAST),
-                                line.at("cents").isMissing() ? 0 : line.at("cents").whole(0, MOST_CENTS))));
+                                line.at("cents").isMissing()
+                                        ? 0
+                                        : line.at("cents").whole(0, MOST_CENTS))));
             }
             return new SuppliesRequest(lines);
         });

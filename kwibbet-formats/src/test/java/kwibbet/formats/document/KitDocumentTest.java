@@ -49,13 +49,26 @@ class KitDocumentTest {
     @Test
     void aKitReadsBackAsItWas() {
         assertThat(KitDocument.read(KitDocument.write(EVENING)).orThrow()).isEqualTo(EVENING);
-        Meeting nowhere = new Meeting(
-                MEETING.slot(), "", Map.of(), LearnerPace.USUAL, 1);
-        Kit kit = new Kit("Box", List.of(new Kit.Line("one", 1)), new Kit.Bags(40, 0), Sharing.NONE, Optional.of(nowhere), Pricing.NONE);
+        Meeting nowhere = new Meeting(MEETING.slot(), "", Map.of(), LearnerPace.USUAL, 1);
+        Kit kit = new Kit(
+                "Box",
+                List.of(new Kit.Line("one", 1)),
+                new Kit.Bags(40, 0),
+                Sharing.NONE,
+                Optional.of(nowhere),
+                Pricing.NONE);
         assertThat(KitDocument.read(KitDocument.write(kit)).orThrow()).isEqualTo(kit);
-        Kit sold = new Kit("Box", List.of(new Kit.Line("one", 1)), new Kit.Bags(40, 0), Sharing.NONE, Optional.empty(), Pricing.NONE);
+        Kit sold = new Kit(
+                "Box",
+                List.of(new Kit.Line("one", 1)),
+                new Kit.Bags(40, 0),
+                Sharing.NONE,
+                Optional.empty(),
+                Pricing.NONE);
         assertThat(KitDocument.read(KitDocument.write(sold)).orThrow()).isEqualTo(sold);
-        assertThat(KitDocument.write(EVENING)).isEqualTo(KitDocument.write(KitDocument.read(KitDocument.write(EVENING)).orThrow()));
+        assertThat(KitDocument.write(EVENING))
+                .isEqualTo(KitDocument.write(
+                        KitDocument.read(KitDocument.write(EVENING)).orThrow()));
     }
 
     @ParameterizedTest
