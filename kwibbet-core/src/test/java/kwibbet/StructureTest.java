@@ -120,6 +120,8 @@ class StructureTest {
                 .definedBy("kwibbet.press")
                 .layer("trial")
                 .definedBy("kwibbet.trial")
+                .layer("mail")
+                .definedBy("kwibbet.mail")
                 .layer("room")
                 .definedBy("kwibbet.room")
                 .layer("kit")
@@ -147,9 +149,9 @@ class StructureTest {
                 .whereLayer("press")
                 .mayOnlyBeAccessedByLayers("layout", "bench", "run", "kit", "trial", "picture")
                 .whereLayer("cutting")
-                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "kit", "trial", "picture")
                 .whereLayer("layout")
-                .mayOnlyBeAccessedByLayers("stock", "bench", "run", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("stock", "bench", "run", "kit", "trial", "picture")
                 .whereLayer("stock")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("run")
@@ -159,9 +161,11 @@ class StructureTest {
                 .whereLayer("kit")
                 .mayOnlyBeAccessedByLayers("picture")
                 .whereLayer("crease")
-                .mayOnlyBeAccessedByLayers("fold", "review", "picture")
+                .mayOnlyBeAccessedByLayers("fold", "mail", "review", "picture")
                 .whereLayer("fold")
-                .mayOnlyBeAccessedByLayers("review", "picture")
+                .mayOnlyBeAccessedByLayers("mail", "review", "picture")
+                .whereLayer("mail")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("card")
                 .mayOnlyBeAccessedByLayers(
                         "bases",
@@ -175,6 +179,7 @@ class StructureTest {
                         "bench",
                         "run",
                         "kit",
+                        "mail",
                         "trial",
                         "picture")
                 .whereLayer("goods")
@@ -190,6 +195,8 @@ class StructureTest {
                         "press",
                         "bench",
                         "run",
+                        "kit",
+                        "mail",
                         "trial",
                         "drawing",
                         "picture")

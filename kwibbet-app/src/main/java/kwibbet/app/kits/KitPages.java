@@ -35,6 +35,8 @@ import kwibbet.kit.Meeting;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Who;
+import kwibbet.mail.Mailing;
+import kwibbet.mail.Postage;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
@@ -195,6 +197,32 @@ class KitPages {
             model.addAttribute("waits", waits(rooms));
             model.addAttribute("roomPicture", RoomPicture.of(plan, meeting, rooms, inventory.shelf()));
         }));
+    }
+
+    /**
+     * How a card of a kit is mailed.
+     *
+     * @param name what the card is called
+     * @param mailing how; nothing of one that cannot be shut
+     */
+    record Mailed(String name, Optional<Mailing> mailing) {}
+
+    /** How the cards of a kit are mailed. */
+    void mail(KeptKit kept, Model model) {
+        Map<String, StoredDesign> all = stored();
+        model.addAttribute("system", system());
+        model.addAttribute("table", Postage.INVENTED);
+        model.addAttribute(
+                "mailed",
+                kept.kit().lines().stream()
+                        .flatMap(line -> Optional.ofNullable(all.get(line.card())).stream())
+                        .map(stored -> new Mailed(
+                                stored.design().name(),
+                                Mailing.of(
+                                        workshop.card(stored.design()),
+                                        workshop.folding(stored.design()),
+                                        inventory.shelf())))
+                        .toList());
     }
 
     /** What one more or one less changes: as many as there are, and those beside. */

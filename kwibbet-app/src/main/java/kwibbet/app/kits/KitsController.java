@@ -226,6 +226,13 @@ class KitsController {
         return "kits/kit :: beside";
     }
 
+    /** What its cards are mailed in. */
+    @GetMapping("/{id}/mail")
+    String mail(@PathVariable String id, Model model) {
+        pages.mail(kits.get(id), model);
+        return "kits/kit :: mail";
+    }
+
     /** What it takes, as a list for other programs. */
     @GetMapping("/{id}/supplies.csv")
     ResponseEntity<String> supplies(@PathVariable String id) {

@@ -1,0 +1,84 @@
+package kwibbet.mail;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+import kwibbet.card.Card;
+import kwibbet.card.Pose;
+import kwibbet.crease.FlatFolding;
+import kwibbet.fold.CardFolding;
+import kwibbet.fold.FoldedView;
+import kwibbet.fold.Thickness;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperShelf;
+import kwibbet.shape.Size;
+
+/**
+ * How a card is mailed.
+ *
+ * @param enclosure the shut card
+ * @param grams what its paper weighs
+ * @param isLumpy whether it is much thicker in one place than in others
+ * @param envelopes those that take it, the smallest first
+ * @param square an envelope folded from a square, for a card no other takes
+ */
+public record Mailing(Enclosure enclosure, double grams, boolean isLumpy, List<Envelope> envelopes, SquareFold square) {
+
+    /** A machine feels a step higher than that; common practice, no source. */
+    private static final Length LUMP = Length.ofInches(1, 16);
+
+    /** Copies the envelopes. */
+    public Mailing {
+        envelopes = List.copyOf(envelopes);
+    }
+
+    /**
+     * How a card is mailed; nothing of one that cannot be shut.
+     *
+     * @param card the card
+     * @param folding how it closes
+     * @param shelf the papers it is made of
+     */
+    public static Optional<Mailing> of(Card card, CardFolding folding, PaperShelf shelf) {
+        if (!(folding.folding() instanceof FlatFolding.Folds folds)) {
+            return Optional.empty();
+        }
+        Thickness thickness = Thickness.of(card, folding.leaves(), folds.places());
+        Length thick = thickness.thickest().thick();
+        Enclosure enclosure = new Enclosure(FoldedView.extent(card, card.form().pose(Pose.SHUT)), thick);
+        return Optional.of(new Mailing(
+                enclosure,
+                Weight.ofPaper(card, shelf),
+                thick.minus(thickness.thinnest().thick()).isLongerThan(LUMP),
+                enclosure.envelopes(Stream.concat(Envelope.ISO_269.stream(), Envelope.IN_INCHES.stream())
+                        .toList()),
+                SquareFold.of(enclosure)));
+    }
+
+    /** The size of the envelope it goes in: the smallest that is bought, otherwise the folded one. */
+    public Size envelope() {
+        return envelopes.isEmpty() ? square.envelope() : envelopes.get(0).size();
+    }
+
+    /** How thick it is, as near as that is told, never thinner. */
+    public Length thick(MeasureSystem system) {
+        return enclosure
+                .thick()
+                .roundedUpTo(new Graduation(
+                        system == MeasureSystem.INCH ? Length.ofInches(1, 64) : Length.ofMillimetres(1, 10)))
+                .shown();
+    }
+
+    /** What it weighs with its envelope. */
+    public double gramsInAll() {
+        return grams + Weight.ofEnvelope(envelope());
+    }
+
+    /** What sending it costs; nothing where no rate takes it. */
+    public Optional<Postage.Charge> postage(Postage table) {
+        return table.of(new Postage.Item(envelope(), enclosure.thick(), gramsInAll(), false, isLumpy));
+    }
+}
