@@ -174,6 +174,11 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         return shares.stream().filter(share -> share.line() == line).toList();
     }
 
+    /** What is in each bag when all that is prepared is done. */
+    public Bag bag() {
+        return Bag.of(this);
+    }
+
     /** The days before a class on which the maker prepares; none of a kit without a class. */
     public List<KitDay> days() {
         return kit.meeting().map(meeting -> KitDay.before(this, meeting)).orElse(List.of());

@@ -144,6 +144,23 @@ public final class StepPicture {
         return picture.sketch.filling(piece.name() + " in hand");
     }
 
+    /** Work as it lies on a table: what is done to a piece is done, what is stuck to it is in place, and its size is measured; the outside up where only that has something on it. */
+    public static Drawing lying(State state, Piece piece, PaperShelf shelf, MeasureSystem system) {
+        boolean isUnder = state.stuckOn(piece.id(), Side.UP).isEmpty()
+                && !state.stuckOn(piece.id(), Side.UNDER).isEmpty();
+        Palette palette = new Palette(shelf);
+        Piece done = state.asItIs(piece);
+        Placement up = isUnder ? Operation.turnedOver(done) : Placement.SAME;
+        Piece seen = (isUnder ? done.in(up) : done).seenFromAbove();
+        StepPicture picture = new StepPicture(Rect.atOrigin(seen.size()), ROWS_BESIDE, system);
+        picture.flat(seen, palette);
+        picture.layers(
+                state, done, isUnder ? Side.UNDER : Side.UP, up.within(Placement.at(picture.piece.corner())), palette);
+        picture.sketch.width(picture.piece, 1);
+        picture.sketch.height(picture.piece, 1);
+        return picture.sketch.filling(piece.name());
+    }
+
     private static State with(State before, Operation step) {
         List<Operation> done = new ArrayList<>(before.done());
         done.add(step);

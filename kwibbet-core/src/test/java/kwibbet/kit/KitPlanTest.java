@@ -31,6 +31,7 @@ import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.make;
+import static kwibbet.Inches.on;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -146,6 +147,39 @@ class KitPlanTest {
         assertThat(days.get(0).parts().get(0).what()).isEqualTo("cut the sheets");
         assertThat(days.get(days.size() - 1).parts()).last().satisfies(part -> assertThat(part.what())
                 .endsWith("folding"));
+    }
+
+    /** What is stuck together by now goes into the bag as one, called by what is done to it; the rest by its pieces. */
+    @Test
+    void aBagHoldsWhatIsLeft() {
+        Meeting meeting = meeting(60, 0, Map.of());
+        Design design = matted().plus(add("mat", "liner", on("back-inside")));
+        KitPlan none = plan(kit(3, Sharing.NONE, meeting, new Kit.Line("a", 2)), Pace.UNKNOWN, design);
+        assertThat(none.bag().items()).extracting(Bag.Item::words).containsExactly("Base", "mat", "liner");
+        assertThat(none.bag().items()).extracting(Bag.Item::count).containsOnly(2);
+        Sharing scored = Sharing.NONE.with(Station.BOARD, Who.MAKER);
+        Share onFront = none.shares().stream()
+                .filter(share -> share.told().sticks().stream()
+                        .anyMatch(stick -> stick.piece().name().equals("mat")))
+                .findFirst()
+                .orElseThrow();
+        KitPlan some = plan(
+                kit(
+                        3,
+                        scored.with(Station.FOLDING, Who.HELPER).with(onFront.step(), Who.MAKER),
+                        meeting,
+                        new Kit.Line("a", 1)),
+                Pace.UNKNOWN,
+                design);
+        assertThat(some.bag().items())
+                .extracting(Bag.Item::words)
+                .containsExactly("Base, folded, with mat on it", "liner");
+        assertThat(plan(kit(3, scored, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, design)
+                        .bag()
+                        .items()
+                        .get(0)
+                        .words())
+                .isEqualTo("Base, scored");
     }
 
     /** Two of one card in a bag take twice as long, those of two cards one after the other; the maker's own timings count. */

@@ -27,6 +27,9 @@ import kwibbet.app.web.Entries;
 import kwibbet.card.Card;
 import kwibbet.card.Pose;
 import kwibbet.drawing.Drawing;
+import kwibbet.formats.pdf.ClassPapers;
+import kwibbet.formats.pdf.PageFormat;
+import kwibbet.kit.Bag;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitCost;
 import kwibbet.kit.KitPlan;
@@ -40,6 +43,7 @@ import kwibbet.mail.Postage;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
+import kwibbet.picture.StepPicture;
 import kwibbet.room.Rooms;
 
 /** What the pages of kits and classes show. */
@@ -159,11 +163,12 @@ class KitPages {
         model.addAttribute("everyone", Who.values());
         KeptRun run = runs.get(kept.run());
         model.addAttribute("run", run);
-        Optional<KitPlan> plan = kits.plan(kit);
+        Optional<Kits.Planned> planned = kits.planned(kit);
+        Optional<KitPlan> plan = planned.map(Kits.Planned::plan);
         plan.ifPresent(each -> planned(each, model));
         model.addAttribute("counted", Pricing.Counted.values());
         model.addAttribute("roundings", Pricing.Rounding.values());
-        kits.cost(kit).ifPresent(each -> model.addAttribute("cost", each));
+        planned.ifPresent(each -> model.addAttribute("cost", each.cost()));
         Optional<KitSupplies> supplies = kits.supplies(kept);
         supplies.ifPresent(each -> model.addAttribute("supplies", each));
         model.addAttribute("system", system());
@@ -186,6 +191,13 @@ class KitPages {
                         .distinct()
                         .toList());
         model.addAttribute("missing", plan.missing());
+        Bag bag = plan.bag();
+        model.addAttribute("bag", bag);
+        model.addAttribute(
+                "bagPictures",
+                bag.items().stream()
+                        .map(item -> StepPicture.lying(item.state(), item.piece(), inventory.shelf(), system()))
+                        .toList());
         plan.kit().meeting().ifPresent(meeting -> plan.rooms().ifPresent(rooms -> {
             model.addAttribute("rooms", rooms);
             model.addAttribute("fits", meeting.fits(rooms));
@@ -206,6 +218,18 @@ class KitPages {
      * @param mailing how; nothing of one that cannot be shut
      */
     record Mailed(String name, Optional<Mailing> mailing) {}
+
+    /** What is printed for a kit; nothing where all of its cards are off the shelf. */
+    Optional<byte[]> papers(KeptKit kept, PageFormat format) {
+        return kits.plan(kept.kit()).flatMap(plan -> kits.supplies(kept)
+                .map(supplies -> ClassPapers.write(
+                        plan,
+                        supplies,
+                        kept.kit().meeting().map(KitPages::when).orElse(""),
+                        inventory.shelf(),
+                        system(),
+                        format)));
+    }
 
     /** How the cards of a kit are mailed. */
     void mail(KeptKit kept, Model model) {
@@ -230,7 +254,7 @@ class KitPages {
         Kit kit = kept.kit();
         List<KitCost> beside = new ArrayList<>();
         for (int bags = Math.max(1, kit.bags() - 1); bags <= Math.min(Kit.MOST_BAGS, kit.bags() + 1); bags++) {
-            kits.cost(kit.withBags(bags)).ifPresent(beside::add);
+            kits.planned(kit.withBags(bags)).map(Kits.Planned::cost).ifPresent(beside::add);
         }
         model.addAttribute("kit", kit);
         model.addAttribute("beside", beside);

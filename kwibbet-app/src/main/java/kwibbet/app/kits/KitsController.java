@@ -32,6 +32,7 @@ import kwibbet.app.web.Entries;
 import kwibbet.app.web.FileNames;
 import kwibbet.formats.calendar.KitCalendar;
 import kwibbet.formats.csv.SuppliesCsv;
+import kwibbet.formats.pdf.PageFormat;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitDay;
 import kwibbet.kit.KitPlan;
@@ -242,6 +243,20 @@ class KitsController {
                 kits.supplies(kept)
                         .map(each -> SuppliesCsv.write(each, pages.system()))
                         .orElse(""));
+    }
+
+    /** What is printed for it. */
+    @GetMapping("/{id}/papers.pdf")
+    ResponseEntity<byte[]> papers(@PathVariable String id, @RequestParam PageFormat format) {
+        KeptKit kept = kits.get(id);
+        return pages.papers(kept, format)
+                .map(pdf -> ResponseEntity.ok()
+                        .header(
+                                HttpHeaders.CONTENT_DISPOSITION,
+                                "inline; filename=\"" + FileNames.of(kept.kit().name(), ".pdf") + "\"")
+                        .contentType(MediaType.APPLICATION_PDF)
+                        .body(pdf))
+                .orElse(ResponseEntity.notFound().build());
     }
 
     /** The class and the days before it, for a calendar. */

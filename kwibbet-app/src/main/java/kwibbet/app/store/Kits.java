@@ -151,17 +151,30 @@ public class Kits {
                 : Optional.of(runs.together(there, Thrift.FEWEST_SHEETS).run());
     }
 
-    /** Who does what of a kit as it is now; cards that are off the shelf are left out, and nothing is said where all of them are. */
-    public Optional<KitPlan> plan(Kit kit) {
+    /**
+     * A kit as it would be made now.
+     *
+     * @param plan who does what
+     * @param run the lists of its cards
+     */
+    public record Planned(KitPlan plan, RunPlan run) {
+        /** What it costs. */
+        public KitCost cost() {
+            return KitCost.of(plan, run);
+        }
+    }
+
+    /** A kit as it would be made now; cards that are off the shelf are left out, and nothing is said where all of them are. */
+    public Optional<Planned> planned(Kit kit) {
         return lists(kit).map(run -> {
             Kit present = present(kit);
-            return KitPlan.of(present, runs.cards(lines(present)), run, bench.pace());
+            return new Planned(KitPlan.of(present, runs.cards(lines(present)), run, bench.pace()), run);
         });
     }
 
-    /** What a kit costs as it is now; nothing where all of its cards are off the shelf. */
-    public Optional<KitCost> cost(Kit kit) {
-        return plan(kit).flatMap(plan -> lists(kit).map(run -> KitCost.of(plan, run)));
+    /** Who does what of a kit as it is now. */
+    public Optional<KitPlan> plan(Kit kit) {
+        return planned(kit).map(Planned::plan);
     }
 
     /** What a kit takes, beside what there is and what others still need that are not put away. */

@@ -96,6 +96,7 @@ class KitViewTest {
         page.locator("#rule-BOARD").selectOption("MAKER");
         assertThat(page.locator(".shares li.is-before").first()).containsText("Score");
         assertThat(page.locator("#before")).containsText("min before");
+        assertThat(page.locator("#bag")).containsText("scored");
         page.locator("#who-0-1").selectOption("LEARNER");
         assertThat(page.locator(".shares li").first()).not().hasClass("is-before");
         assertThat(page.locator("#buy")).containsText("sheet");

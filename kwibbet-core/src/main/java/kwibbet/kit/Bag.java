@@ -1,0 +1,128 @@
+package kwibbet.kit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import kwibbet.card.Card;
+import kwibbet.card.Copies;
+import kwibbet.card.Piece;
+import kwibbet.card.RunLine;
+import kwibbet.card.SupplyList;
+import kwibbet.kit.KitPlan.Share;
+import kwibbet.making.Does;
+import kwibbet.making.Operation;
+import kwibbet.making.State;
+
+/**
+ * What is in each bag when everything that is prepared is done.
+ *
+ * @param items the pieces, those that are stuck together by now as one
+ * @param besides what goes with them that is no paper and no tape
+ */
+public record Bag(List<Item> items, List<SupplyList> besides) {
+
+    /** Copies the lists. */
+    public Bag {
+        items = List.copyOf(items);
+        besides = List.copyOf(besides);
+    }
+
+    /**
+     * A piece, with all that is stuck to it by now.
+     *
+     * @param state the work as it goes into the bag
+     * @param piece the piece that lies at the bottom
+     * @param on what is stuck to it, and to that
+     * @param count how many such are in a bag
+     */
+    public record Item(State state, Piece piece, List<Piece> on, int count) {
+
+        /** Copies the list. */
+        public Item {
+            on = List.copyOf(on);
+        }
+
+        /** What it is called: what is done to it, and what is on it. */
+        public String words() {
+            List<String> done = done();
+            String with = on.isEmpty()
+                    ? ""
+                    : ", with " + on.stream().map(Piece::name).collect(Collectors.joining(", ")) + " on it";
+            return piece.name() + (done.isEmpty() ? "" : ", " + String.join(" and ", done)) + with;
+        }
+
+        private List<String> done() {
+            Set<Does> does = state.done().stream()
+                    .filter(each -> each.pieces().contains(piece))
+                    .map(Operation::does)
+                    .collect(Collectors.toSet());
+            List<String> words = new ArrayList<>();
+            if (does.contains(Does.CUT_OUT) || does.contains(Does.PRESS) || does.contains(Does.OPEN)) {
+                words.add("cut out");
+            }
+            if (does.contains(Does.FOLD)) {
+                words.add("folded");
+            } else if (does.contains(Does.SCORE)) {
+                words.add("scored");
+            }
+            return words;
+        }
+    }
+
+    static Bag of(KitPlan plan) {
+        List<Item> items = new ArrayList<>();
+        List<RunLine> cards = new ArrayList<>();
+        for (int line = 0; line < plan.kit().lines().size(); line++) {
+            List<Share> shares = plan.of(line);
+            if (!shares.isEmpty()) {
+                int each = plan.kit().lines().get(line).each();
+                items.addAll(items(shares, each));
+                cards.add(new RunLine(shares.get(0).making().card(), new Copies(each, 0)));
+            }
+        }
+        return new Bag(items, SupplyList.besidesTape(cards));
+    }
+
+    private static List<Item> items(List<Share> shares, int count) {
+        Card card = shares.get(0).making().card();
+        Set<Operation> prepared = new HashSet<>();
+        shares.stream()
+                .filter(share -> share.does().isBefore())
+                .forEach(share -> prepared.addAll(share.told().steps()));
+        State state = new State(
+                card,
+                shares.get(0).making().steps().stream()
+                        .filter(prepared::contains)
+                        .toList());
+        List<Operation.Stick> stuck = state.done().stream()
+                .filter(Operation.Stick.class::isInstance)
+                .map(Operation.Stick.class::cast)
+                .toList();
+        List<Item> items = new ArrayList<>();
+        for (Piece piece : card.pieces()) {
+            if (stuck.stream().noneMatch(stick -> stick.piece().equals(piece))) {
+                items.add(new Item(state, piece, on(piece, stuck), count));
+            }
+        }
+        return items;
+    }
+
+    /** What is stuck to a piece, from the bottom up. */
+    private static List<Piece> on(Piece piece, List<Operation.Stick> stuck) {
+        List<Piece> reached = new ArrayList<>(List.of(piece));
+        Set<Piece> on = new LinkedHashSet<>();
+        for (int at = 0; at < reached.size(); at++) {
+            Piece lower = reached.get(at);
+            stuck.stream().filter(stick -> stick.lower().equals(lower)).forEach(stick -> {
+                if (on.add(stick.piece())) {
+                    reached.add(stick.piece());
+                }
+            });
+        }
+        return new ArrayList<>(on);
+    }
+}
