@@ -56,13 +56,16 @@ public record Bag(List<Item> items, List<SupplyList> besides) {
         }
 
         private List<String> done() {
-            Set<Does> does = state.done().stream()
+            List<Operation> done = state.done().stream()
                     .filter(each -> each.pieces().contains(piece))
-                    .map(Operation::does)
-                    .collect(Collectors.toSet());
+                    .toList();
+            Set<Does> does = done.stream().map(Operation::does).collect(Collectors.toSet());
             List<String> words = new ArrayList<>();
-            if (does.contains(Does.CUT_OUT) || does.contains(Does.PRESS) || does.contains(Does.OPEN)) {
+            if (does.contains(Does.CUT_OUT) || done.stream().anyMatch(Item::cutsOut)) {
                 words.add("cut out");
+            }
+            if (!state.asItIs(piece).openings().isEmpty()) {
+                words.add("opened");
             }
             if (does.contains(Does.FOLD)) {
                 words.add("folded");
@@ -70,6 +73,10 @@ public record Bag(List<Item> items, List<SupplyList> besides) {
                 words.add("scored");
             }
             return words;
+        }
+
+        private static boolean cutsOut(Operation operation) {
+            return operation instanceof Operation.Pass pass && pass.cutsOut();
         }
     }
 

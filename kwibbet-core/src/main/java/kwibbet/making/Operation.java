@@ -254,7 +254,7 @@ public sealed interface Operation {
         }
 
         /** Whether it cuts the piece out. */
-        boolean cutsOut() {
+        public boolean cutsOut() {
             return layup.cutsOut();
         }
 

@@ -180,6 +180,14 @@ class KitPlanTest {
                         .get(0)
                         .words())
                 .isEqualTo("Base, scored");
+        Sharing opened = scored.with(Station.KNIFE, Who.MAKER);
+        Design windowed = base("folded", "5", "7").plus(add("opening", "window", front(), "width", "2", "height", "2"));
+        assertThat(plan(kit(3, opened, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, windowed)
+                        .bag()
+                        .items()
+                        .get(0)
+                        .words())
+                .isEqualTo("Base, opened and scored");
     }
 
     /** Two of one card in a bag take twice as long, those of two cards one after the other; the maker's own timings count. */
