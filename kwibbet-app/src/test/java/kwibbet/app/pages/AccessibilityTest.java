@@ -48,7 +48,7 @@ class AccessibilityTest {
         String run = seen.url().replaceAll("^.*(?=/runs/)", "");
         seen.navigate(at("/classes"));
         String evening = seen.locator(".kit-list a")
-                .filter(new Locator.FilterOptions().setHasText("Headlights"))
+                .filter(new Locator.FilterOptions().setHasText("First Saturday"))
                 .getAttribute("href");
         List<String> paths = List.of(
                 "/",
