@@ -7,6 +7,7 @@ import net.jqwik.api.Property;
 
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
+import kwibbet.review.Finding;
 import kwibbet.review.Review;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Region;
@@ -41,6 +42,15 @@ class DesignProperties {
             Review.of(card);
             return outcome;
         });
+    }
+
+    /** A collar on a strip has a flap that is too long: the finding knows no way out, since that is no panel of the strip. */
+    @Example
+    void aFlapThatAFeatureAddsIsNoPanelOfItsStrip() {
+        Design design = AnyDesign.random(764_039_681L);
+        assertThat(Review.of(CardMaker.make(design, MATERIALS).orThrow()))
+                .extracting(Finding::rule)
+                .contains("flap-too-long");
     }
 
     /** No adhesive on show: it lies within both pieces it holds. */

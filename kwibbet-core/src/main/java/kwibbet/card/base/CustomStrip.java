@@ -109,11 +109,12 @@ public record CustomStrip() implements ParallelFoldBase {
 
     @Override
     public Optional<WayOut> withShorterPanel(Settings settings, PanelId panel, Length by) {
-        int number = numberOf(panel, CustomStrip::panel);
-        Length entered = settings.length(WIDTHS.get(number - 1));
-        Length width = entered.isZero() ? settings.length(CardSides.WIDTH) : entered;
-        return Optional.of(
-                new WayOut("make it that much shorter", settings.with(WIDTHS.get(number - 1), width.minus(by))));
+        // What a feature adds is no panel of the strip.
+        return numberOf(panel, CustomStrip::panel).map(number -> {
+            Length entered = settings.length(WIDTHS.get(number - 1));
+            Length width = entered.isZero() ? settings.length(CardSides.WIDTH) : entered;
+            return new WayOut("make it that much shorter", settings.with(WIDTHS.get(number - 1), width.minus(by)));
+        });
     }
 
     @Override
@@ -131,12 +132,13 @@ public record CustomStrip() implements ParallelFoldBase {
     /** The panel before the score changes; those after it keep their widths. */
     @Override
     public Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
-        int number = numberOf(score, CustomStrip::score);
-        Length before = Length.ZERO;
-        for (int i = 0; i < number - 1; i++) {
-            before = before.plus(widthOf(settings, i));
-        }
-        return Optional.of(settings.with(WIDTHS.get(number - 1), at.minus(before)));
+        return numberOf(score, CustomStrip::score).map(number -> {
+            Length before = Length.ZERO;
+            for (int i = 0; i < number - 1; i++) {
+                before = before.plus(widthOf(settings, i));
+            }
+            return settings.with(WIDTHS.get(number - 1), at.minus(before));
+        });
     }
 
     private static PanelId panel(int number) {
@@ -147,11 +149,11 @@ public record CustomStrip() implements ParallelFoldBase {
         return new ScoreId("fold-" + number);
     }
 
-    private static <T> int numberOf(T id, IntFunction<T> numbered) {
+    private static <T> Optional<Integer> numberOf(T id, IntFunction<T> numbered) {
         return IntStream.rangeClosed(1, MOST)
+                .boxed()
                 .filter(number -> numbered.apply(number).equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("a strip has no " + id));
+                .findFirst();
     }
 
     private Length widthOf(Settings settings, int panel) {
