@@ -11,31 +11,32 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.wording.Phrase;
 
 /**
- * What one card uses up besides paper: each thing once.
+ * What cards use up besides paper: each thing once.
  *
  * @param name what makers call it
- * @param total all of it for one card
+ * @param total all of it
  */
 public record SupplyList(String name, Supply.Amount total) {
 
     /** The supplies of a card, in the order they are first needed. */
     public static List<SupplyList> of(Card card) {
-        Map<String, Supply.Amount> totals = new LinkedHashMap<>();
-        card.supplies().forEach(supply -> totals.merge(supply.name(), supply.amount(), SupplyList::sum));
-        List<SupplyList> lines = new ArrayList<>();
-        totals.forEach((name, total) -> lines.add(new SupplyList(name, total)));
-        return lines;
+        return of(List.of(new RunLine(card, Copies.ONE)));
     }
 
     /** What all cards of some lines use up besides paper and tape, each thing once. */
     public static List<SupplyList> besidesTape(List<RunLine> lines) {
+        return of(lines).stream()
+                .filter(each -> !(each.total instanceof Supply.OfTape))
+                .toList();
+    }
+
+    private static List<SupplyList> of(List<RunLine> lines) {
         Map<String, Supply.Amount> totals = new LinkedHashMap<>();
         for (RunLine line : lines) {
-            for (SupplyList each : of(line.card())) {
-                if (!(each.total instanceof Supply.OfTape)) {
-                    totals.merge(each.name, times(each.total, line.cards()), SupplyList::sum);
-                }
-            }
+            line.card()
+                    .supplies()
+                    .forEach(supply ->
+                            totals.merge(supply.name(), times(supply.amount(), line.cards()), SupplyList::sum));
         }
         List<SupplyList> all = new ArrayList<>();
         totals.forEach((name, total) -> all.add(new SupplyList(name, total)));

@@ -1,5 +1,6 @@
 package kwibbet.kit;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,8 @@ public record Kit(
     /** A kit has at most so many bags. */
     public static final int MOST_BAGS = 5_000;
 
+    private static final int USUAL_BAGS = 12;
+
     /** At most so many of one card are in a bag, and so many cards in a kit. */
     public static final int MOST_EACH = 50;
 
@@ -46,6 +49,12 @@ public record Kit(
     /** Copies the list. */
     public Kit {
         lines = List.copyOf(lines);
+    }
+
+    /** What a new one begins with: a class in a fortnight. */
+    public static Kit begun(LocalDate today) {
+        return new Kit(
+                "", List.of(), new Bags(USUAL_BAGS, 1), Sharing.NONE, Optional.of(Meeting.begun(today)), Pricing.NONE);
     }
 
     /** Why it cannot be, each reason at the entry it belongs to; empty where it can. */

@@ -24,10 +24,10 @@ public record KitCost(Kit kit, int sheets, Optional<Long> paper, Optional<BigDec
     /**
      * The cost of a kit.
      *
-     * @param plan who does what
-     * @param run its lists
+     * @param plan who does what, and the lists
      */
-    public static KitCost of(KitPlan plan, RunPlan run) {
+    public static KitCost of(KitPlan plan) {
+        RunPlan run = plan.run();
         Optional<BigDecimal> used = run.cents()
                 .map(all -> run.sheets().papers().stream().map(KitCost::used).reduce(BigDecimal.ZERO, BigDecimal::add));
         return new KitCost(

@@ -32,10 +32,11 @@ import kwibbet.run.RunBench;
  * Who does which step of a kit, how long that takes before, and what it leaves to the room.
  *
  * @param kit the kit
+ * @param run the lists of its cards together
  * @param shares the steps of its cards, in order
  * @param cutting how long all its sheets are under the blade, in minutes
  */
-public record KitPlan(Kit kit, List<Share> shares, double cutting) {
+public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) {
 
     /** So many rooms are simulated: enough for the time nine in ten are done by to be right to about a minute in ninety. */
     private static final int ROOMS = 400;
@@ -111,7 +112,7 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         double cutting = RunBench.of(run, Way.BATCH).at(BenchStation.TRIM).stream()
                 .mapToDouble(step -> minutes(step, pace))
                 .sum();
-        return new KitPlan(kit, shares, cutting);
+        return new KitPlan(kit, run, shares, cutting);
     }
 
     private static double minutes(BenchStep step, Pace pace) {
@@ -126,9 +127,9 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         for (Making.Told told : making.told()) {
             int number = making.numberOf(told);
             Set<Integer> after = after(making, told);
-            Who said = kit.sharing().of(card, told);
             boolean isLate = after.stream()
                     .anyMatch(each -> !done.getOrDefault(each, Who.LEARNER).isBefore());
+            Who said = told.isWaiting() ? follows(isLate) : kit.sharing().of(card, told);
             Who does = isLate ? Who.LEARNER : said;
             done.put(number, does);
             double each = told.isWaiting()
@@ -141,6 +142,11 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
             shares.add(new Share(step, line, number, making, told, after, said, does, each, ahead));
         }
         return shares;
+    }
+
+    /** What dries does so with whoever made it wet. */
+    private static Who follows(boolean isLate) {
+        return isLate ? Who.LEARNER : Who.MAKER;
     }
 
     private static double drying(Making.Told told) {
@@ -240,19 +246,24 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
         return Math.max(FEWEST_ROOMS, Math.min(ROOMS, MOST_PEOPLE / room.people()));
     }
 
-    /** What happens in the room. */
-    public Optional<Rooms> rooms() {
-        return room().map(room -> Rooms.of(room, roomsFor(room), SEED));
+    /** How what happens in the room goes with the slot. */
+    public Optional<Fit> fit() {
+        return kit.meeting().flatMap(meeting -> room().map(room -> fit(meeting, room)));
+    }
+
+    private static Fit fit(Meeting meeting, Room room) {
+        return new Fit(meeting, Rooms.of(room, roomsFor(room), SEED));
     }
 
     /**
      * What would make it fit.
      *
-     * @param least the least that has to be prepared besides, by the ids of its shares
-     * @param steps the steps that are prepared then
+     * @param least the least that has to be prepared besides
+     * @param steps the steps that are prepared then; what dries in between needs nobody
+     * @param fit how the room goes then
      * @param borrowed what one more of a tool changes, of each that somebody waits for
      */
-    public record Proposal(Preparation least, List<Share> steps, List<Borrowed> borrowed) {
+    public record Proposal(Preparation least, List<Share> steps, Fit fit, List<Borrowed> borrowed) {
         /** Copies the lists. */
         public Proposal {
             steps = List.copyOf(steps);
@@ -269,10 +280,9 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
      * One more of a tool.
      *
      * @param tool the tool
-     * @param rooms what happens in the room then
-     * @param isEnough whether nine in ten are done in time then
+     * @param fit how the room goes then
      */
-    public record Borrowed(SharedTool tool, Rooms rooms, boolean isEnough) {}
+    public record Borrowed(SharedTool tool, Fit fit) {}
 
     /** What would make it fit; nothing where nothing happens in a room. */
     public Optional<Proposal> proposal() {
@@ -281,17 +291,15 @@ public record KitPlan(Kit kit, List<Share> shares, double cutting) {
             shares.forEach(share -> ahead.put(share.id(), share.ahead()));
             Preparation least = Preparation.least(room, ahead, meeting.handsOn(), roomsFor(room), SEED);
             List<Share> steps = shares.stream()
-                    .filter(share -> least.tasks().contains(share.id()))
+                    .filter(share ->
+                            least.tasks().contains(share.id()) && !share.told().isWaiting())
                     .toList();
-            List<Borrowed> borrowed = Rooms.of(room, roomsFor(room), SEED).waits().stream()
+            List<Borrowed> borrowed = fit(meeting, room).rooms().waits().stream()
                     .filter(wait -> wait.mean() > 0)
                     .flatMap(wait -> SharedTool.of(wait.tool()).stream())
-                    .map(tool -> {
-                        Rooms rooms = Rooms.of(room.withOneMore(tool.key()), roomsFor(room), SEED);
-                        return new Borrowed(tool, rooms, meeting.fits(rooms));
-                    })
+                    .map(tool -> new Borrowed(tool, fit(meeting, room.withOneMore(tool.key()))))
                     .toList();
-            return new Proposal(least, steps, borrowed);
+            return new Proposal(least, steps, new Fit(meeting, least.rooms()), borrowed);
         }));
     }
 

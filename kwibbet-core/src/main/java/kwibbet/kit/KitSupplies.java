@@ -132,11 +132,11 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<SupplyLis
      * What a kit takes.
      *
      * @param run its lists
-     * @param reserved what other kits need
+     * @param takes what it still takes of papers and tapes: all of it, or what is not cut and made
+     * @param reserved what other kits still take
      * @param onHand how much there is of the tapes that are kept
      */
-    public static KitSupplies of(RunPlan run, Takes reserved, Map<Tape, Length> onHand) {
-        Takes takes = Takes.of(run);
+    public static KitSupplies of(RunPlan run, Takes takes, Takes reserved, Map<Tape, Length> onHand) {
         List<Sheets> papers = new ArrayList<>();
         takes.papers().forEach((id, need) -> run.shelf()
                 .find(id)
@@ -149,12 +149,13 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<SupplyLis
                                 BigDecimal.ONE,
                                 paper.cents())))));
         List<Taped> tapes = new ArrayList<>();
-        TapeUse.of(run.lines())
-                .forEach(use -> tapes.add(new Taped(
-                        use.tape(),
-                        use.length(),
-                        reserved.tapes().getOrDefault(use.tape(), Length.ZERO),
-                        Optional.ofNullable(onHand.get(use.tape())))));
+        for (TapeUse use : TapeUse.of(run.lines())) {
+            tapes.add(new Taped(
+                    use.tape(),
+                    takes.tapes().getOrDefault(use.tape(), Length.ZERO),
+                    reserved.tapes().getOrDefault(use.tape(), Length.ZERO),
+                    Optional.ofNullable(onHand.get(use.tape()))));
+        }
         papers.sort((one, other) -> one.paper().name().compareTo(other.paper().name()));
         return new KitSupplies(papers, tapes, SupplyList.besidesTape(run.lines()));
     }

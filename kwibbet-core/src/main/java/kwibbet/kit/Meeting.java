@@ -1,10 +1,10 @@
 package kwibbet.kit;
 
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-
-import kwibbet.room.Rooms;
 
 /**
  * When and where learners make the cards of a kit.
@@ -17,12 +17,22 @@ import kwibbet.room.Rooms;
  */
 public record Meeting(Slot slot, String place, Map<SharedTool, Integer> tools, LearnerPace pace, int day) {
 
-    /** An evening. */
-    public static final int USUAL_DAY = 120;
+    /** What is usual; common practice, no source. */
+    private static final int MINUTES = 90;
+
+    private static final int OPENING = 10;
+    private static final int DAY = 120;
+    private static final LocalTime START = LocalTime.of(14, 0);
 
     /** Copies the tools. */
     public Meeting {
         tools = Map.copyOf(tools);
+    }
+
+    /** What a new class begins with: an afternoon in a fortnight, with one press. */
+    static Meeting begun(LocalDate today) {
+        Slot slot = new Slot(today.plusWeeks(2), START, MINUTES, OPENING);
+        return new Meeting(slot, "", Map.of(SharedTool.PRESS, 1), LearnerPace.USUAL, DAY);
     }
 
     /** How long hands are busy at most, in minutes. */
@@ -33,16 +43,6 @@ public record Meeting(Slot slot, String place, Map<SharedTool, Integer> tools, L
     /** How many there are of a tool, in words; nothing where everybody has one. */
     public String count(SharedTool tool) {
         return Optional.ofNullable(tools.get(tool)).map(String::valueOf).orElse("");
-    }
-
-    /** When nine in ten are done, in whole minutes from the beginning. */
-    public long nineInTen(Rooms rooms) {
-        return Math.round(slot.opening() + rooms.nineInTen());
-    }
-
-    /** Whether nine in ten are done in time. */
-    public boolean fits(Rooms rooms) {
-        return rooms.nineInTen() <= handsOn();
     }
 
     /** The same with one more of a tool. */

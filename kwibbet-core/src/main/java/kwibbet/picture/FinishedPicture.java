@@ -93,6 +93,11 @@ public final class FinishedPicture {
                         .contains(at));
     }
 
+    /** A card by itself, as it stands on a shelf. */
+    public static Drawing standing(Card card, PaperShelf shelf) {
+        return alone(card, shelf, card.form().pose(Pose.STANDING));
+    }
+
     /** Draws it alone, with a little room around it and no figures. */
     public static Drawing alone(Card card, PaperShelf shelf, Pose pose) {
         FinishedPicture picture = new FinishedPicture(card, shelf, pose);

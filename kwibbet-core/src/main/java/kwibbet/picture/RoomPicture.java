@@ -13,6 +13,7 @@ import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.drawing.Mark.Anchor;
+import kwibbet.kit.Fit;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitPlan.Share;
 import kwibbet.kit.Meeting;
@@ -55,9 +56,9 @@ public final class RoomPicture {
     private final double minutes;
     private final Sketch sketch;
 
-    private RoomPicture(Meeting meeting, Rooms rooms, PaperShelf shelf, int rows) {
-        this.meeting = meeting;
-        this.rooms = rooms;
+    private RoomPicture(Fit fit, PaperShelf shelf, int rows) {
+        this.meeting = fit.meeting();
+        this.rooms = fit.rooms();
         this.palette = new Palette(shelf);
         double longest = Math.max(meeting.slot().minutes(), meeting.slot().opening() + rooms.inAnUnluckyRoom());
         this.minutes = Math.ceil(longest / QUARTER) * QUARTER;
@@ -90,13 +91,12 @@ public final class RoomPicture {
      * Draws the room of a class.
      *
      * @param plan who does what
-     * @param meeting when
-     * @param rooms what happens then
+     * @param fit what happens then
      * @param shelf the papers of its cards
      */
-    public static Drawing of(KitPlan plan, Meeting meeting, Rooms rooms, PaperShelf shelf) {
+    public static Drawing of(KitPlan plan, Fit fit, PaperShelf shelf) {
         List<Stretch> stretches = stretches(plan);
-        RoomPicture picture = new RoomPicture(meeting, rooms, shelf, stretches.size());
+        RoomPicture picture = new RoomPicture(fit, shelf, stretches.size());
         picture.axis(stretches.size());
         double most = stretches.stream()
                 .flatMap(stretch -> picture.heights(stretch, true).stream())
@@ -113,9 +113,8 @@ public final class RoomPicture {
                     isFirst && plan.kit().lines().size() > 1);
         }
         picture.ends(stretches.size());
-        return picture.sketch.drawing("The room over time: nine in ten are done after "
-                + Math.round(meeting.slot().opening() + rooms.nineInTen()) + " of "
-                + meeting.slot().minutes() + " minutes");
+        return picture.sketch.drawing("The room over time: nine in ten are done after " + fit.nineInTen() + " of "
+                + fit.meeting().slot().minutes() + " minutes");
     }
 
     private static List<Stretch> stretches(KitPlan plan) {

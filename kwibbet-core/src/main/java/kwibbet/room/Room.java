@@ -63,11 +63,15 @@ public record Room(int people, double paces, Minutes gap, Map<String, Integer> t
         return new Room(people, paces, gap, more, tasks);
     }
 
-    /** The same with some tasks done before; what waited for them waits no longer. */
-    public Room without(Set<String> done) {
+    /** The same with some tasks done before; what waited for them waits no longer, and what goes on by itself after them is over. */
+    public Room without(Set<String> prepared) {
+        Set<String> done = new HashSet<>(prepared);
         List<Task> left = new ArrayList<>();
         for (Task task : tasks) {
-            if (!done.contains(task.id())) {
+            boolean isOver = task.byItself() && !task.after().isEmpty() && done.containsAll(task.after());
+            if (isOver) {
+                done.add(task.id());
+            } else if (!done.contains(task.id())) {
                 List<String> after = task.after().stream()
                         .filter(each -> !done.contains(each))
                         .toList();

@@ -78,11 +78,11 @@ class KitPlanTest {
         assertThat(plan.shares())
                 .extracting(share -> share.told().lead().does())
                 .containsExactly(Does.SCORE, Does.FOLD);
-        Rooms rooms = plan.rooms().orElseThrow();
+        Rooms rooms = plan.fit().orElseThrow().rooms();
         // Scored at 1, 2, 3, 4 and folded a minute later.
         assertThat(rooms.half()).isEqualTo(3);
         assertThat(rooms.nineInTen()).isEqualTo(5);
-        assertThat(kit.meeting().orElseThrow().nineInTen(rooms)).isEqualTo(10);
+        assertThat(plan.fit().orElseThrow().nineInTen()).isEqualTo(10);
         assertThat(rooms.waits()).containsExactly(new Rooms.Wait("board", 1.5, 3, 4.0 / 5));
     }
 
@@ -91,7 +91,7 @@ class KitPlanTest {
     void whatMakesItFitIsTheLeast() {
         Kit kit = kit(4, Sharing.NONE, meeting(8, 5, Map.of(SharedTool.BOARD, 1)), new Kit.Line("a", 1));
         KitPlan plan = plan(kit, Pace.UNKNOWN, base("folded", "5", "7"));
-        assertThat(kit.meeting().orElseThrow().fits(plan.rooms().orElseThrow())).isFalse();
+        assertThat(plan.fit().orElseThrow().isInTime()).isFalse();
         KitPlan.Proposal proposal = plan.proposal().orElseThrow();
         assertThat(proposal.steps())
                 .extracting(share -> share.told().lead().does())
@@ -101,12 +101,12 @@ class KitPlanTest {
         assertThat(proposal.least().rooms().nineInTen()).isEqualTo(1);
         assertThat(proposal.borrowed()).singleElement().satisfies(borrowed -> {
             assertThat(borrowed.tool()).isEqualTo(SharedTool.BOARD);
-            assertThat(borrowed.rooms().nineInTen()).isEqualTo(3);
-            assertThat(borrowed.isEnough()).isTrue();
+            assertThat(borrowed.fit().rooms().nineInTen()).isEqualTo(3);
+            assertThat(borrowed.fit().isInTime()).isTrue();
         });
         Sharing sharing = Sharing.NONE.with(proposal.steps().get(0).step(), Who.MAKER);
         KitPlan prepared = plan(kit.with(sharing), Pace.UNKNOWN, base("folded", "5", "7"));
-        assertThat(prepared.rooms().orElseThrow().nineInTen()).isEqualTo(1);
+        assertThat(prepared.fit().orElseThrow().rooms().nineInTen()).isEqualTo(1);
         assertThat(prepared.before(Who.MAKER)).isEqualTo(2 + prepared.cutting());
         assertThat(prepared.cutting()).isPositive();
     }
@@ -149,6 +149,27 @@ class KitPlanTest {
                 .endsWith("folding"));
     }
 
+    /** Ink that dries needs nobody: it is dry for who comes after whoever made it wet, and the step after it can be prepared by the same rules. */
+    @Test
+    void whatDriesFollowsWhoMadeItWet() {
+        Design inked = matted().plus(add("surface", "ground", on("mat"), "technique", "colour", "height", "1/2"));
+        Sharing surface = Sharing.NONE.with(Station.SURFACE, Who.MAKER);
+        Meeting meeting = meeting(60, 0, Map.of());
+        KitPlan some = plan(kit(3, surface, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, inked);
+        assertThat(share(some, Does.DRY).does()).isEqualTo(Who.MAKER);
+        assertThat(some.room().orElseThrow().tasks()).noneMatch(task -> task.byItself());
+        Sharing all = surface.with(Station.BOARD, Who.MAKER)
+                .with(Station.FOLDING, Who.MAKER)
+                .with(Station.ASSEMBLY, Who.MAKER);
+        KitPlan whole = plan(kit(3, all, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, inked);
+        assertThat(whole.shares()).noneMatch(Share::isTooLate);
+        assertThat(whole.room()).isEmpty();
+        KitPlan none = plan(kit(3, Sharing.NONE, meeting(12, 0, Map.of()), new Kit.Line("a", 1)), Pace.UNKNOWN, inked);
+        assertThat(share(none, Does.DRY).does()).isEqualTo(Who.LEARNER);
+        assertThat(none.proposal().orElseThrow().steps())
+                .noneMatch(step -> step.told().isWaiting());
+    }
+
     /** What is stuck together by now goes into the bag as one, called by what is done to it; the rest by its pieces. */
     @Test
     void aBagHoldsWhatIsLeft() {
@@ -180,6 +201,14 @@ class KitPlanTest {
                         .get(0)
                         .words())
                 .isEqualTo("Base, scored");
+        // What a die or a knife is to cut out of it is still its blank.
+        Design round = matted().plus(add("ornament", "sign", on("mat"), "shape", "oval", "width", "2", "height", "2"));
+        Bag.Item sign = plan(kit(3, Sharing.NONE, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, round)
+                .bag()
+                .items()
+                .get(2);
+        assertThat(sign.words()).isEqualTo("sign, to be cut out");
+        assertThat(sign.lying().isRectangle()).isTrue();
         Sharing opened = scored.with(Station.KNIFE, Who.MAKER);
         Design windowed = base("folded", "5", "7").plus(add("opening", "window", front(), "width", "2", "height", "2"));
         assertThat(plan(kit(3, opened, meeting, new Kit.Line("a", 1)), Pace.UNKNOWN, windowed)
@@ -198,7 +227,7 @@ class KitPlanTest {
         Kit two = kit(2, Sharing.NONE, meeting, new Kit.Line("a", 2), new Kit.Line("b", 1));
         KitPlan plan = plan(two, pace, base("folded", "5", "7"), base("folded", "4", "6"));
         // Each is scored in a minute and folded in six.
-        assertThat(plan.rooms().orElseThrow().nineInTen()).isEqualTo(2 * (1 + 6) + 1 + 6);
+        assertThat(plan.fit().orElseThrow().rooms().nineInTen()).isEqualTo(2 * (1 + 6) + 1 + 6);
         assertThat(two.copies(two.lines().get(0)).cards()).isEqualTo(4);
     }
 
@@ -208,15 +237,16 @@ class KitPlanTest {
         Kit none = kit(4, Sharing.NONE, meeting(20, 0, Map.of(SharedTool.BOARD, 0)), new Kit.Line("a", 1));
         KitPlan plan = plan(none, Pace.UNKNOWN, base("folded", "5", "7"));
         assertThat(plan.missing()).containsExactly(SharedTool.BOARD);
-        assertThat(plan.rooms()).isEmpty();
+        assertThat(plan.fit()).isEmpty();
         KitPlan scored =
                 plan(none.with(Sharing.NONE.with(Station.BOARD, Who.MAKER)), Pace.UNKNOWN, base("folded", "5", "7"));
         assertThat(scored.missing()).isEmpty();
-        assertThat(scored.rooms().orElseThrow().nineInTen()).isEqualTo(1);
+        assertThat(scored.fit().orElseThrow().rooms().nineInTen()).isEqualTo(1);
         Kit own = kit(4, Sharing.NONE, meeting(20, 0, Map.of()), new Kit.Line("a", 1));
         assertThat(plan(own, Pace.UNKNOWN, base("folded", "5", "7"))
-                        .rooms()
+                        .fit()
                         .orElseThrow()
+                        .rooms()
                         .waits())
                 .isEmpty();
     }

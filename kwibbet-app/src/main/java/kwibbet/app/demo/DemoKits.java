@@ -23,6 +23,7 @@ final class DemoKits {
 
     private static final int AFTERNOON = 14;
     private static final int EVENING = 18;
+    private static final int PREPARING = 60;
     private static final int HOUR = 2_400;
     private static final int THIRD = 33;
 
@@ -41,13 +42,13 @@ final class DemoKits {
                 "Lamplight Yard",
                 Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1),
                 LearnerPace.USUAL,
-                Meeting.USUAL_DAY / 2);
+                PREPARING);
         Meeting evening = new Meeting(
                 new Slot(saturday.plusWeeks(1), LocalTime.of(EVENING, 30), 75, 10),
                 "Lamplight Yard",
                 Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1, SharedTool.KNIFE, 4, SharedTool.PUNCH, 2),
                 LearnerPace.USUAL,
-                Meeting.USUAL_DAY / 2);
+                PREPARING);
         return List.of(
                 kit("Commuter box", 24, 1, Sharing.NONE, Optional.empty(), cards, "Season ticket", "Street lamp"),
                 kit("Headlights", 14, 1, Sharing.NONE, Optional.of(evening), cards, "Headlight"),

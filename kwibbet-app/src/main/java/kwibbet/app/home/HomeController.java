@@ -23,7 +23,6 @@ import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.CardSize;
 import kwibbet.card.Design;
-import kwibbet.card.Pose;
 import kwibbet.card.base.Bases;
 import kwibbet.card.base.SpokenBlank;
 import kwibbet.card.base.Starts;
@@ -141,7 +140,7 @@ class HomeController {
     }
 
     private static Drawing standing(Card card, PaperShelf shelf) {
-        return FinishedPicture.alone(card, shelf, card.form().pose(Pose.STANDING));
+        return FinishedPicture.standing(card, shelf);
     }
 
     /** The gallery, drawn at the size and of the paper chosen so far. */

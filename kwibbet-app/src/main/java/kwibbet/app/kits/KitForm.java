@@ -13,9 +13,7 @@ import kwibbet.app.web.Entries;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
-import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
-import kwibbet.kit.Sharing;
 import kwibbet.kit.Slot;
 
 /** Reads a kit or class from its form. */
@@ -24,9 +22,6 @@ final class KitForm {
     /** A class, rather than a kit. */
     static final String CLASS = "class";
 
-    private static final int USUAL_MINUTES = 90;
-    private static final int USUAL_OPENING = 10;
-
     private KitForm() {}
 
     /**
@@ -34,32 +29,37 @@ final class KitForm {
      *
      * @param entries the form
      * @param cards which cards are in a bag
-     * @param before the kit as it was; nothing of a new one
+     * @param before the kit as it was, or as a new one begins
      * @param today the day on which it is sent
      */
-    static Kit read(Entries entries, List<String> cards, Optional<Kit> before, LocalDate today) {
+    static Kit read(Entries entries, List<String> cards, Kit before, LocalDate today) {
         List<Kit.Line> lines = cards.stream()
                 .map(card -> new Kit.Line(card, entries.has("each-" + card) ? entries.wholeNumber("each-" + card) : 1))
                 .toList();
         Optional<Meeting> meeting = entries.words("kind").equals(CLASS)
-                ? Optional.of(meeting(entries, before.flatMap(Kit::meeting), today))
+                ? Optional.of(meeting(entries, before.meeting().orElseGet(() -> usual(today)), today))
                 : Optional.empty();
         Kit kit = new Kit(
                 entries.words("name"),
                 lines,
                 new Kit.Bags(entries.wholeNumber("bags"), entries.has("spares") ? entries.wholeNumber("spares") : 0),
-                before.map(Kit::sharing).orElse(Sharing.NONE),
+                before.sharing(),
                 meeting,
-                before.map(Kit::pricing).orElse(Pricing.NONE));
+                before.pricing());
         entries.refuse(kit.refusals());
         return kit;
     }
 
-    private static Meeting meeting(Entries entries, Optional<Meeting> before, LocalDate today) {
+    /** A kit has become a class. */
+    private static Meeting usual(LocalDate today) {
+        return Kit.begun(today)
+                .meeting()
+                .orElseThrow(() -> new IllegalStateException("what a new one begins with is a class"));
+    }
+
+    private static Meeting meeting(Entries entries, Meeting before, LocalDate today) {
         LocalDate date = time(entries, "date", LocalDate::parse, today, "Enter a date, as 2027-03-20.");
-        boolean isAsBefore =
-                before.filter(each -> each.slot().date().equals(date)).isPresent();
-        if (date.isBefore(today) && !isAsBefore) {
+        if (date.isBefore(today) && !before.slot().date().equals(date)) {
             entries.refuse("date", "That day is past: choose today or a later one.");
         }
         LocalTime start = time(entries, "start", LocalTime::parse, LocalTime.NOON, "Enter a time, as 14:00.");
@@ -69,26 +69,19 @@ final class KitForm {
                 tools.put(tool, entries.wholeNumber(tool.key()));
             }
         }
-        LearnerPace usual = before.map(Meeting::pace).orElse(LearnerPace.USUAL);
         return new Meeting(
                 new Slot(
                         date,
                         start,
-                        number(
-                                entries,
-                                "minutes",
-                                before.map(each -> each.slot().minutes()).orElse(USUAL_MINUTES)),
-                        number(
-                                entries,
-                                "opening",
-                                before.map(each -> each.slot().opening()).orElse(USUAL_OPENING))),
+                        number(entries, "minutes", before.slot().minutes()),
+                        number(entries, "opening", before.slot().opening())),
                 entries.words("place"),
                 tools,
                 new LearnerPace(
-                        number(entries, "slower", usual.slower()),
-                        number(entries, "between", usual.between()),
-                        number(entries, "within", usual.within())),
-                number(entries, "day", before.map(Meeting::day).orElse(Meeting.USUAL_DAY)));
+                        number(entries, "slower", before.pace().slower()),
+                        number(entries, "between", before.pace().between()),
+                        number(entries, "within", before.pace().within())),
+                number(entries, "day", before.day()));
     }
 
     private static int number(Entries entries, String field, int otherwise) {

@@ -25,7 +25,6 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Card;
-import kwibbet.card.Pose;
 import kwibbet.drawing.Drawing;
 import kwibbet.formats.pdf.ClassPapers;
 import kwibbet.formats.pdf.PageFormat;
@@ -44,17 +43,12 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
 import kwibbet.picture.StepPicture;
-import kwibbet.room.Rooms;
 
 /** What the pages of kits and classes show. */
 @Component
 class KitPages {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE d MMMM yyyy", Locale.ENGLISH);
-
-    private static final int MOST_WAITS = 3;
-    /** Shorter waits, in minutes, are not told. */
-    private static final double NO_WAIT = 0.5;
 
     private final Kits kits;
     private final Runs runs;
@@ -108,7 +102,10 @@ class KitPages {
                         .meeting()
                         .map(each -> each.slot().date().atTime(each.slot().start()))
                         .orElse(LocalDateTime.MAX)))
-                .ifPresent(kept -> show(kept, Entries.none(), today, model));
+                .ifPresent(kept -> {
+                    head(kept, model);
+                    model.addAttribute("lacking", lacking(kept, kits.planned(kept.kit()), kits.supplies(kept), today));
+                });
     }
 
     private List<Shown> shown(Kit kit) {
@@ -125,11 +122,7 @@ class KitPages {
 
     private Shown shown(StoredDesign stored, int count) {
         Card card = workshop.card(stored.design());
-        return new Shown(
-                stored.id(),
-                stored.design().name(),
-                FinishedPicture.alone(card, inventory.shelf(), card.form().pose(Pose.STANDING)),
-                count);
+        return new Shown(stored.id(), stored.design().name(), FinishedPicture.standing(card, inventory.shelf()), count);
     }
 
     /** All cards on the shelf, to choose from. */
@@ -147,13 +140,16 @@ class KitPages {
         return inventory.studio().system();
     }
 
+    private static void head(KeptKit kept, Model model) {
+        model.addAttribute("kept", kept);
+        model.addAttribute("kit", kept.kit());
+        model.addAttribute("when", kept.kit().meeting().map(KitPages::when).orElse(""));
+    }
+
     void show(KeptKit kept, Entries entries, LocalDate today, Model model) {
         Kit kit = kept.kit();
-        model.addAttribute("kept", kept);
-        model.addAttribute("kit", kit);
+        head(kept, model);
         model.addAttribute("entries", entries);
-        model.addAttribute("today", today);
-        model.addAttribute("when", kit.meeting().map(KitPages::when).orElse(""));
         model.addAttribute("meeting", kit.meeting().orElse(null));
         model.addAttribute("cards", shown(kit));
         model.addAttribute(
@@ -161,28 +157,21 @@ class KitPages {
                         .name())));
         model.addAttribute("sharedTools", SharedTool.values());
         model.addAttribute("everyone", Who.values());
-        KeptRun run = runs.get(kept.run());
-        model.addAttribute("run", run);
-        Optional<Kits.Planned> planned = kits.planned(kit);
-        Optional<KitPlan> plan = planned.map(Kits.Planned::plan);
-        plan.ifPresent(each -> planned(each, model));
         model.addAttribute("counted", Pricing.Counted.values());
         model.addAttribute("roundings", Pricing.Rounding.values());
-        planned.ifPresent(each -> model.addAttribute("cost", each.cost()));
+        model.addAttribute("system", system());
+        model.addAttribute("run", runs.get(kept.run()));
+        Optional<Kits.Planned> planned = kits.planned(kit);
+        planned.ifPresent(each -> planned(each, model));
         Optional<KitSupplies> supplies = kits.supplies(kept);
         supplies.ifPresent(each -> model.addAttribute("supplies", each));
-        model.addAttribute("system", system());
-        List<String> lacking = lacking(kit, run, plan, model);
-        plan.flatMap(each -> each.days().stream().findFirst())
-                .filter(first -> first.date().isBefore(today) && !run.isSettled())
-                .ifPresent(first -> lacking.add("Preparing should have begun on " + first.day() + "."));
-        supplies.filter(each -> each.isShort() && !run.isSettled())
-                .ifPresent(each -> lacking.add("Something has to be bought."));
-        model.addAttribute("lacking", lacking);
+        model.addAttribute("lacking", lacking(kept, planned, supplies, today));
     }
 
-    private void planned(KitPlan plan, Model model) {
+    private void planned(Kits.Planned planned, Model model) {
+        KitPlan plan = planned.plan();
         model.addAttribute("plan", plan);
+        model.addAttribute("cost", planned.cost());
         model.addAttribute(
                 "stations",
                 plan.shares().stream()
@@ -196,19 +185,12 @@ class KitPages {
         model.addAttribute(
                 "bagPictures",
                 bag.items().stream()
-                        .map(item -> StepPicture.lying(item.state(), item.piece(), inventory.shelf(), system()))
+                        .map(item -> StepPicture.lying(item.state(), item.lying(), inventory.shelf(), system()))
                         .toList());
-        plan.kit().meeting().ifPresent(meeting -> plan.rooms().ifPresent(rooms -> {
-            model.addAttribute("rooms", rooms);
-            model.addAttribute("fits", meeting.fits(rooms));
-            model.addAttribute("half", minutes(meeting.slot().opening() + rooms.half()));
-            model.addAttribute("nineInTen", meeting.nineInTen(rooms));
-            model.addAttribute("lucky", minutes(meeting.slot().opening() + rooms.inALuckyRoom()));
-            model.addAttribute("unlucky", minutes(meeting.slot().opening() + rooms.inAnUnluckyRoom()));
-            model.addAttribute("inTime", Math.round(100 * rooms.doneWithin(meeting.handsOn())));
-            model.addAttribute("waits", waits(rooms));
-            model.addAttribute("roomPicture", RoomPicture.of(plan, meeting, rooms, inventory.shelf()));
-        }));
+        planned.fit().ifPresent(fit -> {
+            model.addAttribute("fit", fit);
+            model.addAttribute("roomPicture", RoomPicture.of(plan, fit, inventory.shelf()));
+        });
     }
 
     /**
@@ -260,34 +242,28 @@ class KitPages {
         model.addAttribute("beside", beside);
     }
 
-    private static long minutes(double minutes) {
-        return Math.round(minutes);
-    }
-
-    private static String waits(Rooms rooms) {
-        return rooms.waits().stream()
-                .filter(wait -> wait.mean() >= NO_WAIT)
-                .limit(MOST_WAITS)
-                .map(wait -> minutes(wait.mean()) + " min for the "
-                        + SharedTool.of(wait.tool()).map(SharedTool::words).orElse(wait.tool()))
-                .collect(Collectors.joining(", "));
-    }
-
     /** What a kit still lacks, in sentences. */
-    private List<String> lacking(Kit kit, KeptRun run, Optional<KitPlan> plan, Model model) {
+    private List<String> lacking(
+            KeptKit kept, Optional<Kits.Planned> planned, Optional<KitSupplies> supplies, LocalDate today) {
         List<String> lacking = new ArrayList<>();
-        long gone = kit.lines().stream()
+        long gone = kept.kit().lines().stream()
                 .filter(line -> !runs.isOnShelf(line.card()))
                 .count();
         if (gone > 0) {
             lacking.add(gone == 1 ? "One of its cards is off the shelf." : gone + " of its cards are off the shelf.");
         }
-        plan.ifPresent(each -> each.missing()
+        planned.ifPresent(each -> each.plan()
+                .missing()
                 .forEach(tool -> lacking.add("There is no " + tool.words() + " in the room, and learners need one.")));
-        if (Boolean.FALSE.equals(model.getAttribute("fits"))) {
-            lacking.add("It does not fit the time.");
-        }
+        planned.flatMap(Kits.Planned::fit)
+                .filter(fit -> !fit.isInTime())
+                .ifPresent(fit -> lacking.add("It does not fit the time."));
+        supplies.filter(KitSupplies::isShort).ifPresent(each -> lacking.add("Something has to be bought."));
+        KeptRun run = runs.get(kept.run());
         lacking.addAll(lists(run));
+        planned.flatMap(each -> each.plan().days().stream().findFirst())
+                .filter(first -> first.date().isBefore(today) && !run.isSettled())
+                .ifPresent(first -> lacking.add("Preparing should have begun on " + first.day() + "."));
         return lacking;
     }
 

@@ -77,7 +77,9 @@ class KitsController {
         model.addAttribute("chosen", chosen);
         model.addAttribute("choices", pages.choices());
         model.addAttribute("sharedTools", SharedTool.values());
-        model.addAttribute("today", today());
+        Kit begun = Kit.begun(today());
+        model.addAttribute("kit", begun);
+        model.addAttribute("meeting", begun.meeting().orElse(null));
         return "kits/new";
     }
 
@@ -89,7 +91,7 @@ class KitsController {
             HttpServletResponse response) {
         Entries entries = Entries.of(typed);
         List<String> cards = chosen.stream().filter(card -> !card.isBlank()).toList();
-        Kit kit = KitForm.read(entries, cards, Optional.empty(), today());
+        Kit kit = KitForm.read(entries, cards, Kit.begun(today()), today());
         if (!entries.areGood()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return startPage(entries, cards, model);
@@ -126,7 +128,7 @@ class KitsController {
                 .map(Kit.Line::card)
                 .filter(card -> !entries.isTicked("without-" + card))
                 .toList();
-        Kit kit = KitForm.read(entries, cards, Optional.of(kept.kit()), today());
+        Kit kit = KitForm.read(entries, cards, kept.kit(), today());
         if (entries.areGood() && kept.version() != entries.version()) {
             entries.refuse("form", Entries.STALE);
         }
@@ -167,7 +169,6 @@ class KitsController {
     String proposal(@PathVariable String id, Model model) {
         KeptKit kept = kits.get(id);
         model.addAttribute("kept", kept);
-        kept.kit().meeting().ifPresent(meeting -> model.addAttribute("meeting", meeting));
         kits.plan(kept.kit()).flatMap(KitPlan::proposal).ifPresent(each -> model.addAttribute("proposal", each));
         return "kits/kit :: proposal";
     }

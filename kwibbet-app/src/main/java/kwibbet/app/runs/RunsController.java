@@ -32,7 +32,6 @@ import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Card;
 import kwibbet.card.Copies;
-import kwibbet.card.Pose;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;
@@ -115,9 +114,7 @@ class RunsController {
 
     private Choice choice(StoredDesign stored) {
         Card card = workshop.card(stored.design());
-        return new Choice(
-                stored,
-                FinishedPicture.alone(card, inventory.shelf(), card.form().pose(Pose.STANDING)));
+        return new Choice(stored, FinishedPicture.standing(card, inventory.shelf()));
     }
 
     private String startPage(Entries entries, List<String> chosen, Model model) {

@@ -1,5 +1,6 @@
 package kwibbet.app.store;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -12,13 +13,16 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import kwibbet.app.store.Stockroom.TapeOnHand;
 import kwibbet.bench.RunPlan;
+import kwibbet.card.Card;
 import kwibbet.card.Tape;
+import kwibbet.kit.Fit;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitCost;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
 import kwibbet.kit.KitSupplies.Takes;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Pace;
 import kwibbet.measure.Length;
 
 /**
@@ -34,6 +38,8 @@ public class Kits {
     private final Bench bench;
     private final Stockroom stockroom;
     private final TransactionTemplate transaction;
+    /** What follows from a kit is worked out once. */
+    private final Map<Asked, Planned> known = Collections.synchronizedMap(new Workshop.Recent<>());
 
     Kits(
             KitBook book,
@@ -154,13 +160,20 @@ public class Kits {
     /**
      * A kit as it would be made now.
      *
-     * @param plan who does what
-     * @param run the lists of its cards
+     * @param plan who does what, and the lists of its cards
+     * @param fit how its room goes; nothing where nothing happens in a room
      */
-    public record Planned(KitPlan plan, RunPlan run) {
+    public record Planned(KitPlan plan, Optional<Fit> fit) {
         /** What it costs. */
         public KitCost cost() {
-            return KitCost.of(plan, run);
+            return KitCost.of(plan);
+        }
+    }
+
+    private record Asked(Kit kit, List<Card> cards, RunPlan run, Pace pace) {
+        Planned planned() {
+            KitPlan plan = KitPlan.of(kit, cards, run, pace);
+            return new Planned(plan, plan.fit());
         }
     }
 
@@ -168,7 +181,8 @@ public class Kits {
     public Optional<Planned> planned(Kit kit) {
         return lists(kit).map(run -> {
             Kit present = present(kit);
-            return new Planned(KitPlan.of(present, runs.cards(lines(present)), run, bench.pace()), run);
+            Asked asked = new Asked(present, runs.cards(lines(present)), run, bench.pace());
+            return Workshop.remembered(known, asked, Asked::planned);
         });
     }
 
@@ -177,7 +191,7 @@ public class Kits {
         return planned(kit).map(Planned::plan);
     }
 
-    /** What a kit takes, beside what there is and what others still need that are not put away. */
+    /** What a kit still takes, beside what there is and what others still need that are not put away. */
     public Optional<KitSupplies> supplies(KeptKit kept) {
         return lists(kept.kit()).map(run -> {
             Takes reserved = all().stream()
@@ -186,7 +200,8 @@ public class Kits {
                     .reduce(new Takes(Map.of(), Map.of()), Takes::plus);
             Map<Tape, Length> onHand =
                     stockroom.tapes().stream().collect(Collectors.toMap(TapeOnHand::tape, TapeOnHand::onHand));
-            return KitSupplies.of(run, reserved, onHand);
+            Takes takes = stillTakes(kept).orElseGet(() -> Takes.of(run));
+            return KitSupplies.of(run, takes, reserved, onHand);
         });
     }
 

@@ -266,7 +266,7 @@ public class Workshop {
     }
 
     /** Two requests may work the same out at once; neither waits for the other. */
-    private static <K, V> V remembered(Map<K, V> known, K key, Function<K, V> work) {
+    static <K, V> V remembered(Map<K, V> known, K key, Function<K, V> work) {
         return Optional.ofNullable(known.get(key)).orElseGet(() -> {
             V worked = work.apply(key);
             known.put(key, worked);
@@ -275,7 +275,7 @@ public class Workshop {
     }
 
     /** Forgets what was not asked for longest. */
-    private static final class Recent<K, V> extends LinkedHashMap<K, V> {
+    static final class Recent<K, V> extends LinkedHashMap<K, V> {
         private static final long serialVersionUID = 1L;
 
         Recent() {

@@ -108,7 +108,7 @@ class KitViewTest {
         assertThat(page.locator("#costs strong")).containsText(".95");
         page.locator(".beside summary").click();
         assertThat(page.locator("#beside tbody tr")).hasCount(3);
-        assertThat(page.locator("#mail")).containsText("folded from a square of", soon());
+        assertThat(page.locator("#mail")).containsText("from a square of", soon());
         page.locator("#to-run").click();
         assertThat(page.locator("#of-kit")).containsText("It is cut for Gears by night");
         assertThat(page.locator(".open-run")).hasCount(0);

@@ -180,6 +180,8 @@ class KitsTest {
         runs.cut(runs.nextCut(settled, "all"), settled, runs.left(settled), true);
         assertThat(sheets(second).reserved()).isEqualByComparingTo(BigDecimal.ZERO);
         assertThat(sheets(second).onHand()).isLessThan(sheets.onHand());
+        // What is cut need not be bought again.
+        assertThat(sheets(back).need()).isEqualByComparingTo(BigDecimal.ZERO);
     }
 
     private Purchase sheets(KeptKit kept) {
@@ -189,7 +191,7 @@ class KitsTest {
     @Test
     void aCardThatIsOffTheShelfIsLeftOut() {
         KeptKit kept = kits.keep(kit(12));
-        assertThat(kits.plan(kept.kit()).orElseThrow().rooms()).isPresent();
+        assertThat(kits.planned(kept.kit()).orElseThrow().fit()).isPresent();
         designs.remove(card.id());
         assertThat(kits.plan(kept.kit())).isEmpty();
         KeptKit away = kits.putAway(kept.id(), kept.version(), true);

@@ -12,16 +12,15 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import kwibbet.card.SupplyList;
 import kwibbet.formats.pdf.PageFlow.Captioned;
 import kwibbet.kit.Bag;
+import kwibbet.kit.Fit;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitDay;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
-import kwibbet.kit.Meeting;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.RoomPicture;
 import kwibbet.picture.StepPicture;
-import kwibbet.room.Rooms;
 import kwibbet.wording.Phrase;
 
 /**
@@ -91,9 +90,8 @@ public final class ClassPapers {
         buy(supplies);
         flow.newPage();
         bags();
-        Optional<Meeting> meeting = kit.meeting();
-        if (meeting.isPresent()) {
-            room(meeting.get());
+        if (kit.isClass()) {
+            room();
             flow.newPage();
             names();
         }
@@ -153,7 +151,7 @@ public final class ClassPapers {
         List<Captioned> row = new ArrayList<>();
         for (Bag.Item item : bag.items()) {
             String count = item.count() > 1 ? item.count() + " × " : "";
-            row.add(new Captioned(count + item.words(), StepPicture.lying(item.state(), item.piece(), shelf, system)));
+            row.add(new Captioned(count + item.words(), StepPicture.lying(item.state(), item.lying(), shelf, system)));
             if (row.size() == COLUMNS) {
                 flow.captioned(row, COLUMNS, PICTURE);
                 row.clear();
@@ -180,16 +178,16 @@ public final class ClassPapers {
         }
     }
 
-    private void room(Meeting meeting) throws IOException {
-        Optional<Rooms> rooms = plan.rooms();
-        if (rooms.isPresent()) {
+    private void room() throws IOException {
+        Optional<Fit> fit = plan.fit();
+        if (fit.isPresent()) {
             flow.heading("The room", ROOM);
             flow.line(
                     "",
-                    Phrase.of("Nine in ten are done after " + meeting.nineInTen(rooms.get()) + " of "
-                            + meeting.slot().minutes() + " min."),
+                    Phrase.of("Nine in ten are done after " + fit.get().nineInTen() + " of "
+                            + fit.get().meeting().slot().minutes() + " min."),
                     SIZE);
-            flow.drawings(List.of(RoomPicture.of(plan, meeting, rooms.get(), shelf)), ROOM);
+            flow.drawings(List.of(RoomPicture.of(plan, fit.get(), shelf)), ROOM);
         }
     }
 

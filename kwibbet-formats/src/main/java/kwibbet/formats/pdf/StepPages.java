@@ -10,7 +10,6 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Card;
-import kwibbet.card.Pose;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
 import kwibbet.drawing.Drawing;
@@ -151,7 +150,7 @@ final class StepPages {
                     .set(content, PageFlow.fitted(flow.display(), name, 14, inner()), PageFlow.MARGIN, top - 14, 14);
             return;
         }
-        Drawing finished = FinishedPicture.alone(card, plan.shelf(), card.form().pose(Pose.STANDING));
+        Drawing finished = FinishedPicture.standing(card, plan.shelf());
         float height = HEAD - BETWEEN;
         float scale = scale(finished, inner() / 2, height);
         float width = (float) finished.frame().size().width().toInches() * scale;

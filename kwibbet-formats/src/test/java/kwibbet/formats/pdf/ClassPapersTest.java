@@ -54,7 +54,7 @@ class ClassPapersTest {
         KitPlan plan = KitPlan.of(kit, List.of(run.card()), run, Pace.UNKNOWN);
         byte[] pdf = ClassPapers.write(
                 plan,
-                KitSupplies.of(run, new Takes(Map.of(), Map.of()), Map.of()),
+                KitSupplies.of(run, Takes.of(run), new Takes(Map.of(), Map.of()), Map.of()),
                 meeting.map(each -> "Saturday 20 March 2027").orElse(""),
                 Samples.shelf(),
                 MeasureSystem.INCH,
