@@ -9,16 +9,21 @@ may_install() {
   [ "$(id -u)" -eq 0 ] || { command -v sudo >/dev/null && sudo -n true 2>/dev/null; }
 }
 
-# install WHAT PACKAGE...: installs Debian packages, or says which to install.
-install() {
+# try_install WHAT PACKAGE...: installs Debian packages; false where it cannot.
+try_install() {
+  may_install || return 1
   local what=$1; shift
-  may_install || fail "Kwibbet needs $what. Install it, for example with: sudo apt-get install $*"
   echo "Installing $what ($*) ..."
   local as_root=(); [ "$(id -u)" -eq 0 ] || as_root=(sudo -n)
   { "${as_root[@]}" apt-get update -qq \
       && "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"; } \
-    >/tmp/kwibbet-install.log 2>&1 \
-    || fail "Installing $what failed: see /tmp/kwibbet-install.log. Install by hand: $*"
+    >/tmp/kwibbet-install.log 2>&1
+}
+
+# install WHAT PACKAGE...: installs Debian packages, or says which to install.
+install() {
+  may_install || fail "Kwibbet needs $1. Install it, for example with: sudo apt-get install ${*:2}"
+  try_install "$@" || fail "Installing $1 failed: see /tmp/kwibbet-install.log. Install by hand: ${*:2}"
 }
 
 # need_jdk: sets JAVA and JAVA_HOME to a JDK of version 17 or newer.
@@ -44,13 +49,21 @@ need_maven() {
   command -v mvn >/dev/null || install "Maven, version 3.8 or newer" maven
 }
 
-# need_chromium: sets CHROMIUM to a Chromium that pages are tested in.
+# need_chromium: sets CHROMIUM to a Chromium that pages are tested in. The headless one has no windows to draw, which takes pages half the time.
 need_chromium() {
+  local what="Chromium, to test the pages in"
+  find_chromium "${CHROMIUM:-chromium-headless-shell}" chromium-headless-shell && return
+  try_install "$what" chromium-headless-shell && find_chromium chromium-headless-shell && return
+  find_chromium chromium chromium-browser && return
+  install "$what" chromium
+  find_chromium chromium || fail "Chromium was installed but cannot be found."
+}
+
+# find_chromium NAME...: sets CHROMIUM to the first of them that is there.
+find_chromium() {
   local name
-  for name in "${CHROMIUM:-chromium}" chromium chromium-browser; do
-    if command -v "$name" >/dev/null; then CHROMIUM=$(command -v "$name"); export CHROMIUM; return; fi
+  for name; do
+    if command -v "$name" >/dev/null; then CHROMIUM=$(command -v "$name"); export CHROMIUM; return 0; fi
   done
-  install "Chromium, to test the pages in" chromium
-  CHROMIUM=$(command -v chromium) || fail "Chromium was installed but cannot be found."
-  export CHROMIUM
+  return 1
 }

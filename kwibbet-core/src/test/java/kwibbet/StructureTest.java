@@ -126,6 +126,8 @@ class StructureTest {
                 .definedBy("kwibbet.room")
                 .layer("kit")
                 .definedBy("kwibbet.kit")
+                .layer("lesson")
+                .definedBy("kwibbet.lesson")
                 .layer("drawing")
                 .definedBy("kwibbet.drawing")
                 .layer("picture")
@@ -157,8 +159,10 @@ class StructureTest {
                 .whereLayer("run")
                 .mayOnlyBeAccessedByLayers("kit")
                 .whereLayer("room")
-                .mayOnlyBeAccessedByLayers("kit", "picture")
+                .mayOnlyBeAccessedByLayers("kit", "lesson", "picture")
                 .whereLayer("kit")
+                .mayOnlyBeAccessedByLayers("lesson", "picture")
+                .whereLayer("lesson")
                 .mayOnlyBeAccessedByLayers("picture")
                 .whereLayer("crease")
                 .mayOnlyBeAccessedByLayers("fold", "mail", "review", "picture")
@@ -179,6 +183,7 @@ class StructureTest {
                         "bench",
                         "run",
                         "kit",
+                        "lesson",
                         "mail",
                         "trial",
                         "picture")
@@ -196,6 +201,7 @@ class StructureTest {
                         "bench",
                         "run",
                         "kit",
+                        "lesson",
                         "mail",
                         "trial",
                         "drawing",

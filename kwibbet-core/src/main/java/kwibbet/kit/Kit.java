@@ -114,6 +114,16 @@ public record Kit(
                                 + ", or nothing where everybody has one."));
             }
         });
+        List<Table> tables = meeting.venue().tables();
+        if (tables.size() > Table.MOST
+                || tables.stream().anyMatch(each -> !Names.isOne(each.name()) || each.learners() < 1)) {
+            refusals.add(new Refusal(
+                    "tables",
+                    "Up to " + Table.MOST + " tables or names, one a line, each of 1 to " + Names.LONGEST
+                            + " letters; after a comma, how many sit there, at least 1."));
+        } else if (tables.stream().map(Table::name).distinct().count() < tables.size()) {
+            refusals.add(new Refusal("tables", "Two of them have the same name."));
+        }
         if (meeting.day() < 1 || meeting.day() > Slot.LONGEST) {
             refusals.add(new Refusal("day", "A day of preparing is 1 to " + Slot.LONGEST + " minutes."));
         }
@@ -158,6 +168,11 @@ public record Kit(
     /** How many of a card are made for it. */
     public Copies copies(Line line) {
         return new Copies(bags() * line.each(), spares() * line.each());
+    }
+
+    /** Where its learners sit; nowhere where it is no class. */
+    public List<Table> seated() {
+        return meeting.map(each -> Table.seated(each.venue().tables(), bags())).orElse(List.of());
     }
 
     /** Whether it is for a class. */

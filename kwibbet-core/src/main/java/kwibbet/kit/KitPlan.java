@@ -23,6 +23,7 @@ import kwibbet.room.Minutes;
 import kwibbet.room.Preparation;
 import kwibbet.room.Room;
 import kwibbet.room.Rooms;
+import kwibbet.room.Standing;
 import kwibbet.room.Task;
 import kwibbet.run.BenchStation;
 import kwibbet.run.BenchStep;
@@ -65,6 +66,7 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
      * @param said who was to do it
      * @param does who does it: what comes after something that is left to learners is theirs, too
      * @param each how long it takes the maker once, in minutes
+     * @param learner how long it takes a learner once, and from how many times that is known
      * @param ahead how long it takes to do it for all bags before
      */
     public record Share(
@@ -77,6 +79,7 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
             Who said,
             Who does,
             double each,
+            Pace.Minutes learner,
             double ahead) {
         /** Copies the set. */
         public Share {
@@ -100,17 +103,17 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
      * @param kit the kit
      * @param cards its cards, in the order of its lines, their pieces named as by themselves
      * @param run the lists of all of them together
-     * @param pace how long the maker takes
+     * @param paces how long those take who make it
      */
-    public static KitPlan of(Kit kit, List<Card> cards, RunPlan run, Pace pace) {
+    public static KitPlan of(Kit kit, List<Card> cards, RunPlan run, Paces paces) {
         List<Share> shares = new ArrayList<>();
         for (int line = 0; line < cards.size(); line++) {
             PressPlan press = PressPlan.of(
                     List.of(new RunLine(cards.get(line), kit.copies(kit.lines().get(line)))), run.tools());
-            shares.addAll(shares(kit, line, Making.of(cards.get(line), press, Way.ONE), pace));
+            shares.addAll(shares(kit, line, Making.of(cards.get(line), press, Way.ONE), paces));
         }
         double cutting = RunBench.of(run, Way.BATCH).at(BenchStation.TRIM).stream()
-                .mapToDouble(step -> minutes(step, pace))
+                .mapToDouble(step -> minutes(step, paces.maker()))
                 .sum();
         return new KitPlan(kit, run, shares, cutting);
     }
@@ -119,9 +122,10 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         return pace.of(step.timedAs(), step.due(), step.usualMinutes()).minutes() * step.due();
     }
 
-    private static List<Share> shares(Kit kit, int line, Making making, Pace pace) {
+    private static List<Share> shares(Kit kit, int line, Making making, Paces paces) {
         String card = kit.lines().get(line).card();
         int copies = kit.copies(kit.lines().get(line)).cards();
+        double factor = kit.meeting().map(each -> each.pace().factor()).orElse(1.0);
         List<Share> shares = new ArrayList<>();
         Map<Integer, Who> done = new HashMap<>();
         for (Making.Told told : making.told()) {
@@ -134,12 +138,15 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
             done.put(number, does);
             double each = told.isWaiting()
                     ? drying(told)
-                    : pace.of(told.timedAs(), 1, told.minutes()).minutes();
+                    : paces.maker().of(told.timedAs(), 1, told.minutes()).minutes();
+            Pace.Minutes learner = told.isWaiting()
+                    ? new Pace.Minutes(each, 0)
+                    : paces.learners().of(told.timedAs(), 1, each * factor);
             double ahead = told.isWaiting()
                     ? 0
-                    : pace.of(told.timedAs(), copies, told.minutes()).minutes() * copies;
+                    : paces.maker().of(told.timedAs(), copies, told.minutes()).minutes() * copies;
             StepOf step = new StepOf(card, told.lead().id());
-            shares.add(new Share(step, line, number, making, told, after, said, does, each, ahead));
+            shares.add(new Share(step, line, number, making, told, after, said, does, each, learner, ahead));
         }
         return shares;
     }
@@ -180,6 +187,21 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         return shares.stream().filter(share -> share.line() == line).toList();
     }
 
+    /** The steps that are left to learners, in order. */
+    public List<Share> taught() {
+        return shares.stream().filter(share -> !share.does().isBefore()).toList();
+    }
+
+    /** How often a step is done for a bag. */
+    public int each(Share share) {
+        return kit.lines().get(share.line()).each();
+    }
+
+    /** How many of the steps that are left to learners are planned with what learners took in earlier classes. */
+    public long learned() {
+        return taught().stream().filter(share -> share.learner().timings() > 0).count();
+    }
+
     /** What is in each bag when all that is prepared is done. */
     public Bag bag() {
         return Bag.of(this);
@@ -213,10 +235,8 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         return kit.meeting().filter(meeting -> missing().isEmpty()).flatMap(meeting -> {
             Map<String, Integer> tools = new HashMap<>();
             meeting.tools().forEach((tool, count) -> tools.put(tool.key(), count));
-            List<Task> tasks = shares.stream()
-                    .filter(share -> !share.does().isBefore())
-                    .map(share -> task(share, meeting))
-                    .toList();
+            List<Task> tasks =
+                    taught().stream().map(share -> task(share, meeting)).toList();
             return tasks.isEmpty()
                     ? Optional.empty()
                     : Optional.of(new Room(kit.bags(), meeting.pace().paces(), Minutes.NONE, tools, tasks));
@@ -229,11 +249,9 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         Optional<String> tool = SharedTool.of(share.told().lead())
                 .filter(each -> meeting.tools().containsKey(each))
                 .map(SharedTool::key);
-        double times = byItself
-                ? 1
-                : meeting.pace().factor() * kit.lines().get(share.line()).each();
-        Minutes minutes =
-                Minutes.of(share.each() * times, byItself ? 0 : meeting.pace().spread());
+        int times = byItself ? 1 : each(share);
+        Minutes minutes = Minutes.of(
+                share.learner().minutes() * times, byItself ? 0 : meeting.pace().spread());
         List<String> after = of(share.line()).stream()
                 .filter(other ->
                         share.after().contains(other.number()) && !other.does().isBefore())
@@ -252,7 +270,12 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
     }
 
     private static Fit fit(Meeting meeting, Room room) {
-        return new Fit(meeting, Rooms.of(room, roomsFor(room), SEED));
+        return new Fit(meeting, goingOn(room, List.of()));
+    }
+
+    /** What happens in a room with the people of all classes, from how far each of them is; from the beginning where nothing is told. */
+    public static Rooms goingOn(Room room, List<Standing> standings) {
+        return Rooms.goingOn(room, standings, roomsFor(room), SEED);
     }
 
     /**
@@ -306,8 +329,7 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
     /** The tools that are needed in the room and are not there. */
     public List<SharedTool> missing() {
         Map<SharedTool, Integer> tools = kit.meeting().map(Meeting::tools).orElse(Map.of());
-        return shares.stream()
-                .filter(share -> !share.does().isBefore())
+        return taught().stream()
                 .flatMap(share -> SharedTool.of(share.told().lead()).stream())
                 .filter(tool -> tools.getOrDefault(tool, 1) == 0)
                 .distinct()

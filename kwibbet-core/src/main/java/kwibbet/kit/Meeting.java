@@ -2,7 +2,6 @@ package kwibbet.kit;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 
@@ -10,12 +9,11 @@ import java.util.Optional;
  * When and where learners make the cards of a kit.
  *
  * @param slot when
- * @param place where; may be empty
- * @param tools how many there are of each shared tool; of those that are not here everybody has one
+ * @param venue where, and what is there
  * @param pace how learners work
  * @param day how long the maker prepares on a day, in minutes
  */
-public record Meeting(Slot slot, String place, Map<SharedTool, Integer> tools, LearnerPace pace, int day) {
+public record Meeting(Slot slot, Venue venue, LearnerPace pace, int day) {
 
     /** What is usual; common practice, no source. */
     private static final int MINUTES = 90;
@@ -24,15 +22,10 @@ public record Meeting(Slot slot, String place, Map<SharedTool, Integer> tools, L
     private static final int DAY = 120;
     private static final LocalTime START = LocalTime.of(14, 0);
 
-    /** Copies the tools. */
-    public Meeting {
-        tools = Map.copyOf(tools);
-    }
-
     /** What a new class begins with: an afternoon in a fortnight, with one press. */
     static Meeting begun(LocalDate today) {
         Slot slot = new Slot(today.plusWeeks(2), START, MINUTES, OPENING);
-        return new Meeting(slot, "", Map.of(SharedTool.PRESS, 1), LearnerPace.USUAL, DAY);
+        return new Meeting(slot, Venue.of("", Map.of(SharedTool.PRESS, 1)), LearnerPace.USUAL, DAY);
     }
 
     /** How long hands are busy at most, in minutes. */
@@ -42,14 +35,21 @@ public record Meeting(Slot slot, String place, Map<SharedTool, Integer> tools, L
 
     /** How many there are of a tool, in words; nothing where everybody has one. */
     public String count(SharedTool tool) {
-        return Optional.ofNullable(tools.get(tool)).map(String::valueOf).orElse("");
+        return Optional.ofNullable(tools().get(tool)).map(String::valueOf).orElse("");
+    }
+
+    /** What the place is called; may be empty. */
+    public String place() {
+        return venue.place();
+    }
+
+    /** How many there are of each shared tool; of those that are not here everybody has one. */
+    public Map<SharedTool, Integer> tools() {
+        return venue.tools();
     }
 
     /** The same with one more of a tool. */
     Meeting withOneMore(SharedTool tool) {
-        Map<SharedTool, Integer> more = new EnumMap<>(SharedTool.class);
-        more.putAll(tools);
-        more.merge(tool, 1, Integer::sum);
-        return new Meeting(slot, place, more, pace, day);
+        return new Meeting(slot, venue.withOneMore(tool), pace, day);
     }
 }

@@ -63,6 +63,16 @@ public record Room(int people, double paces, Minutes gap, Map<String, Integer> t
         return new Room(people, paces, gap, more, tasks);
     }
 
+    /** The same with hands that take so many times as long. */
+    public Room slower(double times) {
+        List<Task> slow = tasks.stream()
+                .map(task -> task.byItself()
+                        ? task
+                        : Task.ofHands(task.id(), task.tool(), task.minutes().times(times), task.after()))
+                .toList();
+        return new Room(people, paces, gap, tools, slow);
+    }
+
     /** The same with some tasks done before; what waited for them waits no longer, and what goes on by itself after them is over. */
     public Room without(Set<String> prepared) {
         Set<String> done = new HashSet<>(prepared);

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 
 /** What happens in a room, from as many rooms as were simulated. Times are minutes from the beginning, or from when somebody came. */
@@ -19,12 +20,14 @@ public final class Rooms {
     private final double[] nineInTenOfEach;
     private final List<Wait> waits;
     private final List<Band> bands;
+    private final Map<String, Stage> stages;
 
-    private Rooms(double[] done, double[] nineInTenOfEach, List<Wait> waits, List<Band> bands) {
+    private Rooms(double[] done, double[] nineInTenOfEach, List<Wait> waits, List<Band> bands, List<Stage> stages) {
         this.done = done;
         this.nineInTenOfEach = nineInTenOfEach;
         this.waits = List.copyOf(waits);
         this.bands = List.copyOf(bands);
+        this.stages = stages.stream().collect(Collectors.toUnmodifiableMap(Stage::task, each -> each));
     }
 
     /**
@@ -53,6 +56,15 @@ public final class Rooms {
     }
 
     /**
+     * When people are done with a task, in whole minutes from the beginning, rounded up.
+     *
+     * @param task the id of the task
+     * @param half half of them are by then
+     * @param nineInTen nine in ten of them are
+     */
+    public record Stage(String task, int half, int nineInTen) {}
+
+    /**
      * Simulates a room.
      *
      * @param room the room
@@ -61,12 +73,29 @@ public final class Rooms {
      * @throws IllegalArgumentException when none is to be simulated
      */
     public static Rooms of(Room room, int count, long seed) {
+        return goingOn(room, List.of(), count, seed);
+    }
+
+    /**
+     * Simulates what is still to come in a room in which people are at work already.
+     *
+     * @param room the room
+     * @param standings how far each of its people is; none where all begin
+     * @param count how many rooms, at least 1
+     * @param seed the same seed gives the same rooms
+     * @throws IllegalArgumentException when none is to be simulated, or somebody's standing is missing
+     */
+    public static Rooms goingOn(Room room, List<Standing> standings, int count, long seed) {
         if (count < 1) {
             throw new IllegalArgumentException("at least one room is simulated, not " + count);
         }
+        if (!standings.isEmpty() && standings.size() != room.people()) {
+            throw new IllegalArgumentException(
+                    "of " + room.people() + " people in a room " + standings.size() + " are told of");
+        }
         Tally tally = new Tally(room, count);
         for (int number = 0; number < count; number++) {
-            new Simulation(room, seed, number, tally).run();
+            new Simulation(room, standings, seed, number, tally).run();
             tally.endRoom();
         }
         return tally.rooms();
@@ -116,6 +145,11 @@ public final class Rooms {
         return bands;
     }
 
+    /** When people are done with a task; nothing of one that nobody does. */
+    public Optional<Stage> stage(String task) {
+        return Optional.ofNullable(stages.get(task));
+    }
+
     /** The least value that is not exceeded by that share of them. */
     static double quantile(double[] sorted, double share) {
         int place = (int) Math.ceil(share * sorted.length) - 1;
@@ -136,6 +170,7 @@ public final class Rooms {
         private final double[] ofThisRoom;
         private final int[][] at;
         private final int[][] waiting;
+        private final int[][] ends;
         private final double[] waited;
         private final double[] inHand;
         private final List<DoubleStream.Builder> visits = new ArrayList<>();
@@ -159,6 +194,7 @@ public final class Rooms {
             this.ofThisRoom = new double[room.people()];
             this.at = new int[room.tasks().size()][MOST_MINUTES + 1];
             this.waiting = new int[room.tasks().size()][MOST_MINUTES + 1];
+            this.ends = new int[room.tasks().size()][MOST_MINUTES + 1];
             this.waited = new double[places.size()];
             this.inHand = new double[places.size()];
             places.forEach((tool, place) -> visits.add(DoubleStream.builder()));
@@ -195,6 +231,11 @@ public final class Rooms {
         }
 
         @Override
+        public void ended(int task, double at) {
+            ends[task][(int) Math.min(MOST_MINUTES, Math.ceil(at))]++;
+        }
+
+        @Override
         public void finished(double time, double afterComing) {
             ofThisRoom[people] = afterComing;
             people++;
@@ -215,10 +256,25 @@ public final class Rooms {
             Arrays.sort(done);
             Arrays.sort(nineInTenOfEach);
             List<Band> bands = new ArrayList<>();
+            List<Stage> stages = new ArrayList<>();
             for (int task = 0; task < toolOf.length; task++) {
-                bands.add(new Band(room.tasks().get(task).id(), means(at[task]), means(waiting[task])));
+                String id = room.tasks().get(task).id();
+                bands.add(new Band(id, means(at[task]), means(waiting[task])));
+                stages.add(new Stage(id, minute(ends[task], HALF), minute(ends[task], NINE_TENTHS)));
             }
-            return new Rooms(done, nineInTenOfEach, waits(), bands);
+            return new Rooms(done, nineInTenOfEach, waits(), bands, stages);
+        }
+
+        /** The first minute by which a share of those that end is over. */
+        private static int minute(int[] ends, double share) {
+            int all = Arrays.stream(ends).sum();
+            int over = ends[0];
+            int minute = 0;
+            while (over < share * all) {
+                minute++;
+                over += ends[minute];
+            }
+            return minute;
         }
 
         private List<Double> means(int[] changes) {

@@ -32,6 +32,9 @@ final class Simulation {
         /** Somebody came to the tool of a task, and had to wait so long for it. */
         void came(int task, double wait);
 
+        /** A task of somebody is over, one that goes on by itself, too. */
+        void ended(int task, double at);
+
         /** Somebody is done with everything; how long after they came. */
         void finished(double at, double afterComing);
     }
@@ -46,6 +49,7 @@ final class Simulation {
     }
 
     private final Room room;
+    private final List<Standing> standings;
     private final List<Task> tasks;
     private final long seed;
     private final int number;
@@ -76,8 +80,9 @@ final class Simulation {
         }
     }
 
-    Simulation(Room room, long seed, int number, Watcher watcher) {
+    Simulation(Room room, List<Standing> standings, long seed, int number, Watcher watcher) {
         this.room = room;
+        this.standings = standings;
         this.tasks = room.tasks();
         this.seed = seed;
         this.number = number;
@@ -117,6 +122,9 @@ final class Simulation {
             coming += room.gap().drawn(Draw.of(seed, number, person, COMING));
             people[person].came = coming;
             people[person].pace = pace(room, seed, number, person);
+            if (!standings.isEmpty()) {
+                resume(person, standings.get(person));
+            }
             events.add(new Event(coming, person, NOTHING));
         }
         while (!events.isEmpty()) {
@@ -131,10 +139,29 @@ final class Simulation {
         }
     }
 
+    /** Somebody goes on where they are; what is under way has its tool in hand. */
+    private void resume(int number, Standing standing) {
+        Person person = people[number];
+        for (int each = 0; each < person.isDone.length; each++) {
+            String id = tasks.get(each).id();
+            if (standing.done().contains(id)) {
+                person.isBegun[each] = true;
+                person.isDone[each] = true;
+                person.left--;
+            } else if (standing.underWay().containsKey(id) && hasTool(each)) {
+                if (toolOf[each] != NO_TOOL) {
+                    free[toolOf[each]]--;
+                }
+                start(number, each, person.came, standing.underWay().getOrDefault(id, 0.0));
+            }
+        }
+    }
+
     private void end(Event event) {
         Person person = people[event.person];
         person.isDone[event.task] = true;
         person.left--;
+        watcher.ended(event.task, event.at);
         if (tasks.get(event.task).byItself()) {
             return;
         }
@@ -177,7 +204,7 @@ final class Simulation {
             }
             if (tasks.get(each).byItself()) {
                 start(number, each, now);
-            } else if (toolOf[each] == NO_TOOL || free[toolOf[each]] > 0) {
+            } else if (hasTool(each)) {
                 take(each);
                 start(number, each, now);
                 return;
@@ -191,6 +218,10 @@ final class Simulation {
             person.since = now;
             queues.get(toolOf[wanted]).add(number);
         }
+    }
+
+    private boolean hasTool(int task) {
+        return toolOf[task] == NO_TOOL || free[toolOf[task]] > 0;
     }
 
     private void take(int task) {
@@ -210,15 +241,20 @@ final class Simulation {
     }
 
     private void start(int number, int task, double now) {
+        start(number, task, now, 0);
+    }
+
+    /** Takes up a task that has gone on for some minutes already. */
+    private void start(int number, int task, double now, double before) {
         Person person = people[number];
         person.isBegun[task] = true;
         double minutes = minutes(tasks.get(task), seed, this.number, number);
         if (tasks.get(task).byItself()) {
-            events.add(new Event(now + minutes, number, task));
+            events.add(new Event(now + Math.max(0, minutes - before), number, task));
         } else {
             person.hands = task;
             person.since = now;
-            events.add(new Event(now + minutes * person.pace, number, task));
+            events.add(new Event(now + Math.max(0, minutes * person.pace - before), number, task));
         }
     }
 }

@@ -2,22 +2,14 @@ package kwibbet.kit;
 
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.LocalTime;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 
-import kwibbet.bench.RunPlan;
-import kwibbet.card.Card;
 import kwibbet.card.Design;
-import kwibbet.card.RunLine;
 import kwibbet.kit.KitPlan.Share;
-import kwibbet.layout.KnownPlans;
-import kwibbet.layout.Thrift;
 import kwibbet.making.Does;
 import kwibbet.making.Pace;
 import kwibbet.making.Station;
@@ -25,39 +17,17 @@ import kwibbet.making.Timing;
 import kwibbet.outcome.Refusal;
 import kwibbet.room.Rooms;
 
-import static kwibbet.Inches.MATERIALS;
-import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
 import static kwibbet.Inches.front;
-import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
+import static kwibbet.kit.ClassPlans.kit;
+import static kwibbet.kit.ClassPlans.meeting;
+import static kwibbet.kit.ClassPlans.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 class KitPlanTest {
-
-    private static final LearnerPace ALIKE = new LearnerPace(200, 0, 0);
-
-    private static Meeting meeting(int minutes, int opening, Map<SharedTool, Integer> tools) {
-        return new Meeting(
-                new Slot(LocalDate.of(2027, 3, 20), LocalTime.of(14, 0), minutes, opening), "", tools, ALIKE, 3);
-    }
-
-    private static Kit kit(int bags, Sharing sharing, Meeting meeting, Kit.Line... lines) {
-        return new Kit("Evening", List.of(lines), new Kit.Bags(bags, 0), sharing, Optional.of(meeting), Pricing.NONE);
-    }
-
-    private static KitPlan plan(Kit kit, Pace pace, Design... designs) {
-        List<Card> cards =
-                Arrays.stream(designs).map(each -> make(each).orThrow()).toList();
-        List<RunLine> lines = new ArrayList<>();
-        for (int i = 0; i < cards.size(); i++) {
-            lines.add(new RunLine(cards.get(i), kit.copies(kit.lines().get(i))));
-        }
-        RunPlan run = RunPlan.of(lines, MATERIALS.shelf(), Thrift.FEWEST_SHEETS, TOOLS, KnownPlans.NONE);
-        return KitPlan.of(kit, cards, run, pace);
-    }
 
     private static Design matted() {
         return base("folded", "5", "7").plus(add("mat", "mat", front()));

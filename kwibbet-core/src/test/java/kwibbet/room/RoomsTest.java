@@ -233,4 +233,39 @@ class RoomsTest {
                 .hasMessage("“a” waits for “b”, which is no step before it");
         assertThatThrownBy(() -> Minutes.of(-1, 0)).hasMessageStartingWith("minutes and their spread are 0 or more");
     }
+
+    /**
+     * Three people, one board, ten minutes each; glue that dries for twenty after it. Worked by hand: the first has four minutes left, the second waits for them,
+     * the third is done and their glue has eight minutes left.
+     */
+    @Test
+    void aRoomGoesOnFromWherePeopleAre() {
+        Task scored = task("score", "board", fixed(10));
+        Task dries = new Task("dry", Optional.empty(), fixed(20), List.of("score"), true);
+        Task folded = task("fold", "", fixed(1), "dry");
+        Room room = new Room(3, 0, Minutes.NONE, Map.of("board", 1), List.of(scored, dries, folded));
+        List<Standing> standings = List.of(
+                new Standing(Set.of("score"), Map.of("dry", 12.0)),
+                new Standing(Set.of(), Map.of("score", 6.0)),
+                new Standing(Set.of(), Map.of()));
+        Rooms rooms = Rooms.goingOn(room, standings, 1, 1);
+        assertThat(rooms.doneWithin(9)).isEqualTo(1 / 3.0);
+        assertThat(rooms.doneWithin(8.9)).isZero();
+        assertThat(rooms.half()).isEqualTo(25);
+        assertThat(rooms.nineInTen()).isEqualTo(35);
+        assertThat(rooms.stage("fold")).contains(new Rooms.Stage("fold", 25, 35));
+        assertThat(rooms.stage("score")).contains(new Rooms.Stage("score", 4, 14));
+        assertThatThrownBy(() -> Rooms.goingOn(room, standings.subList(0, 2), 1, 1))
+                .hasMessage("of 3 people in a room 2 are told of");
+    }
+
+    /** More are told to have the tool than there are: who comes later in the list waits. */
+    @Test
+    void nobodyHoldsAToolThatIsNotThere() {
+        Room room = new Room(2, 0, Minutes.NONE, Map.of("board", 1), List.of(task("score", "board", fixed(10))));
+        Standing at = new Standing(Set.of(), Map.of("score", 9.0));
+        Rooms rooms = Rooms.goingOn(room, List.of(at, at), 1, 1);
+        assertThat(rooms.half()).isEqualTo(1);
+        assertThat(rooms.nineInTen()).isEqualTo(11);
+    }
 }

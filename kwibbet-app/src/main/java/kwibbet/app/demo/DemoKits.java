@@ -15,6 +15,8 @@ import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Slot;
+import kwibbet.kit.Table;
+import kwibbet.kit.Venue;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
 
@@ -39,14 +41,15 @@ final class DemoKits {
         LocalDate saturday = today.plusWeeks(1).with(TemporalAdjusters.next(DayOfWeek.SATURDAY));
         Meeting first = new Meeting(
                 new Slot(saturday, LocalTime.of(AFTERNOON, 0), 60, 10),
-                "Lamplight Yard",
-                Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1),
+                Venue.of("Lamplight Yard", Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1)),
                 LearnerPace.USUAL,
                 PREPARING);
         Meeting evening = new Meeting(
                 new Slot(saturday.plusWeeks(1), LocalTime.of(EVENING, 30), 75, 10),
-                "Lamplight Yard",
-                Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1, SharedTool.KNIFE, 4, SharedTool.PUNCH, 2),
+                new Venue(
+                        "Lamplight Yard",
+                        Map.of(SharedTool.BOARD, 2, SharedTool.PRESS, 1, SharedTool.KNIFE, 4, SharedTool.PUNCH, 2),
+                        List.of(new Table("Window table", 5), new Table("Stove table", 5), new Table("Door table", 4))),
                 LearnerPace.USUAL,
                 PREPARING);
         return List.of(

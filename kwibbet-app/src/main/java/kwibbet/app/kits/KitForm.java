@@ -15,6 +15,8 @@ import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Slot;
+import kwibbet.kit.Table;
+import kwibbet.kit.Venue;
 
 /** Reads a kit or class from its form. */
 final class KitForm {
@@ -75,8 +77,12 @@ final class KitForm {
                         start,
                         number(entries, "minutes", before.slot().minutes()),
                         number(entries, "opening", before.slot().opening())),
-                entries.words("place"),
-                tools,
+                new Venue(
+                        entries.words("place"),
+                        tools,
+                        entries.has("tables")
+                                ? Table.read(entries.words("tables"))
+                                : before.venue().tables()),
                 new LearnerPace(
                         number(entries, "slower", before.pace().slower()),
                         number(entries, "between", before.pace().between()),

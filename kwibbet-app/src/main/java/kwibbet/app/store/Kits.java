@@ -21,6 +21,8 @@ import kwibbet.kit.KitCost;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
 import kwibbet.kit.KitSupplies.Takes;
+import kwibbet.kit.Meeting;
+import kwibbet.kit.Paces;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Pace;
 import kwibbet.measure.Length;
@@ -37,6 +39,7 @@ public class Kits {
     private final Inventory inventory;
     private final Bench bench;
     private final Stockroom stockroom;
+    private final LessonBook lessons;
     private final TransactionTemplate transaction;
     /** What follows from a kit is worked out once. */
     private final Map<Asked, Planned> known = Collections.synchronizedMap(new Workshop.Recent<>());
@@ -47,12 +50,14 @@ public class Kits {
             Inventory inventory,
             Bench bench,
             Stockroom stockroom,
+            LessonBook lessons,
             TransactionTemplate transaction) {
         this.book = book;
         this.runs = runs;
         this.inventory = inventory;
         this.bench = bench;
         this.stockroom = stockroom;
+        this.lessons = lessons;
         this.transaction = transaction;
     }
 
@@ -72,6 +77,15 @@ public class Kits {
      */
     public KeptKit get(String id) {
         return read(() -> book.find(id)).orElseThrow(() -> new NoSuchKitException(id));
+    }
+
+    /**
+     * When and where a class is.
+     *
+     * @throws NoSuchKitException when it is a kit without a class
+     */
+    public static Meeting meeting(KeptKit kept) {
+        return kept.kit().meeting().orElseThrow(() -> new NoSuchKitException(kept.id()));
     }
 
     /** The kit a run cuts; nothing where it is a cutting day or comes with a card. */
@@ -149,6 +163,11 @@ public class Kits {
                 kit.lines().stream().filter(line -> runs.isOnShelf(line.card())).toList());
     }
 
+    /** The cards of a kit, those on the shelf. */
+    public List<Card> cards(Kit kit) {
+        return runs.cards(lines(present(kit)));
+    }
+
     /** The lists of a kit as it is now; nothing where all of its cards are off the shelf. */
     private Optional<RunPlan> lists(Kit kit) {
         List<KeptRun.Line> there = lines(present(kit));
@@ -170,9 +189,9 @@ public class Kits {
         }
     }
 
-    private record Asked(Kit kit, List<Card> cards, RunPlan run, Pace pace) {
+    private record Asked(Kit kit, List<Card> cards, RunPlan run, Paces paces) {
         Planned planned() {
-            KitPlan plan = KitPlan.of(kit, cards, run, pace);
+            KitPlan plan = KitPlan.of(kit, cards, run, paces);
             return new Planned(plan, plan.fit());
         }
     }
@@ -181,9 +200,13 @@ public class Kits {
     public Optional<Planned> planned(Kit kit) {
         return lists(kit).map(run -> {
             Kit present = present(kit);
-            Asked asked = new Asked(present, runs.cards(lines(present)), run, bench.pace());
+            Asked asked = new Asked(present, cards(present), run, paces());
             return Workshop.remembered(known, asked, Asked::planned);
         });
+    }
+
+    private Paces paces() {
+        return new Paces(bench.pace(), new Pace(read(lessons::timings)));
     }
 
     /** Who does what of a kit as it is now. */

@@ -29,26 +29,16 @@ final class Chromium implements AutoCloseable {
     private final Browser browser;
 
     Chromium() {
-        this(List.of());
-    }
-
-    /** One that keeps pages that were left, as browsers do unless a test tells them not to. */
-    static Chromium keepingPages() {
-        return new Chromium(List.of("--disable-back-forward-cache"));
-    }
-
-    private Chromium(List<String> withoutArguments) {
         // A busy machine may take its time; what is asserted is that it happens.
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        String path = Optional.ofNullable(System.getenv("CHROMIUM")).orElse("/usr/bin/chromium");
+        String path = Optional.ofNullable(System.getenv("CHROMIUM")).orElse("/usr/bin/chromium-headless-shell");
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of(path))
-                        .setArgs(QUIET)
-                        .setIgnoreDefaultArgs(withoutArguments));
+                        .setArgs(QUIET));
     }
 
     Page page(int width, int height, ColorScheme scheme) {

@@ -24,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 import kwibbet.app.Samples;
 import kwibbet.card.Copies;
 import kwibbet.kit.Kit;
+import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
@@ -32,7 +33,10 @@ import kwibbet.kit.Purchase;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Slot;
+import kwibbet.kit.Venue;
 import kwibbet.kit.Who;
+import kwibbet.lesson.Classroom;
+import kwibbet.lesson.Happening;
 import kwibbet.making.Station;
 import kwibbet.measure.Length;
 import kwibbet.run.RunState;
@@ -54,6 +58,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
     RunBook.class,
     KitBook.class,
     Kits.class,
+    LessonBook.class,
+    Lessons.class,
     Runs.class,
     PlanBook.class,
     Workshop.class
@@ -74,6 +80,9 @@ class KitsTest {
     private Kits kits;
 
     @Autowired
+    private Lessons lessons;
+
+    @Autowired
     private JdbcTemplate jdbc;
 
     @MockitoBean
@@ -85,7 +94,18 @@ class KitsTest {
     void aCard() {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
         inventory.replaced(() -> {
-            List.of("kit", "kit_state", "run_cut", "run_line", "run", "booking", "stock_movement", "offcut", "paper")
+            List.of(
+                            "lesson_told",
+                            "learner_timing",
+                            "kit",
+                            "kit_state",
+                            "run_cut",
+                            "run_line",
+                            "run",
+                            "booking",
+                            "stock_movement",
+                            "offcut",
+                            "paper")
                     .forEach(table -> jdbc.update("delete from " + table));
             return true;
         });
@@ -96,8 +116,7 @@ class KitsTest {
     private Kit kit(int bags) {
         Meeting meeting = new Meeting(
                 new Slot(LocalDate.of(2027, 3, 20), LocalTime.of(14, 0), 60, 10),
-                "Yard",
-                Map.of(SharedTool.BOARD, 1),
+                Venue.of("Yard", Map.of(SharedTool.BOARD, 1)),
                 LearnerPace.USUAL,
                 120);
         return new Kit(
@@ -197,5 +216,44 @@ class KitsTest {
         KeptKit away = kits.putAway(kept.id(), kept.version(), true);
         assertThat(away.isAway()).isTrue();
         assertThat(away.kit()).isEqualTo(kept.kit());
+    }
+
+    private void itIs(int minute) {
+        Mockito.when(clock.instant())
+                .thenReturn(Instant.parse("2026-03-20T14:00:00Z").plusSeconds(60L * minute));
+    }
+
+    /** What is told under one key is told once; a class that is over teaches the next plan, until it is taught again. */
+    @Test
+    void aClassThatWasTaughtTeachesTheNext() {
+        KeptKit kept = kits.keep(kit(4));
+        itIs(0);
+        lessons.begin("one", kept.id());
+        String before = lessons.mark(kept);
+        itIs(30);
+        Classroom.Step first = lessons.classroom(kept).orElseThrow().onward().orElseThrow();
+        lessons.doneByAll("two", kept, first);
+        Classroom.Step second =
+                lessons.classroom(kept).orElseThrow().seats().get(0).next().orElseThrow();
+        itIs(37);
+        Happening.Done done = new Happening.Done("Table 1", second.id(), clock.instant());
+        assertThat(lessons.tell("three", kept.id(), at -> done)).isTrue();
+        itIs(50);
+        assertThat(lessons.tell("three", kept.id(), at -> new Happening.Shown("", at)))
+                .isFalse();
+        assertThat(lessons.mark(kept)).isNotEqualTo(before);
+        assertThat(lessons.classroom(kept).orElseThrow().shown()).isEmpty();
+        assertThat(kits.plan(kit(4)).orElseThrow().learned()).isZero();
+        lessons.end("four", kept, true);
+        assertThat(lessons.lesson(kept.id()).isGoingOn()).isFalse();
+        KitPlan next = kits.plan(kit(4)).orElseThrow();
+        assertThat(next.learned()).isEqualTo(1);
+        assertThat(next.taught())
+                .filteredOn(share -> share.id().equals(second.id()))
+                .singleElement()
+                .satisfies(share -> assertThat(share.learner().minutes()).isEqualTo(7));
+        lessons.begin("five", kept.id());
+        assertThat(kits.plan(kit(4)).orElseThrow().learned()).isZero();
+        assertThat(lessons.lesson(kept.id()).done()).isEmpty();
     }
 }

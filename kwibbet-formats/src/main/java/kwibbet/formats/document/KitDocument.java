@@ -28,6 +28,8 @@ import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Sharing.StepOf;
 import kwibbet.kit.Slot;
+import kwibbet.kit.Table;
+import kwibbet.kit.Venue;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
 import kwibbet.outcome.Outcome;
@@ -88,6 +90,12 @@ public final class KitDocument {
         ObjectNode tools = node.putObject("tools");
         for (SharedTool tool : SharedTool.values()) {
             Optional.ofNullable(meeting.tools().get(tool)).ifPresent(count -> tools.put(tool.key(), count));
+        }
+        if (!meeting.venue().tables().isEmpty()) {
+            ArrayNode tables = node.putArray("tables");
+            meeting.venue()
+                    .tables()
+                    .forEach(each -> tables.addObject().put("name", each.name()).put("learners", each.learners()));
         }
         node.putObject("learners")
                 .put("slower", meeting.pace().slower())
@@ -168,13 +176,22 @@ public final class KitDocument {
                         time(at.at("start"), LocalTime::parse, "a time as 14:00"),
                         (int) at.at("minutes").whole(1, Slot.LONGEST),
                         (int) at.at("opening").whole(0, Slot.LONGEST)),
-                at.at("place").isMissing() ? "" : at.at("place").text(),
-                tools,
+                new Venue(at.at("place").isMissing() ? "" : at.at("place").text(), tools, tables(at.at("tables"))),
                 new LearnerPace(
                         (int) learners.at("slower").whole(1, LearnerPace.MOST),
                         (int) learners.at("between").whole(0, LearnerPace.MOST),
                         (int) learners.at("within").whole(0, LearnerPace.MOST)),
                 (int) at.at("day").whole(1, Slot.LONGEST));
+    }
+
+    /** Classes of earlier releases have none. */
+    private static List<Table> tables(Reading at) {
+        return at.isMissing()
+                ? List.of()
+                : at.elements(Table.MOST).stream()
+                        .map(each -> new Table(each.at("name").text(), (int)
+                                each.at("learners").whole(1, Kit.MOST_BAGS)))
+                        .toList();
     }
 
     private static <T> T time(Reading at, Function<String, T> parse, String form) {

@@ -18,6 +18,7 @@ import kwibbet.kit.KitDay;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
 import kwibbet.kit.Slot;
+import kwibbet.kit.Venue;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -36,8 +37,7 @@ class KitCalendarTest {
     private static String written() {
         Meeting meeting = new Meeting(
                 new Slot(SATURDAY, LocalTime.of(14, 0), 90, 10),
-                "Yard, first floor; back door",
-                Map.of(),
+                Venue.of("Yard, first floor; back door", Map.of()),
                 LearnerPace.USUAL,
                 120);
         return KitCalendar.write(

@@ -18,6 +18,8 @@ import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Sharing.StepOf;
 import kwibbet.kit.Slot;
+import kwibbet.kit.Table;
+import kwibbet.kit.Venue;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
 import kwibbet.outcome.Refusal;
@@ -28,8 +30,7 @@ class KitDocumentTest {
 
     private static final Meeting MEETING = new Meeting(
             new Slot(LocalDate.of(2027, 3, 20), LocalTime.of(14, 30), 90, 10),
-            "Yard",
-            Map.of(SharedTool.PRESS, 1, SharedTool.HEAT, 0),
+            new Venue("Yard", Map.of(SharedTool.PRESS, 1, SharedTool.HEAT, 0), List.of(new Table("Window", 3))),
             new LearnerPace(180, 20, 35),
             45);
 
@@ -49,7 +50,7 @@ class KitDocumentTest {
     @Test
     void aKitReadsBackAsItWas() {
         assertThat(KitDocument.read(KitDocument.write(EVENING)).orThrow()).isEqualTo(EVENING);
-        Meeting nowhere = new Meeting(MEETING.slot(), "", Map.of(), LearnerPace.USUAL, 1);
+        Meeting nowhere = new Meeting(MEETING.slot(), Venue.of("", Map.of()), LearnerPace.USUAL, 1);
         Kit kit = new Kit(
                 "Box",
                 List.of(new Kit.Line("one", 1)),

@@ -21,12 +21,13 @@ import kwibbet.kit.KitSupplies;
 import kwibbet.kit.KitSupplies.Takes;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
+import kwibbet.kit.Paces;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Slot;
+import kwibbet.kit.Venue;
 import kwibbet.kit.Who;
-import kwibbet.making.Pace;
 import kwibbet.making.Station;
 import kwibbet.measure.MeasureSystem;
 
@@ -37,8 +38,7 @@ class ClassPapersTest {
 
     private static final Meeting MEETING = new Meeting(
             new Slot(LocalDate.of(2027, 3, 20), LocalTime.of(14, 0), 90, 10),
-            "Yard",
-            Map.of(SharedTool.BOARD, 1),
+            Venue.of("Yard", Map.of(SharedTool.BOARD, 1)),
             LearnerPace.USUAL,
             60);
 
@@ -51,7 +51,7 @@ class ClassPapersTest {
                 meeting,
                 Pricing.NONE);
         RunPlan run = Samples.plan(Samples.design("Lantern", "5", "7"));
-        KitPlan plan = KitPlan.of(kit, List.of(run.card()), run, Pace.UNKNOWN);
+        KitPlan plan = KitPlan.of(kit, List.of(run.card()), run, Paces.UNKNOWN);
         byte[] pdf = ClassPapers.write(
                 plan,
                 KitSupplies.of(run, Takes.of(run), new Takes(Map.of(), Map.of()), Map.of()),

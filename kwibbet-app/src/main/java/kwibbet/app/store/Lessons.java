@@ -1,0 +1,138 @@
+package kwibbet.app.store;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import kwibbet.lesson.Classroom;
+import kwibbet.lesson.Classroom.Step;
+import kwibbet.lesson.Happening;
+import kwibbet.lesson.Lesson;
+import kwibbet.making.Timing;
+
+/** Classes while they are taught: what is told of them is kept before it is shown, on whatever device it was told. */
+@Service
+public class Lessons {
+
+    private final LessonBook book;
+    private final Kits kits;
+    private final Inventory inventory;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    Lessons(LessonBook book, Kits kits, Inventory inventory, TransactionTemplate transaction, Clock clock) {
+        this.book = book;
+        this.kits = kits;
+        this.inventory = inventory;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    private <T> T read(Supplier<T> work) {
+        return Objects.requireNonNull(transaction.execute(status -> work.get()));
+    }
+
+    /** How far a class is. */
+    public Lesson lesson(String kit) {
+        return Lesson.of(read(() -> book.told(kit)));
+    }
+
+    /**
+     * A class as it is now; nothing where nothing is left to learners, a tool they need is missing, or all its cards are off the shelf.
+     *
+     * @param kept the class
+     */
+    public Optional<Classroom> classroom(KeptKit kept) {
+        return classroom(kept, lesson(kept.id()));
+    }
+
+    private Optional<Classroom> classroom(KeptKit kept, Lesson lesson) {
+        return kits.planned(kept.kit()).flatMap(planned -> planned.fit()
+                .flatMap(fit -> Classroom.of(planned.plan(), fit, lesson, clock.instant())));
+    }
+
+    /** Changes with everything that is told of a class, and with every minute while it goes on. */
+    public String mark(KeptKit kept) {
+        Lesson lesson = lesson(kept.id());
+        long minute = lesson.isGoingOn() ? clock.instant().getEpochSecond() / 60 : 0;
+        return kept.version() + "-" + read(() -> book.mark(kept.id())) + "-" + minute;
+    }
+
+    /**
+     * Something is told of a class.
+     *
+     * @param key names it: the same is told once
+     * @param kit the class
+     * @param what what is told, at that moment
+     * @return false where it was told before
+     */
+    public boolean tell(String key, String kit, Function<Instant, Happening> what) {
+        return inventory.replaced(() -> {
+            boolean isNew = !book.has(key);
+            if (isNew) {
+                book.add(key, kit, what.apply(clock.instant()));
+            }
+            return isNew;
+        });
+    }
+
+    /** The class begins; what was told of it before is over, and teaches nothing. */
+    public void begin(String key, String kit) {
+        inventory.replaced(() -> {
+            if (!book.has(key)) {
+                book.add(key, kit, new Happening.Begun(clock.instant()));
+                book.teach(kit, List.of());
+            }
+            return kit;
+        });
+    }
+
+    /**
+     * The same is told of all steps that are named.
+     *
+     * @param key names it all: it is told once
+     * @param kit the class
+     * @param steps the names of the steps
+     * @param what what is told of each
+     */
+    public void tell(String key, String kit, List<String> steps, BiFunction<String, Instant, Happening> what) {
+        steps.forEach(step -> tell(key + " " + step.hashCode(), kit, at -> what.apply(step, at)));
+    }
+
+    /** All tables that have not done a step yet have done it. */
+    public void doneByAll(String key, KeptKit kept, Step step) {
+        Lesson lesson = lesson(kept.id());
+        kept.kit().seated().stream()
+                .filter(table -> !lesson.doneBy(table.name()).containsKey(step.id()))
+                .forEach(table -> tell(
+                        key + " " + table.name().hashCode(),
+                        kept.id(),
+                        at -> new Happening.Done(table.name(), step.id(), at)));
+    }
+
+    /**
+     * The class is over.
+     *
+     * @param key names it
+     * @param kept the class
+     * @param teaches whether later classes are planned with its minutes
+     */
+    public void end(String key, KeptKit kept, boolean teaches) {
+        List<Timing> timings = teaches ? classroom(kept).map(Classroom::timings).orElse(List.of()) : List.of();
+        inventory.replaced(() -> {
+            if (!book.has(key)) {
+                book.add(key, kept.id(), new Happening.Ended(teaches, clock.instant()));
+                book.teach(kept.id(), timings);
+            }
+            return kept;
+        });
+    }
+}
