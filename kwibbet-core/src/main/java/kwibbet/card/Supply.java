@@ -12,6 +12,9 @@ import kwibbet.measure.MeasureSystem;
  */
 public record Supply(PieceId owner, String name, Amount amount) {
 
+    /** Millilitres in a cubic inch: 2.54 cubed, exactly. */
+    private static final double MILLILITRES = 16.387064;
+
     /** How much. */
     public sealed interface Amount {}
 
@@ -42,7 +45,18 @@ public record Supply(PieceId owner, String name, Amount amount) {
      *
      * @param cubicInches its volume
      */
-    public record OfVolume(double cubicInches) implements Amount {}
+    public record OfVolume(double cubicInches) implements Amount {
+
+        /** Of so many cubic inches, or millilitres. */
+        public static OfVolume of(double amount, MeasureSystem system) {
+            return new OfVolume(system == MeasureSystem.INCH ? amount : amount / MILLILITRES);
+        }
+
+        /** How many cubic inches, or millilitres, it is. */
+        public double in(MeasureSystem system) {
+            return system == MeasureSystem.INCH ? cubicInches : cubicInches * MILLILITRES;
+        }
+    }
 
     /** A stretch of tape, called as its height is said in {@code system}. */
     public static Supply tape(PieceId owner, Tape tape, Length length, MeasureSystem system) {

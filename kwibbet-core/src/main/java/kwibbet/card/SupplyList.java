@@ -18,6 +18,9 @@ import kwibbet.wording.Phrase;
  */
 public record SupplyList(String name, Supply.Amount total) {
 
+    /** Volumes that differ by less, in shares, are the same. */
+    private static final double ALIKE = 1e-9;
+
     /** The supplies of a card, in the order they are first needed. */
     public static List<SupplyList> of(Card card) {
         return of(List.of(new RunLine(card, Copies.ONE)));
@@ -30,7 +33,8 @@ public record SupplyList(String name, Supply.Amount total) {
                 .toList();
     }
 
-    private static List<SupplyList> of(List<RunLine> lines) {
+    /** What all cards of some lines use up besides paper, each thing once. */
+    public static List<SupplyList> of(List<RunLine> lines) {
         Map<String, Supply.Amount> totals = new LinkedHashMap<>();
         for (RunLine line : lines) {
             line.card()
@@ -73,6 +77,46 @@ public record SupplyList(String name, Supply.Amount total) {
         return one;
     }
 
+    /** Whether another is the same thing, in whatever amount; a tape is itself whatever its height is said in. */
+    public boolean isLike(SupplyList other) {
+        if (total instanceof Supply.OfTape one && other.total instanceof Supply.OfTape another) {
+            return one.tape().equals(another.tape());
+        }
+        return total.getClass().equals(other.total.getClass()) && name.equals(other.name);
+    }
+
+    /**
+     * How many packs of it that is; the last one need not be used up.
+     *
+     * @param pack the same thing, as much as is in a pack; more than nothing
+     */
+    public long packs(SupplyList pack) {
+        if (total instanceof Supply.OfVolume volume) {
+            return (long) Math.ceil(volume.cubicInches() / ((Supply.OfVolume) pack.total).cubicInches() - ALIKE);
+        }
+        if (total instanceof Supply.OfCount count) {
+            long each = ((Supply.OfCount) pack.total).count();
+            return (count.count() + each - 1) / each;
+        }
+        Length length = length(total);
+        return length.isZero() ? 0 : length.minus(Length.TICK).dividedBy(length(pack.total)) + 1;
+    }
+
+    /** How many packs of it that is, in shares of one. */
+    public double share(SupplyList pack) {
+        if (total instanceof Supply.OfVolume volume) {
+            return volume.cubicInches() / ((Supply.OfVolume) pack.total).cubicInches();
+        }
+        if (total instanceof Supply.OfCount count) {
+            return (double) count.count() / ((Supply.OfCount) pack.total).count();
+        }
+        return length(total).ratioTo(length(pack.total));
+    }
+
+    private static Length length(Supply.Amount amount) {
+        return amount instanceof Supply.OfTape tape ? tape.length() : ((Supply.OfLength) amount).length();
+    }
+
     /** The next whole inch or centimetre up, since a roll is cut generously. */
     public static Length generously(Length length, MeasureSystem system) {
         Length unit = system == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(10);
@@ -96,10 +140,10 @@ public record SupplyList(String name, Supply.Amount total) {
         if (total instanceof Supply.OfCount count) {
             return writer.words(String.valueOf(count.count())).end();
         }
-        double inches = ((Supply.OfVolume) total).cubicInches();
+        double amount = ((Supply.OfVolume) total).in(system);
         String volume = system == MeasureSystem.INCH
-                ? String.format(Locale.ROOT, "%.2f cu in", inches)
-                : String.format(Locale.ROOT, "%.1f ml", inches * Math.pow(2.54, 3));
+                ? String.format(Locale.ROOT, "%.2f cu in", amount)
+                : String.format(Locale.ROOT, "%.1f ml", amount);
         return writer.words(volume).end();
     }
 }

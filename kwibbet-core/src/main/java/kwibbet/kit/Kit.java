@@ -13,14 +13,14 @@ import kwibbet.wording.Names;
  * Bags of the same cards.
  *
  * @param name what the maker calls it
- * @param lines which cards are in a bag
+ * @param contents what is in a bag
  * @param count how many bags
  * @param sharing who does what
  * @param meeting when and where learners make them; nothing of a kit that is sold
  * @param pricing how its price is made
  */
 public record Kit(
-        String name, List<Line> lines, Bags count, Sharing sharing, Optional<Meeting> meeting, Pricing pricing) {
+        String name, Contents contents, Bags count, Sharing sharing, Optional<Meeting> meeting, Pricing pricing) {
 
     /** A kit has at most so many bags. */
     public static final int MOST_BAGS = 5_000;
@@ -46,15 +46,51 @@ public record Kit(
      */
     public record Bags(int wanted, int spares) {}
 
-    /** Copies the list. */
-    public Kit {
-        lines = List.copyOf(lines);
+    /** What goes with the cards, and a line that is still empty. */
+    public List<Extra> extrasAndOneMore() {
+        List<Extra> lines = new ArrayList<>(extras());
+        lines.add(new Extra("", 1, Extra.Pack.ONE));
+        return lines;
+    }
+
+    /**
+     * What is in a bag.
+     *
+     * @param lines which cards
+     * @param extras what goes with them
+     */
+    public record Contents(List<Line> lines, List<Extra> extras) {
+        /** Copies the lists. */
+        public Contents {
+            lines = List.copyOf(lines);
+            extras = List.copyOf(extras);
+        }
+
+        /** Cards alone. */
+        public static Contents of(List<Line> lines) {
+            return new Contents(lines, List.of());
+        }
+    }
+
+    /** Which cards are in a bag. */
+    public List<Line> lines() {
+        return contents.lines();
+    }
+
+    /** What goes with them. */
+    public List<Extra> extras() {
+        return contents.extras();
     }
 
     /** What a new one begins with: a class in a fortnight. */
     public static Kit begun(LocalDate today) {
         return new Kit(
-                "", List.of(), new Bags(USUAL_BAGS, 1), Sharing.NONE, Optional.of(Meeting.begun(today)), Pricing.NONE);
+                "",
+                Contents.of(List.of()),
+                new Bags(USUAL_BAGS, 1),
+                Sharing.NONE,
+                Optional.of(Meeting.begun(today)),
+                Pricing.NONE);
     }
 
     /** Why it cannot be, each reason at the entry it belongs to; empty where it can. */
@@ -63,10 +99,10 @@ public record Kit(
         if (!Names.isOne(name)) {
             refusals.add(new Refusal("name", "Give it a name of 1 to " + Names.LONGEST + " letters."));
         }
-        if (lines.isEmpty()) {
+        if (lines().isEmpty()) {
             refusals.add(new Refusal("card", "Choose at least one card."));
         }
-        if (lines.size() > MOST_EACH) {
+        if (lines().size() > MOST_EACH) {
             refusals.add(new Refusal("card", "A bag holds up to " + MOST_EACH + " different cards."));
         }
         if (bags() < 1 || bags() > MOST_BAGS) {
@@ -76,7 +112,7 @@ public record Kit(
         if (spares() < 0 || spares() > MOST_BAGS) {
             refusals.add(new Refusal("spares", "Spare bags can be 0 to " + MOST_BAGS + "."));
         }
-        for (Line line : lines) {
+        for (Line line : lines()) {
             if (line.each() < 1 || line.each() > MOST_EACH) {
                 refusals.add(new Refusal("each-" + line.card(), "1 to " + MOST_EACH + " of a card are in a bag."));
             } else {
@@ -85,12 +121,33 @@ public record Kit(
                         .ifPresent(reason -> refusals.add(new Refusal("bags", reason.message())));
             }
         }
+        refusals.addAll(refusals(extras()));
         meeting.ifPresent(each -> refusals.addAll(refusals(each)));
         if (pricing.rate() < 0 || pricing.rate() > Pricing.MOST_RATE) {
             refusals.add(new Refusal("rate", "An hour costs 0 to " + Pricing.MOST_RATE / 100 + "."));
         }
         if (pricing.margin() < 0 || pricing.margin() > Pricing.MOST_MARGIN) {
             refusals.add(new Refusal("margin", "The margin is 0 to " + Pricing.MOST_MARGIN + " % of the price."));
+        }
+        return refusals;
+    }
+
+    private static List<Refusal> refusals(List<Extra> extras) {
+        List<Refusal> refusals = new ArrayList<>();
+        if (extras.size() > Extra.MOST) {
+            refusals.add(new Refusal("extras", "Up to " + Extra.MOST + " other things are in a bag."));
+        }
+        for (int at = 0; at < extras.size(); at++) {
+            Extra extra = extras.get(at);
+            if (!Names.isOne(extra.name())) {
+                refusals.add(new Refusal("extra-name-" + at, "Give it a name of 1 to " + Names.LONGEST + " letters."));
+            }
+            if (extra.each() < 1 || extra.each() > MOST_BAGS) {
+                refusals.add(new Refusal("extra-each-" + at, "1 to " + MOST_BAGS + " are in a bag."));
+            }
+            if (extra.pack().size() < 1 || extra.pack().size() > Extra.Pack.LARGEST) {
+                refusals.add(new Refusal("extra-pack-" + at, "A pack holds 1 to " + Extra.Pack.LARGEST + "."));
+            }
         }
         return refusals;
     }
@@ -152,17 +209,17 @@ public record Kit(
 
     /** The same with only some of its cards. */
     public Kit with(List<Line> others) {
-        return new Kit(name, others, count, sharing, meeting, pricing);
+        return new Kit(name, new Contents(others, extras()), count, sharing, meeting, pricing);
     }
 
     /** The same at another price. */
     public Kit with(Pricing other) {
-        return new Kit(name, lines, count, sharing, meeting, other);
+        return new Kit(name, contents, count, sharing, meeting, other);
     }
 
     /** The same for so many. */
     public Kit withBags(int wanted) {
-        return new Kit(name, lines, new Bags(wanted, spares()), sharing, meeting, pricing);
+        return new Kit(name, contents, new Bags(wanted, spares()), sharing, meeting, pricing);
     }
 
     /** How many of a card are made for it. */
@@ -182,11 +239,11 @@ public record Kit(
 
     /** The same, other steps being done by others. */
     public Kit with(Sharing other) {
-        return new Kit(name, lines, count, other, meeting, pricing);
+        return new Kit(name, contents, count, other, meeting, pricing);
     }
 
     /** The same with one more of a tool in the room. */
     public Kit withOneMore(SharedTool tool) {
-        return new Kit(name, lines, count, sharing, meeting.map(each -> each.withOneMore(tool)), pricing);
+        return new Kit(name, contents, count, sharing, meeting.map(each -> each.withOneMore(tool)), pricing);
     }
 }

@@ -2,6 +2,7 @@ package kwibbet.kit;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.Optional;
 
 import kwibbet.bench.RunPlan;
@@ -14,9 +15,16 @@ import kwibbet.layout.PaperPlan;
  * @param sheets how many sheets are cut
  * @param paper what those cost; nothing where the price of one is not known
  * @param used what the share of them costs that becomes pieces
+ * @param goods what is used up besides paper
  * @param minutes how long the maker and their helper are busy before
  */
-public record KitCost(Kit kit, int sheets, Optional<Long> paper, Optional<BigDecimal> used, double minutes) {
+public record KitCost(
+        Kit kit, int sheets, Optional<Long> paper, Optional<BigDecimal> used, List<Good> goods, double minutes) {
+
+    /** Copies the list. */
+    public KitCost {
+        goods = List.copyOf(goods);
+    }
 
     private static final int PLACES = 4;
     private static final BigDecimal AN_HOUR = BigDecimal.valueOf(60);
@@ -25,13 +33,19 @@ public record KitCost(Kit kit, int sheets, Optional<Long> paper, Optional<BigDec
      * The cost of a kit.
      *
      * @param plan who does what, and the lists
+     * @param prices what costs something besides paper
      */
-    public static KitCost of(KitPlan plan) {
+    public static KitCost of(KitPlan plan, PriceList prices) {
         RunPlan run = plan.run();
         Optional<BigDecimal> used = run.cents()
                 .map(all -> run.sheets().papers().stream().map(KitCost::used).reduce(BigDecimal.ZERO, BigDecimal::add));
         return new KitCost(
-                plan.kit(), run.sheets().sheets(), run.cents(), used, plan.before(Who.MAKER) + plan.before(Who.HELPER));
+                plan.kit(),
+                run.sheets().sheets(),
+                run.cents(),
+                used,
+                Good.of(run.lines(), prices),
+                plan.before(Who.MAKER) + plan.before(Who.HELPER));
     }
 
     private static BigDecimal used(PaperPlan paper) {
@@ -46,14 +60,43 @@ public record KitCost(Kit kit, int sheets, Optional<Long> paper, Optional<BigDec
                 .divide(AN_HOUR, PLACES, RoundingMode.HALF_UP);
     }
 
+    private boolean countsWhole() {
+        return kit.pricing().paper() == Pricing.Counted.SHEETS;
+    }
+
     /** What counts of the paper. */
     public Optional<BigDecimal> counted() {
-        return kit.pricing().paper() == Pricing.Counted.SHEETS ? paper.map(BigDecimal::valueOf) : used;
+        return countsWhole() ? paper.map(BigDecimal::valueOf) : used;
+    }
+
+    /** What counts of tape, findings, cord and filler, of those whose price is known. */
+    public BigDecimal ofGoods() {
+        return goods.stream()
+                .map(each -> countsWhole() ? each.whole() : each.used())
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
+    /** Those whose price is not known. */
+    public List<Good> unpriced() {
+        return goods.stream().filter(each -> each.sold().isEmpty()).toList();
+    }
+
+    /** What counts of what else goes into the bags. */
+    public BigDecimal ofExtras() {
+        int bags = kit.bags() + kit.spares();
+        return kit.extras().stream()
+                .map(extra -> countsWhole()
+                        ? BigDecimal.valueOf(extra.purchase(bags).cost())
+                        : BigDecimal.valueOf((long) extra.each()
+                                        * bags
+                                        * extra.pack().cents())
+                                .divide(BigDecimal.valueOf(extra.pack().size()), PLACES, RoundingMode.HALF_UP))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
     /** What all of it costs. */
     public Optional<BigDecimal> all() {
-        return counted().map(each -> each.add(work()));
+        return counted().map(each -> each.add(ofGoods()).add(ofExtras()).add(work()));
     }
 
     /** What a bag costs that is wanted; spare ones are paid for by these. */

@@ -26,14 +26,16 @@ import kwibbet.wording.Phrase;
  * @param papers the sheets of each size that is cut
  * @param tapes the tapes
  * @param others what else is used up by all bags; how much there is of it is not kept
+ * @param extras what else goes into the bags
  */
-public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<SupplyList> others) {
+public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> others, List<Bought> extras) {
 
     /** Copies the lists. */
     public KitSupplies {
         papers = List.copyOf(papers);
         tapes = List.copyOf(tapes);
         others = List.copyOf(others);
+        extras = List.copyOf(extras);
     }
 
     /** Whether something of what is kept is missing. */
@@ -105,6 +107,14 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<SupplyLis
     public record Sheets(Paper paper, Purchase purchase) {}
 
     /**
+     * What goes into the bags besides cards.
+     *
+     * @param extra what it is
+     * @param purchase how many are needed, and how many packs that is
+     */
+    public record Bought(Extra extra, Purchase purchase) {}
+
+    /**
      * A tape.
      *
      * @param tape which
@@ -129,14 +139,28 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<SupplyLis
     }
 
     /**
+     * What there is in the studio.
+     *
+     * @param tapes how much of the tapes that are kept
+     * @param prices how things are sold
+     */
+    public record Store(Map<Tape, Length> tapes, PriceList prices) {
+        /** Copies the tapes. */
+        public Store {
+            tapes = Map.copyOf(tapes);
+        }
+    }
+
+    /**
      * What a kit takes.
      *
+     * @param kit the kit
      * @param run its lists
      * @param takes what it still takes of papers and tapes: all of it, or what is not cut and made
      * @param reserved what other kits still take
-     * @param onHand how much there is of the tapes that are kept
+     * @param store how much there is of the tapes that are kept, and how things are sold
      */
-    public static KitSupplies of(RunPlan run, Takes takes, Takes reserved, Map<Tape, Length> onHand) {
+    public static KitSupplies of(Kit kit, RunPlan run, Takes takes, Takes reserved, Store store) {
         List<Sheets> papers = new ArrayList<>();
         takes.papers().forEach((id, need) -> run.shelf()
                 .find(id)
@@ -154,9 +178,15 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<SupplyLis
                     use.tape(),
                     takes.tapes().getOrDefault(use.tape(), Length.ZERO),
                     reserved.tapes().getOrDefault(use.tape(), Length.ZERO),
-                    Optional.ofNullable(onHand.get(use.tape()))));
+                    Optional.ofNullable(store.tapes().get(use.tape()))));
         }
         papers.sort((one, other) -> one.paper().name().compareTo(other.paper().name()));
-        return new KitSupplies(papers, tapes, SupplyList.besidesTape(run.lines()));
+        List<Good> others = SupplyList.besidesTape(run.lines()).stream()
+                .map(need -> new Good(need, store.prices().of(need)))
+                .toList();
+        List<Bought> extras = kit.extras().stream()
+                .map(each -> new Bought(each, each.purchase(kit.bags() + kit.spares())))
+                .toList();
+        return new KitSupplies(papers, tapes, others, extras);
     }
 }

@@ -6,7 +6,7 @@ import java.math.RoundingMode;
 /**
  * How a price is made.
  *
- * @param paper which paper counts
+ * @param paper what counts of paper and of what is sold in packs
  * @param rate what an hour of the maker's work costs, in hundredths
  * @param margin how much of the price is left when paper and work are paid, in percent; 0 to 99
  * @param rounding to what the price is rounded up
@@ -24,10 +24,10 @@ public record Pricing(Counted paper, int rate, int margin, Rounding rounding) {
 
     private static final BigDecimal WHOLE = BigDecimal.valueOf(100);
 
-    /** Which paper counts. */
+    /** What counts of sheets that are cut and of packs that are begun. */
     public enum Counted {
-        SHEETS("all sheets that are cut"),
-        PIECES("what of them is used");
+        SHEETS("whole sheets and packs"),
+        PIECES("what of them is used up");
 
         private final String words;
 

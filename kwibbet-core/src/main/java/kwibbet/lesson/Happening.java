@@ -58,6 +58,13 @@ public sealed interface Happening {
     record PutBack(String step, Instant at) implements Happening {}
 
     /**
+     * The class is not over, after all.
+     *
+     * @param at when
+     */
+    record WentOn(Instant at) implements Happening {}
+
+    /**
      * The class is over.
      *
      * @param teaches whether later classes are planned with its minutes

@@ -62,6 +62,9 @@ public record Lesson(
         if (told instanceof Happening.Ended end) {
             return new Lesson(begun, Optional.of(end.at()), shown, done, leftOut);
         }
+        if (told instanceof Happening.WentOn) {
+            return new Lesson(begun, Optional.empty(), shown, done, leftOut);
+        }
         Set<String> without = new HashSet<>(leftOut);
         if (told instanceof Happening.LeftOut out) {
             without.add(out.step());

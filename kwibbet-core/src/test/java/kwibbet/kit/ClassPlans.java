@@ -39,7 +39,13 @@ public final class ClassPlans {
 
     /** A class without spare bags. */
     public static Kit kit(int bags, Sharing sharing, Meeting meeting, Kit.Line... lines) {
-        return new Kit("Evening", List.of(lines), new Kit.Bags(bags, 0), sharing, Optional.of(meeting), Pricing.NONE);
+        return new Kit(
+                "Evening",
+                Kit.Contents.of(List.of(lines)),
+                new Kit.Bags(bags, 0),
+                sharing,
+                Optional.of(meeting),
+                Pricing.NONE);
     }
 
     /** Who does what of a kit of those cards. */

@@ -227,7 +227,13 @@ class KitPlanTest {
         assertThat(kit(-3, Sharing.NONE, none, new Kit.Line("a", 0)).refusals())
                 .extracting(Refusal::field)
                 .containsExactly("bags", "each-a", "minutes", "press");
-        assertThat(new Kit(" ", List.of(), new Kit.Bags(5001, -1), Sharing.NONE, Optional.empty(), Pricing.NONE)
+        assertThat(new Kit(
+                                " ",
+                                Kit.Contents.of(List.of()),
+                                new Kit.Bags(5001, -1),
+                                Sharing.NONE,
+                                Optional.empty(),
+                                Pricing.NONE)
                         .refusals())
                 .extracting(Refusal::message)
                 .containsExactly(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import kwibbet.kit.Extra;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
@@ -80,7 +81,12 @@ final class DemoKits {
                                 .orElseThrow(() -> new IllegalStateException("the demo has no card " + each)),
                         1))
                 .toList();
+        List<Extra> extras = meeting.isPresent()
+                ? List.of()
+                : List.of(
+                        new Extra("envelope, kraft", names.length, new Extra.Pack(25, 450)),
+                        new Extra("clear bag", 1, new Extra.Pack(50, 620)));
         Pricing price = new Pricing(Pricing.Counted.SHEETS, HOUR, THIRD, Pricing.Rounding.HALF);
-        return new Kit(name, lines, new Kit.Bags(bags, spares), sharing, meeting, price);
+        return new Kit(name, new Kit.Contents(lines, extras), new Kit.Bags(bags, spares), sharing, meeting, price);
     }
 }

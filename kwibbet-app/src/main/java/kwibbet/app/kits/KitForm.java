@@ -3,6 +3,7 @@ package kwibbet.app.kits;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.function.Function;
 
 import kwibbet.app.web.Entries;
+import kwibbet.kit.Extra;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
@@ -43,13 +45,30 @@ final class KitForm {
                 : Optional.empty();
         Kit kit = new Kit(
                 entries.words("name"),
-                lines,
+                new Kit.Contents(lines, entries.has("extra-name-0") ? extras(entries) : before.extras()),
                 new Kit.Bags(entries.wholeNumber("bags"), entries.has("spares") ? entries.wholeNumber("spares") : 0),
                 before.sharing(),
                 meeting,
                 before.pricing());
         entries.refuse(kit.refusals());
         return kit;
+    }
+
+    /** What goes with the cards, row after row; a row without a name is none. */
+    private static List<Extra> extras(Entries entries) {
+        List<Extra> extras = new ArrayList<>();
+        for (int row = 0; row <= Extra.MOST && entries.has("extra-name-" + row); row++) {
+            String name = entries.words("extra-name-" + row);
+            if (!name.isEmpty()) {
+                extras.add(new Extra(
+                        name,
+                        number(entries, "extra-each-" + row, 1),
+                        new Extra.Pack(
+                                number(entries, "extra-pack-" + row, 1),
+                                entries.has("extra-price-" + row) ? entries.cents("extra-price-" + row) : 0)));
+            }
+        }
+        return extras;
     }
 
     /** A kit has become a class. */

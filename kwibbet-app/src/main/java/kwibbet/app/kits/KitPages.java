@@ -171,7 +171,7 @@ class KitPages {
     private void planned(Kits.Planned planned, Model model) {
         KitPlan plan = planned.plan();
         model.addAttribute("plan", plan);
-        model.addAttribute("cost", planned.cost());
+        model.addAttribute("cost", kits.cost(planned));
         model.addAttribute(
                 "stations",
                 plan.shares().stream()
@@ -236,7 +236,7 @@ class KitPages {
         Kit kit = kept.kit();
         List<KitCost> beside = new ArrayList<>();
         for (int bags = Math.max(1, kit.bags() - 1); bags <= Math.min(Kit.MOST_BAGS, kit.bags() + 1); bags++) {
-            kits.planned(kit.withBags(bags)).map(Kits.Planned::cost).ifPresent(beside::add);
+            kits.planned(kit.withBags(bags)).map(kits::cost).ifPresent(beside::add);
         }
         model.addAttribute("kit", kit);
         model.addAttribute("beside", beside);

@@ -179,6 +179,18 @@ class LessonController {
         return answer(id, isPart, model);
     }
 
+    /** The class is not over after all. */
+    @PostMapping("/go-on")
+    String goOn(
+            @PathVariable String id,
+            @RequestParam String key,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
+            Model model) {
+        Kits.meeting(kits.get(id));
+        lessons.goOn(key, id);
+        return answer(id, isPart, model);
+    }
+
     @ExceptionHandler(NoSuchKitException.class)
     String none() {
         return "redirect:/classes";

@@ -20,6 +20,7 @@ import kwibbet.kit.Kit;
 import kwibbet.kit.KitCost;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
+import kwibbet.kit.KitSupplies.Store;
 import kwibbet.kit.KitSupplies.Takes;
 import kwibbet.kit.Meeting;
 import kwibbet.kit.Paces;
@@ -40,6 +41,7 @@ public class Kits {
     private final Bench bench;
     private final Stockroom stockroom;
     private final LessonBook lessons;
+    private final Prices prices;
     private final TransactionTemplate transaction;
     /** What follows from a kit is worked out once. */
     private final Map<Asked, Planned> known = Collections.synchronizedMap(new Workshop.Recent<>());
@@ -51,6 +53,7 @@ public class Kits {
             Bench bench,
             Stockroom stockroom,
             LessonBook lessons,
+            Prices prices,
             TransactionTemplate transaction) {
         this.book = book;
         this.runs = runs;
@@ -58,6 +61,7 @@ public class Kits {
         this.bench = bench;
         this.stockroom = stockroom;
         this.lessons = lessons;
+        this.prices = prices;
         this.transaction = transaction;
     }
 
@@ -182,11 +186,11 @@ public class Kits {
      * @param plan who does what, and the lists of its cards
      * @param fit how its room goes; nothing where nothing happens in a room
      */
-    public record Planned(KitPlan plan, Optional<Fit> fit) {
-        /** What it costs. */
-        public KitCost cost() {
-            return KitCost.of(plan);
-        }
+    public record Planned(KitPlan plan, Optional<Fit> fit) {}
+
+    /** What a kit costs. */
+    public KitCost cost(Planned planned) {
+        return KitCost.of(planned.plan(), prices.all());
     }
 
     private record Asked(Kit kit, List<Card> cards, RunPlan run, Paces paces) {
@@ -224,7 +228,7 @@ public class Kits {
             Map<Tape, Length> onHand =
                     stockroom.tapes().stream().collect(Collectors.toMap(TapeOnHand::tape, TapeOnHand::onHand));
             Takes takes = stillTakes(kept).orElseGet(() -> Takes.of(run));
-            return KitSupplies.of(run, takes, reserved, onHand);
+            return KitSupplies.of(present(kept.kit()), run, takes, reserved, new Store(onHand, prices.all()));
         });
     }
 

@@ -33,6 +33,7 @@ class LessonBook {
         NOT_DONE,
         LEFT_OUT,
         PUT_BACK,
+        WENT_ON,
         ENDED
     }
 
@@ -53,6 +54,9 @@ class LessonBook {
             if (told instanceof Happening.PutBack back) {
                 return new Row(Kind.PUT_BACK, "", back.step(), false);
             }
+            if (told instanceof Happening.WentOn) {
+                return new Row(Kind.WENT_ON, "", "", false);
+            }
             return told instanceof Happening.Ended ended
                     ? new Row(Kind.ENDED, "", "", ended.teaches())
                     : new Row(Kind.BEGUN, "", "", false);
@@ -70,6 +74,7 @@ class LessonBook {
             case NOT_DONE -> new Happening.NotDone(seat, step, at);
             case LEFT_OUT -> new Happening.LeftOut(step, at);
             case PUT_BACK -> new Happening.PutBack(step, at);
+            case WENT_ON -> new Happening.WentOn(at);
             case ENDED -> new Happening.Ended(row.getBoolean("teaches"), at);
         };
     }

@@ -86,10 +86,19 @@ public class Lessons {
 
     /** The class begins; what was told of it before is over, and teaches nothing. */
     public void begin(String key, String kit) {
+        tellAndTeach(key, kit, Happening.Begun::new, List.of());
+    }
+
+    /** The class is not over after all, and teaches nothing yet. */
+    public void goOn(String key, String kit) {
+        tellAndTeach(key, kit, Happening.WentOn::new, List.of());
+    }
+
+    private void tellAndTeach(String key, String kit, Function<Instant, Happening> what, List<Timing> timings) {
         inventory.replaced(() -> {
             if (!book.has(key)) {
-                book.add(key, kit, new Happening.Begun(clock.instant()));
-                book.teach(kit, List.of());
+                book.add(key, kit, what.apply(clock.instant()));
+                book.teach(kit, timings);
             }
             return kit;
         });
@@ -127,12 +136,6 @@ public class Lessons {
      */
     public void end(String key, KeptKit kept, boolean teaches) {
         List<Timing> timings = teaches ? classroom(kept).map(Classroom::timings).orElse(List.of()) : List.of();
-        inventory.replaced(() -> {
-            if (!book.has(key)) {
-                book.add(key, kept.id(), new Happening.Ended(teaches, clock.instant()));
-                book.teach(kept.id(), timings);
-            }
-            return kept;
-        });
+        tellAndTeach(key, kept.id(), at -> new Happening.Ended(teaches, at), timings);
     }
 }

@@ -109,6 +109,32 @@ class KitViewTest {
         page.locator(".beside summary").click();
         assertThat(page.locator("#beside tbody tr")).hasCount(3);
         assertThat(page.locator("#mail")).containsText("from a square of", soon());
+        String before = page.locator("#cost").textContent();
+        page.locator("#unpriced a").click();
+        for (int line = 0; page.locator("#pack-" + line).count() > 0; line++) {
+            page.locator("#pack-" + line).fill("360");
+            page.locator("#price-" + line).fill("2.50");
+        }
+        page.locator("#pack-0").fill("nought");
+        page.locator("#keep-prices").click();
+        assertThat(page.locator("main")).containsText("“nought” is not a length");
+        page.locator("#pack-0").fill("30 yd");
+        page.locator("#keep-prices").click();
+        assertThat(page.locator("#pack-0")).hasValue("1080");
+        page.navigate(at("/classes"));
+        open(page, "Gears by night");
+        assertThat(page.locator("#unpriced")).hasCount(0);
+        assertThat(page.locator("#cost").textContent()).isNotEqualTo(before);
+        page.locator(".kit-details summary").click();
+        page.locator("#kit-extra-name-0").fill("envelope");
+        page.locator("#kit-extra-each-0").fill("0");
+        page.locator("#change-kit").click();
+        assertThat(page.locator("main")).containsText("1 to 5000 are in a bag.");
+        page.locator("#kit-extra-each-0").fill("2");
+        page.locator("#kit-extra-pack-0").fill("25");
+        page.locator("#change-kit").click();
+        assertThat(page.locator("#bag-extras")).containsText("2 × envelope");
+        assertThat(page.locator("#buy")).containsText("1 pack of 25");
         page.locator("#to-run").click();
         assertThat(page.locator("#of-kit")).containsText("It is cut for Gears by night");
         assertThat(page.locator(".open-run")).hasCount(0);
@@ -176,6 +202,9 @@ class KitViewTest {
         lead.locator("#end-lesson").click();
         assertThat(lead.locator(".lesson-over h2")).containsText("Over after");
         assertThat(screen.locator("h2")).hasText("Thank you for coming");
+        lead.locator("#go-on").click();
+        assertThat(screen.locator(".set")).hasText("1");
+        assertThat(lead.locator("#seat-done-0")).hasText("2 done");
         lead.context().close();
         screen.context().close();
     }

@@ -62,6 +62,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
     Lessons.class,
     Runs.class,
     PlanBook.class,
+    Prices.class,
     Workshop.class
 })
 @Transactional(propagation = Propagation.NOT_SUPPORTED)
@@ -95,6 +96,7 @@ class KitsTest {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
         inventory.replaced(() -> {
             List.of(
+                            "goods_price",
                             "lesson_told",
                             "learner_timing",
                             "kit",
@@ -121,7 +123,7 @@ class KitsTest {
                 120);
         return new Kit(
                 "Evening",
-                List.of(new Kit.Line(card.id(), 1)),
+                Kit.Contents.of(List.of(new Kit.Line(card.id(), 1))),
                 new Kit.Bags(bags, 1),
                 Sharing.NONE,
                 Optional.of(meeting),

@@ -3,7 +3,7 @@ package kwibbet.formats.csv;
 import java.util.ArrayList;
 import java.util.List;
 
-import kwibbet.card.SupplyList;
+import kwibbet.kit.Good;
 import kwibbet.kit.KitSupplies;
 import kwibbet.kit.Purchase;
 import kwibbet.measure.MeasureSystem;
@@ -35,9 +35,16 @@ public final class SuppliesCsv {
                         each.reserved(),
                         each.onHand().map(Object::toString).orElse(""),
                         each.onHand().isPresent() ? each.missing() : "")));
-        for (SupplyList other : supplies.others()) {
-            lines.add(List.of(other.name(), other.amount(system).text(), "", "", ""));
+        for (Good other : supplies.others()) {
+            lines.add(List.of(other.need().name(), other.need().amount(system).text(), "", "", ""));
         }
+        supplies.extras()
+                .forEach(each -> lines.add(List.of(
+                        each.extra().name(),
+                        each.purchase().need(),
+                        "",
+                        "",
+                        each.purchase().missing())));
         return CsvList.write(TITLES, lines, line -> line);
     }
 }

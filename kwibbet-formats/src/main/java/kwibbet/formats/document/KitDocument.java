@@ -20,6 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 import kwibbet.formats.json.Misfit;
 import kwibbet.formats.json.Reading;
+import kwibbet.kit.Extra;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
@@ -55,6 +56,14 @@ public final class KitDocument {
                 .put("spares", kit.spares());
         ArrayNode lines = document.putArray("cards");
         kit.lines().forEach(line -> lines.addObject().put("card", line.card()).put("each", line.each()));
+        if (!kit.extras().isEmpty()) {
+            ArrayNode extras = document.putArray("extras");
+            kit.extras().forEach(each -> extras.addObject()
+                    .put("name", each.name())
+                    .put("each", each.each())
+                    .put("pack", each.pack().size())
+                    .put("price", each.pack().cents()));
+        }
         ObjectNode rules = document.putObject("rules");
         for (Station station : Station.values()) {
             Optional.ofNullable(kit.sharing().rules().get(station))
@@ -130,12 +139,25 @@ public final class KitDocument {
         Reading meeting = document.at("class");
         return new Kit(
                 document.at("name").text(),
-                lines,
+                new Kit.Contents(lines, extras(document.at("extras"))),
                 new Kit.Bags((int) document.at("bags").whole(1, Kit.MOST_BAGS), (int)
                         document.at("spares").whole(0, Kit.MOST_BAGS)),
                 sharing(document),
                 meeting.isMissing() ? Optional.empty() : Optional.of(meeting(meeting)),
                 pricing(document.at("price")));
+    }
+
+    /** Kits of earlier releases have none. */
+    private static List<Extra> extras(Reading at) {
+        return at.isMissing()
+                ? List.of()
+                : at.elements(Extra.MOST).stream()
+                        .map(each -> new Extra(
+                                each.at("name").text(),
+                                (int) each.at("each").whole(1, Kit.MOST_BAGS),
+                                new Extra.Pack((int) each.at("pack").whole(1, Extra.Pack.LARGEST), (int)
+                                        each.at("price").whole(0, Integer.MAX_VALUE))))
+                        .toList();
     }
 
     private static Pricing pricing(Reading at) {

@@ -12,7 +12,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import kwibbet.card.SupplyList;
 import kwibbet.formats.pdf.PageFlow.Captioned;
 import kwibbet.kit.Bag;
+import kwibbet.kit.Extra;
 import kwibbet.kit.Fit;
+import kwibbet.kit.Good;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitDay;
 import kwibbet.kit.KitPlan;
@@ -136,9 +138,20 @@ public final class ClassPapers {
                     columns,
                     false);
         }
-        for (SupplyList each : supplies.others()) {
+        for (Good each : supplies.others()) {
             flow.row(
-                    List.of(Phrase.of(each.name()), each.amount(system), Phrase.of("not kept"), Phrase.of("")),
+                    List.of(
+                            Phrase.of(each.need().name()),
+                            each.need().amount(system),
+                            Phrase.of("not kept"),
+                            Phrase.of("")),
+                    columns,
+                    false);
+        }
+        for (KitSupplies.Bought each : supplies.extras()) {
+            String need = each.purchase().need().toPlainString();
+            flow.row(
+                    List.of(Phrase.of(each.extra().name()), Phrase.of(need), Phrase.of("not kept"), Phrase.of("")),
                     columns,
                     false);
         }
@@ -162,6 +175,9 @@ public final class ClassPapers {
         }
         for (SupplyList each : bag.besides()) {
             flow.line("", each.words(system), SIZE);
+        }
+        for (Extra each : plan.kit().extras()) {
+            flow.line("", Phrase.of(each.name() + ": " + each.each()), SIZE);
         }
         flow.heading("Bags packed");
         int all = plan.kit().bags() + plan.kit().spares();

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import kwibbet.kit.Extra;
 import kwibbet.kit.Kit;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
@@ -36,7 +37,9 @@ class KitDocumentTest {
 
     private static final Kit EVENING = new Kit(
             "Evening",
-            List.of(new Kit.Line("one", 1), new Kit.Line("other", 3)),
+            new Kit.Contents(
+                    List.of(new Kit.Line("one", 1), new Kit.Line("other", 3)),
+                    List.of(new Extra("envelope", 2, new Extra.Pack(25, 480)))),
             new Kit.Bags(12, 2),
             new Sharing(
                     Map.of(Station.PRESS, Who.MAKER, Station.FOLDING, Who.HELPER),
@@ -53,7 +56,7 @@ class KitDocumentTest {
         Meeting nowhere = new Meeting(MEETING.slot(), Venue.of("", Map.of()), LearnerPace.USUAL, 1);
         Kit kit = new Kit(
                 "Box",
-                List.of(new Kit.Line("one", 1)),
+                Kit.Contents.of(List.of(new Kit.Line("one", 1))),
                 new Kit.Bags(40, 0),
                 Sharing.NONE,
                 Optional.of(nowhere),
@@ -61,7 +64,7 @@ class KitDocumentTest {
         assertThat(KitDocument.read(KitDocument.write(kit)).orThrow()).isEqualTo(kit);
         Kit sold = new Kit(
                 "Box",
-                List.of(new Kit.Line("one", 1)),
+                Kit.Contents.of(List.of(new Kit.Line("one", 1))),
                 new Kit.Bags(40, 0),
                 Sharing.NONE,
                 Optional.empty(),

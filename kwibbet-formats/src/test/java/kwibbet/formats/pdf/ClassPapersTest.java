@@ -18,10 +18,12 @@ import kwibbet.formats.Samples;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
+import kwibbet.kit.KitSupplies.Store;
 import kwibbet.kit.KitSupplies.Takes;
 import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
 import kwibbet.kit.Paces;
+import kwibbet.kit.PriceList;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
@@ -45,7 +47,7 @@ class ClassPapersTest {
     private static String text(Optional<Meeting> meeting) throws IOException {
         Kit kit = new Kit(
                 "Evening",
-                List.of(new Kit.Line("a", 1)),
+                Kit.Contents.of(List.of(new Kit.Line("a", 1))),
                 new Kit.Bags(12, 2),
                 Sharing.NONE.with(Station.BOARD, Who.MAKER),
                 meeting,
@@ -54,7 +56,8 @@ class ClassPapersTest {
         KitPlan plan = KitPlan.of(kit, List.of(run.card()), run, Paces.UNKNOWN);
         byte[] pdf = ClassPapers.write(
                 plan,
-                KitSupplies.of(run, Takes.of(run), new Takes(Map.of(), Map.of()), Map.of()),
+                KitSupplies.of(
+                        kit, run, Takes.of(run), new Takes(Map.of(), Map.of()), new Store(Map.of(), PriceList.NONE)),
                 meeting.map(each -> "Saturday 20 March 2027").orElse(""),
                 Samples.shelf(),
                 MeasureSystem.INCH,
