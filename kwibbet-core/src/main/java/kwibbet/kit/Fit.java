@@ -1,5 +1,6 @@
 package kwibbet.kit;
 
+import java.time.LocalTime;
 import java.util.stream.Collectors;
 
 import kwibbet.room.Rooms;
@@ -44,6 +45,11 @@ public record Fit(Meeting meeting, Rooms rooms) {
 
     private long fromBeginning(double handsOn) {
         return Math.round(meeting.slot().opening() + handsOn);
+    }
+
+    /** What the clock shows when hands are busy for so many minutes. */
+    LocalTime clock(int handsOn) {
+        return meeting.slot().start().plusMinutes(meeting.slot().opening() + (long) handsOn);
     }
 
     /** How many of a hundred learners are done in time. */

@@ -1,5 +1,6 @@
 package kwibbet.kit;
 
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -195,6 +196,23 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
     /** How often a step is done for a bag. */
     public int each(Share share) {
         return kit.lines().get(share.line()).each();
+    }
+
+    /**
+     * When a step is done by plan.
+     *
+     * @param share the step
+     * @param half half of the learners are done with it by then
+     * @param nineInTen nine in ten are
+     */
+    public record Due(Share share, LocalTime half, LocalTime nineInTen) {}
+
+    /** When each step that is left to learners is done, on the clock of the class. */
+    public List<Due> timetable(Fit fit) {
+        return taught().stream()
+                .flatMap(share -> fit.rooms().stage(share.id()).stream()
+                        .map(stage -> new Due(share, fit.clock(stage.half()), fit.clock(stage.nineInTen()))))
+                .toList();
     }
 
     /** How many of the steps that are left to learners are planned with what learners took in earlier classes. */

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -27,12 +28,14 @@ import kwibbet.app.web.Entries;
 import kwibbet.card.Card;
 import kwibbet.drawing.Drawing;
 import kwibbet.formats.pdf.ClassPapers;
+import kwibbet.formats.pdf.Labels;
 import kwibbet.formats.pdf.PageFormat;
 import kwibbet.kit.Bag;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitCost;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
+import kwibbet.kit.LabelSheet;
 import kwibbet.kit.Meeting;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
@@ -211,6 +214,40 @@ class KitPages {
                         inventory.shelf(),
                         system(),
                         format)));
+    }
+
+    /** A label for each bag: what it is for, what is in it, and which of all it is. */
+    List<Labels.Label> labels(KeptKit kept) {
+        Kit kit = kept.kit();
+        Map<String, StoredDesign> all = stored();
+        List<String> cards = kit.lines().stream()
+                .flatMap(line -> Optional.ofNullable(all.get(line.card())).stream()
+                        .map(stored -> (line.each() > 1 ? line.each() + " × " : "")
+                                + stored.design().name()))
+                .toList();
+        String when = kit.meeting()
+                .map(meeting -> meeting.slot().day() + ", " + meeting.slot().start())
+                .orElse("");
+        int bags = kit.bags() + kit.spares();
+        return IntStream.rangeClosed(1, bags)
+                .mapToObj(number -> {
+                    List<String> lines = new ArrayList<>();
+                    lines.add(String.join(", ", cards));
+                    if (!when.isEmpty()) {
+                        lines.add(when);
+                    }
+                    lines.add("Bag " + number + " of " + bags);
+                    return new Labels.Label(kit.name(), lines);
+                })
+                .toList();
+    }
+
+    /** How labels lie on their sheets. */
+    void labels(KeptKit kept, LabelSheet sheet, Model model) {
+        head(kept, model);
+        model.addAttribute("sheet", sheet);
+        model.addAttribute("system", system());
+        model.addAttribute("formats", PageFormat.values());
     }
 
     /** How the cards of a kit are mailed. */

@@ -32,10 +32,12 @@ import kwibbet.app.web.Entries;
 import kwibbet.app.web.FileNames;
 import kwibbet.formats.calendar.KitCalendar;
 import kwibbet.formats.csv.SuppliesCsv;
+import kwibbet.formats.pdf.Labels;
 import kwibbet.formats.pdf.PageFormat;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitDay;
 import kwibbet.kit.KitPlan;
+import kwibbet.kit.LabelSheet;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
@@ -251,13 +253,65 @@ class KitsController {
     ResponseEntity<byte[]> papers(@PathVariable String id, @RequestParam PageFormat format) {
         KeptKit kept = kits.get(id);
         return pages.papers(kept, format)
-                .map(pdf -> ResponseEntity.ok()
-                        .header(
-                                HttpHeaders.CONTENT_DISPOSITION,
-                                "inline; filename=\"" + FileNames.of(kept.kit().name(), ".pdf") + "\"")
-                        .contentType(MediaType.APPLICATION_PDF)
-                        .body(pdf))
+                .map(pdf -> pdf(kept, pdf))
                 .orElse(ResponseEntity.notFound().build());
+    }
+
+    /**
+     * How labels for its bags lie on their sheets; once that is said and right, they are printed.
+     *
+     * @param print what is printed: labels or frames; nothing before that is said
+     */
+    @GetMapping("/{id}/labels")
+    String labels(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(defaultValue = "LETTER") PageFormat format,
+            @RequestParam Optional<String> print,
+            HttpServletRequest request,
+            Model model,
+            HttpServletResponse response) {
+        KeptKit kept = kits.get(id);
+        Entries entries = Entries.of(typed);
+        LabelSheet sheet = LabelForm.read(entries, format, pages.system());
+        if (entries.areGood() && print.isPresent()) {
+            return "redirect:/classes/" + id + "/labels.pdf?" + request.getQueryString();
+        }
+        if (!entries.areGood()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        pages.labels(kept, entries.areGood() ? sheet : LabelSheet.USUAL, model);
+        model.addAttribute("entries", entries);
+        model.addAttribute("format", format);
+        return "kits/labels";
+    }
+
+    /** Labels for its bags, or the frames that show where they would lie. */
+    @GetMapping("/{id}/labels.pdf")
+    ResponseEntity<byte[]> labels(
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(defaultValue = "LETTER") PageFormat format,
+            @RequestParam(defaultValue = "labels") String print) {
+        KeptKit kept = kits.get(id);
+        Entries entries = Entries.of(typed);
+        LabelSheet sheet = LabelForm.read(entries, format, pages.system());
+        return entries.areGood()
+                ? pdf(
+                        kept,
+                        print.equals("frames")
+                                ? Labels.frames(sheet, format)
+                                : Labels.write(sheet, pages.labels(kept), format))
+                : ResponseEntity.notFound().build();
+    }
+
+    private static ResponseEntity<byte[]> pdf(KeptKit kept, byte[] pdf) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "inline; filename=\"" + FileNames.of(kept.kit().name(), ".pdf") + "\"")
+                .contentType(MediaType.APPLICATION_PDF)
+                .body(pdf);
     }
 
     /** The class and the days before it, for a calendar. */

@@ -204,6 +204,27 @@ public final class ClassPapers {
                             + fit.get().meeting().slot().minutes() + " min."),
                     SIZE);
             flow.drawings(List.of(RoomPicture.of(plan, fit.get(), shelf)), ROOM);
+            timetable(plan.timetable(fit.get()));
+        }
+    }
+
+    /** When each step is done by plan, on the clock of the class. */
+    private void timetable(List<KitPlan.Due> timetable) throws IOException {
+        float[] columns = {0, 0.7f, 0.85f};
+        flow.heading("Timetable");
+        flow.row(List.of(Phrase.of("Step"), Phrase.of("half by"), Phrase.of("most by")), columns, true);
+        for (KitPlan.Due due : timetable) {
+            String card = plan.kit().lines().size() == 1
+                    ? ""
+                    : due.share().making().card().design().name() + ": ";
+            String step = card + due.share().told().sentence(system).text();
+            flow.row(
+                    List.of(
+                            Phrase.of(step),
+                            Phrase.of(due.half().toString()),
+                            Phrase.of(due.nineInTen().toString())),
+                    columns,
+                    false);
         }
     }
 

@@ -74,7 +74,7 @@ class ClassPapersTest {
         assertThat(text)
                 .contains("Saturday 20 March 2027", "Fri 19 Mar", "cut the sheets", "Lantern at the scoring board")
                 .contains("What it takes", "Night blue", "tape")
-                .contains("Base, scored", "Bags packed", "Nine in ten are done after", "Learners");
+                .contains("Base, scored", "Bags packed", "Nine in ten are done after", "Timetable", "14:", "Learners");
         String packed = text.substring(text.indexOf("Bags packed"), text.indexOf("The room"));
         assertThat(IntStream.rangeClosed(1, 14).mapToObj(String::valueOf))
                 .allMatch(number -> packed.matches("(?s).*\\b" + number + "\\b.*"));
