@@ -2,7 +2,6 @@ package kwibbet.mail;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.Pose;
@@ -22,7 +21,7 @@ import kwibbet.shape.Size;
  * @param enclosure the shut card
  * @param grams what its paper weighs
  * @param isLumpy whether it is much thicker in one place than in others
- * @param envelopes those that take it, the smallest first
+ * @param envelopes those that take it: those of the studio, then those that can be bought, of each the smallest first
  * @param square an envelope folded from a square, for a card no other takes
  */
 public record Mailing(Enclosure enclosure, double grams, boolean isLumpy, List<Envelope> envelopes, SquareFold square) {
@@ -41,8 +40,9 @@ public record Mailing(Enclosure enclosure, double grams, boolean isLumpy, List<E
      * @param card the card
      * @param folding how it closes
      * @param shelf the papers it is made of
+     * @param room what it is mailed with
      */
-    public static Optional<Mailing> of(Card card, CardFolding folding, PaperShelf shelf) {
+    public static Optional<Mailing> of(Card card, CardFolding folding, PaperShelf shelf, MailRoom room) {
         if (!(folding.folding() instanceof FlatFolding.Folds folds)) {
             return Optional.empty();
         }
@@ -53,12 +53,11 @@ public record Mailing(Enclosure enclosure, double grams, boolean isLumpy, List<E
                 enclosure,
                 Weight.ofPaper(card, shelf),
                 thick.minus(thickness.thinnest().thick()).isLongerThan(LUMP),
-                enclosure.envelopes(Stream.concat(Envelope.ISO_269.stream(), Envelope.IN_INCHES.stream())
-                        .toList()),
+                room.envelopes(enclosure),
                 SquareFold.of(enclosure)));
     }
 
-    /** The size of the envelope it goes in: the smallest that is bought, otherwise the folded one. */
+    /** The size of the envelope it goes in: the first that takes it, otherwise the folded one. */
     public Size envelope() {
         return envelopes.isEmpty() ? square.envelope() : envelopes.get(0).size();
     }

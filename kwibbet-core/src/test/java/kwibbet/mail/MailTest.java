@@ -116,8 +116,8 @@ class MailTest {
     @Test
     void aFoldedCardIsWeighedAndMeasured() {
         Card card = make(base("folded", "5", "7")).orThrow();
-        Mailing mailing =
-                Mailing.of(card, CardFolding.of(card), MATERIALS.shelf()).orElseThrow();
+        Mailing mailing = Mailing.of(card, CardFolding.of(card), MATERIALS.shelf(), MailRoom.USUAL)
+                .orElseThrow();
         int grammage = MATERIALS.shelf().find(card.base().paper()).orElseThrow().gramsPerSquareMetre();
         assertThat(mailing.grams()).isCloseTo(0.0451612 * grammage, within(1e-6));
         Length caliper = card.materials().caliper(card.base().paper());

@@ -21,6 +21,7 @@ import kwibbet.app.store.Inventory;
 import kwibbet.app.store.KeptKit;
 import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.Kits;
+import kwibbet.app.store.MailDesk;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
@@ -40,8 +41,8 @@ import kwibbet.kit.Meeting;
 import kwibbet.kit.Pricing;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Who;
+import kwibbet.mail.MailRoom;
 import kwibbet.mail.Mailing;
-import kwibbet.mail.Postage;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
@@ -58,13 +59,15 @@ class KitPages {
     private final DesignStore designs;
     private final Inventory inventory;
     private final Workshop workshop;
+    private final MailDesk desk;
 
-    KitPages(Kits kits, Runs runs, DesignStore designs, Inventory inventory, Workshop workshop) {
+    KitPages(Kits kits, Runs runs, DesignStore designs, Inventory inventory, Workshop workshop, MailDesk desk) {
         this.kits = kits;
         this.runs = runs;
         this.designs = designs;
         this.inventory = inventory;
         this.workshop = workshop;
+        this.desk = desk;
     }
 
     /**
@@ -253,8 +256,9 @@ class KitPages {
     /** How the cards of a kit are mailed. */
     void mail(KeptKit kept, Model model) {
         Map<String, StoredDesign> all = stored();
+        MailRoom room = desk.room();
         model.addAttribute("system", system());
-        model.addAttribute("table", Postage.INVENTED);
+        model.addAttribute("room", room);
         model.addAttribute(
                 "mailed",
                 kept.kit().lines().stream()
@@ -264,7 +268,8 @@ class KitPages {
                                 Mailing.of(
                                         workshop.card(stored.design()),
                                         workshop.folding(stored.design()),
-                                        inventory.shelf())))
+                                        inventory.shelf(),
+                                        room)))
                         .toList());
     }
 

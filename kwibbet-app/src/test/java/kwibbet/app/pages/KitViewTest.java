@@ -109,6 +109,28 @@ class KitViewTest {
         page.locator(".beside summary").click();
         assertThat(page.locator("#beside tbody tr")).hasCount(3);
         assertThat(page.locator("#mail")).containsText("from a square of", soon());
+        page.locator("#to-mail").click();
+        assertThat(page.locator("#invented")).isVisible();
+        page.locator("#envelope-0").fill("Brown, large");
+        page.locator("#width-0").fill("0");
+        page.locator("#height-0").fill("9");
+        page.locator("#cents-0").fill("1.15");
+        page.locator("#keep-mail").click();
+        assertThat(page.locator("main")).containsText("It must be more than 0.");
+        page.locator("#width-0").fill("12");
+        page.locator("#keep-mail").click();
+        assertThat(page.locator("#invented")).hasCount(0);
+        page.navigate(at("/classes"));
+        open(page, "Gears by night");
+        assertThat(page.locator("#mail")).containsText("goes in Brown, large, or ", soon());
+        assertThat(page.locator("#mail")).not().containsText("invented");
+        page.locator("#to-labels").click();
+        page.locator("#label-columns").fill("9");
+        page.locator("#print-labels").click();
+        assertThat(page.locator("main")).containsText("So many do not fit across the sheet.");
+        assertThat(page.locator("#label-columns")).hasValue("9");
+        page.navigate(at("/classes"));
+        open(page, "Gears by night");
         String before = page.locator("#cost").textContent();
         page.locator("#unpriced a").click();
         for (int line = 0; page.locator("#pack-" + line).count() > 0; line++) {

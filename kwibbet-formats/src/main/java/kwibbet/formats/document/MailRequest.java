@@ -66,17 +66,20 @@ public record MailRequest(
     }
 
     private static List<Envelope> envelopes(Reading at, MeasureSystem system) {
-        if (at.isMissing()) {
-            return Stream.concat(Envelope.ISO_269.stream(), Envelope.IN_INCHES.stream())
-                    .toList();
-        }
+        return at.isMissing()
+                ? Stream.concat(Envelope.ISO_269.stream(), Envelope.IN_INCHES.stream())
+                        .toList()
+                : listed(at, system);
+    }
+
+    static List<Envelope> listed(Reading at, MeasureSystem system) {
         List<Envelope> envelopes = new ArrayList<>();
         at.elements(MOST)
                 .forEach(each -> envelopes.add(new Envelope(each.at("name").text(), size(each, system))));
         return envelopes;
     }
 
-    private static Postage postage(Reading at, MeasureSystem system) {
+    static Postage postage(Reading at, MeasureSystem system) {
         if (at.isMissing()) {
             return Postage.INVENTED;
         }
