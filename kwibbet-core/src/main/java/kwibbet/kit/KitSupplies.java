@@ -40,8 +40,15 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
 
     /** Whether something of what is kept is missing. */
     public boolean isShort() {
-        return papers.stream().anyMatch(each -> each.purchase().packs() > 0)
-                || tapes.stream().anyMatch(each -> each.missing().isPositive());
+        return missing() > 0;
+    }
+
+    /** Of how many papers and tapes, of those that are kept, there is too little. */
+    public int missing() {
+        return (int) (papers.stream()
+                        .filter(each -> each.purchase().packs() > 0)
+                        .count()
+                + tapes.stream().filter(each -> each.missing().isPositive()).count());
     }
 
     /** What the missing sheets cost, in hundredths; those of which the price is not known are left out. */

@@ -168,8 +168,12 @@ class KitPages {
         model.addAttribute("system", system());
         model.addAttribute("run", runs.get(kept.run()));
         Optional<Kits.Planned> planned = kits.planned(kit);
-        planned.ifPresent(each -> planned(each, model));
         Optional<KitSupplies> supplies = kits.supplies(kept);
+        planned.ifPresent(each -> {
+            planned(each, model);
+            model.addAttribute(
+                    "stops", KitStations.of(each, supplies, kits.cost(each), "/classes/" + kept.id() + "/lesson"));
+        });
         supplies.ifPresent(each -> model.addAttribute("supplies", each));
         model.addAttribute("lacking", lacking(kept, planned, supplies, today));
     }

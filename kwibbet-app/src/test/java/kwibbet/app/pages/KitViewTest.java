@@ -2,6 +2,7 @@ package kwibbet.app.pages;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.regex.Pattern;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -51,6 +52,11 @@ class KitViewTest {
         Page page = CHROMIUM.page();
         open(page, "Headlights");
         assertThat(page.locator("#fits")).containsText("It does not fit.");
+        Locator room = page.locator(".run-line a").filter(new Locator.FilterOptions().setHasText("Room"));
+        assertThat(room).containsText("of 75 min");
+        assertThat(room.locator(".trouble")).isVisible();
+        page.keyboard().press(String.valueOf(room.getAttribute("data-key")));
+        assertThat(page).hasURL(Pattern.compile(".*#room$"));
         assertThat(page.locator("#proposal")).containsText("no less is enough", soon());
         assertThat(page.locator(".borrowed").first()).containsText("With one more press");
         int steps = page.locator(".proposed li").count();
