@@ -10,6 +10,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.Colour;
 import kwibbet.paper.Grain;
+import kwibbet.paper.Grammage;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
@@ -21,6 +22,16 @@ import kwibbet.shape.Size;
 @Component
 class PaperForm {
 
+    private static int weight(Entries entries) {
+        Optional<Integer> grams = Grammage.parse(entries.words("weight"));
+        if (grams.isEmpty()) {
+            entries.refuse(
+                    "weight",
+                    "Enter it in g/m², as 216, or in pounds with its kind, as 80 lb cover: bond, text, cover, index, bristol or tag.");
+        }
+        return grams.orElse(1);
+    }
+
     Optional<Paper> read(PaperId id, Entries entries, PaperShelf shelf) {
         MeasureSystem system = entries.choice("system", MeasureSystem.class);
         Length width = entries.side("sheetWidth", system);
@@ -29,7 +40,7 @@ class PaperForm {
         PaperKind kind = entries.choice("kind", PaperKind.class);
         Pattern pattern = entries.choice("pattern", Pattern.class);
         Grain grain = entries.choice("grain", Grain.class);
-        int weight = entries.wholeNumber("weight");
+        int weight = weight(entries);
         int onHand = entries.wholeNumber("onHand");
         int cents = entries.cents("price");
         Colour colour = colour(entries, "colour");

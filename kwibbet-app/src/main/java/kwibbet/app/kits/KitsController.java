@@ -66,6 +66,7 @@ class KitsController {
     @GetMapping
     String list(Model model) {
         model.addAttribute("listed", pages.listed());
+        model.addAttribute("unreadable", kits.unreadable());
         return "kits/kits";
     }
 

@@ -55,6 +55,13 @@ class KitBook {
                 .toList();
     }
 
+    /** How many kits cannot be read. */
+    int unreadable() {
+        return (int) jdbc.query(ALL, (row, at) -> kit(row)).stream()
+                .filter(Optional::isEmpty)
+                .count();
+    }
+
     Optional<KeptKit> find(String id) {
         return one(" where kit.id = ?", id);
     }

@@ -74,6 +74,11 @@ public class Kits {
         return read(book::all);
     }
 
+    /** How many kits are kept that cannot be read: what wrote them is of a later release, or they are damaged. */
+    public int unreadable() {
+        return read(book::unreadable);
+    }
+
     /**
      * The kit of that id.
      *

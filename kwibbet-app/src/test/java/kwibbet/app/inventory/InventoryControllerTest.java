@@ -104,6 +104,17 @@ class InventoryControllerTest {
     }
 
     @Test
+    void aWeightIsEnteredInPoundsToo() throws Exception {
+        mvc.perform(paper("210", "80 lb cover")).andExpect(redirectedUrl("/inventory"));
+        ArgumentCaptor<Paper> kept = ArgumentCaptor.forClass(Paper.class);
+        verify(inventory).save(kept.capture());
+        assertThat(kept.getValue().gramsPerSquareMetre()).isEqualTo(216);
+        mvc.perform(paper("210", "80 lb velvet"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(allOf(containsString("in pounds with its kind"), containsString("velvet"))));
+    }
+
+    @Test
     void aPaperThatIsNoneIsAnsweredAtItsFields() throws Exception {
         mvc.perform(paper("-5", "160"))
                 .andExpect(status().isUnprocessableContent())

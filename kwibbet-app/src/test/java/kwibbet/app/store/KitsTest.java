@@ -220,6 +220,17 @@ class KitsTest {
         assertThat(away.kit()).isEqualTo(kept.kit());
     }
 
+    /** What cannot be read is counted, and does not hide the others. */
+    @Test
+    void aKitThatCannotBeReadIsTold() {
+        KeptKit kept = kits.keep(kit(3));
+        KeptKit other = kits.keep(kit(4));
+        inventory.replaced(() -> jdbc.update(
+                "update kit_state set document = '{\"format\": \"kwibbet-kit\", \"version\": 99}' where kit = ?", kept.id()));
+        assertThat(kits.unreadable()).isEqualTo(1);
+        assertThat(kits.all()).extracting(KeptKit::id).containsExactly(other.id());
+    }
+
     private void itIs(int minute) {
         Mockito.when(clock.instant())
                 .thenReturn(Instant.parse("2026-03-20T14:00:00Z").plusSeconds(60L * minute));
