@@ -3,9 +3,12 @@ package kwibbet.kit;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.kit.KitPlan.Share;
 import kwibbet.making.Pace;
+import kwibbet.making.Station;
+import kwibbet.run.BenchStation;
 
 /**
  * A day on which the maker prepares a class.
@@ -27,9 +30,14 @@ public record KitDay(LocalDate date, List<Part> parts) {
      * Something done without a break.
      *
      * @param what what it is
+     * @param at where at the bench its list is
      * @param minutes how long it takes on that day
      */
-    public record Part(String what, double minutes) {
+    public record Part(String what, BenchStation at, double minutes) {
+        Part lasting(double other) {
+            return new Part(what, at, other);
+        }
+
         /** What and how long, as it is read. */
         public String words() {
             return what + ", " + Pace.time(minutes);
@@ -68,7 +76,7 @@ public record KitDay(LocalDate date, List<Part> parts) {
                     left = meeting.day();
                 }
                 double now = Math.min(todo, left);
-                days.get(days.size() - 1).add(new Part(part.what(), now));
+                days.get(days.size() - 1).add(part.lasting(now));
                 todo -= now;
                 left -= now;
             }
@@ -83,21 +91,30 @@ public record KitDay(LocalDate date, List<Part> parts) {
     /** What the maker does before, in order: the sheets are cut, then each card goes from station to station. */
     private static List<Part> parts(KitPlan plan) {
         List<Part> parts = new ArrayList<>();
-        parts.add(new Part("cut the sheets", plan.cutting()));
+        parts.add(new Part("cut the sheets", BenchStation.TRIM, plan.cutting()));
+        Optional<Share> before = Optional.empty();
         for (Share share : plan.shares()) {
             if (share.does() == Who.MAKER && !share.told().isWaiting()) {
-                Part part = new Part(
-                        share.making().card().design().name() + " "
-                                + share.told().first().station().words(),
-                        share.ahead());
-                Part last = parts.get(parts.size() - 1);
-                if (last.what().equals(part.what())) {
-                    parts.set(parts.size() - 1, new Part(part.what(), last.minutes() + part.minutes()));
+                int last = parts.size() - 1;
+                if (before.filter(share::goesOnWith).isPresent()) {
+                    parts.set(last, parts.get(last).lasting(parts.get(last).minutes() + share.ahead()));
                 } else {
-                    parts.add(part);
+                    Station station = share.told().first().station();
+                    parts.add(new Part(
+                            share.making().card().design().name() + " " + station.words(), at(station), share.ahead()));
                 }
+                before = Optional.of(share);
             }
         }
         return parts;
+    }
+
+    /** Where at the bench the steps of a station are worked through. */
+    private static BenchStation at(Station station) {
+        return switch (station) {
+            case BOARD -> BenchStation.SCORE;
+            case PRESS -> BenchStation.PRESS;
+            default -> BenchStation.MAKE;
+        };
     }
 }

@@ -92,6 +92,12 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
             return said.isBefore() && !does.isBefore();
         }
 
+        /** Whether it goes on with the same card at the same station as another. */
+        boolean goesOnWith(Share other) {
+            return line == other.line
+                    && told.first().station() == other.told.first().station();
+        }
+
         /** Names it in the room. */
         public String id() {
             return line + " " + step.step();

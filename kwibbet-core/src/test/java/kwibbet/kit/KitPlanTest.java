@@ -16,6 +16,7 @@ import kwibbet.making.Station;
 import kwibbet.making.Timing;
 import kwibbet.outcome.Refusal;
 import kwibbet.room.Rooms;
+import kwibbet.run.BenchStation;
 
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
@@ -117,6 +118,11 @@ class KitPlanTest {
         assertThat(days.get(0).parts().get(0).what()).isEqualTo("cut the sheets");
         assertThat(days.get(days.size() - 1).parts()).last().satisfies(part -> assertThat(part.what())
                 .endsWith("folding"));
+        assertThat(days.stream()
+                        .flatMap(day -> day.parts().stream())
+                        .map(KitDay.Part::at)
+                        .distinct())
+                .containsExactly(BenchStation.TRIM, BenchStation.SCORE, BenchStation.MAKE);
     }
 
     /** Ink that dries needs nobody: it is dry for who comes after whoever made it wet, and the step after it can be prepared by the same rules. */

@@ -129,7 +129,8 @@ class LateChangeTest {
             Map<String, Integer> sheets = new HashMap<>();
             plan.sheets().copies().forEach((letter, copies) -> sheets.put(letter, random.nextInt(copies + 1)));
             Map<PartId, Integer> soFar = run.cutSoFar(plan, sheets);
-            RunPlan now = run.replanned(List.of(cards(after)), SHELF, TOOLS, soFar).plan();
+            RunPlan now =
+                    run.replanned(List.of(cards(after)), SHELF, TOOLS, soFar).plan();
             int bases = Math.max(0, after - cut(plan, soFar, "Base"));
             int mats = Math.max(0, after - cut(plan, soFar, "mat-1"));
             assertThat(now.sheets().sheets())

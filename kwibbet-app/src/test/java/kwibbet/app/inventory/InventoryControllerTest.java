@@ -111,7 +111,8 @@ class InventoryControllerTest {
         assertThat(kept.getValue().gramsPerSquareMetre()).isEqualTo(216);
         mvc.perform(paper("210", "80 lb velvet"))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(allOf(containsString("in pounds with its kind"), containsString("velvet"))));
+                .andExpect(
+                        content().string(allOf(containsString("in pounds with its kind"), containsString("velvet"))));
     }
 
     @Test

@@ -226,7 +226,8 @@ class KitsTest {
         KeptKit kept = kits.keep(kit(3));
         KeptKit other = kits.keep(kit(4));
         inventory.replaced(() -> jdbc.update(
-                "update kit_state set document = '{\"format\": \"kwibbet-kit\", \"version\": 99}' where kit = ?", kept.id()));
+                "update kit_state set document = '{\"format\": \"kwibbet-kit\", \"version\": 99}' where kit = ?",
+                kept.id()));
         assertThat(kits.unreadable()).isEqualTo(1);
         assertThat(kits.all()).extracting(KeptKit::id).containsExactly(other.id());
     }

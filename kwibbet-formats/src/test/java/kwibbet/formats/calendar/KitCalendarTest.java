@@ -19,6 +19,7 @@ import kwibbet.kit.LearnerPace;
 import kwibbet.kit.Meeting;
 import kwibbet.kit.Slot;
 import kwibbet.kit.Venue;
+import kwibbet.run.BenchStation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -30,9 +31,10 @@ class KitCalendarTest {
             new KitDay(
                     SATURDAY.minusDays(2),
                     List.of(
-                            new KitDay.Part("cut the sheets; Moss, Oat", 18),
-                            new KitDay.Part("Lantern evening at the scoring board", 30))),
-            new KitDay(SATURDAY.minusDays(1), List.of(new KitDay.Part("Lantern evening folding", 90))));
+                            new KitDay.Part("cut the sheets; Moss, Oat", BenchStation.TRIM, 18),
+                            new KitDay.Part("Lantern evening at the scoring board", BenchStation.SCORE, 30))),
+            new KitDay(
+                    SATURDAY.minusDays(1), List.of(new KitDay.Part("Lantern evening folding", BenchStation.MAKE, 90))));
 
     private static String written() {
         Meeting meeting = new Meeting(
