@@ -47,6 +47,19 @@ public record Table(String name, int learners) {
                 .collect(Collectors.joining("\n"));
     }
 
+    /** What those are called who find no place, as none of the tables is. */
+    private static String others(List<Table> tables) {
+        String name = "Others";
+        for (int number = 2; isThere(name, tables); number++) {
+            name = "Others " + number;
+        }
+        return name;
+    }
+
+    private static boolean isThere(String name, List<Table> tables) {
+        return tables.stream().anyMatch(table -> table.name.equals(name));
+    }
+
     /**
      * Where so many learners sit: the first tables fill first, who finds no place sits by themselves, and where no table is told of they sit in fours.
      *
@@ -66,7 +79,7 @@ public record Table(String name, int learners) {
         int size = tables.isEmpty() ? Math.max(USUAL, (learners + MOST - 1) / MOST) : Math.max(1, left);
         for (int number = 1; left > 0; number++) {
             int here = Math.min(left, size);
-            seated.add(new Table(tables.isEmpty() ? "Table " + number : "Others", here));
+            seated.add(new Table(tables.isEmpty() ? "Table " + number : others(tables), here));
             left -= here;
         }
         return seated;

@@ -18,6 +18,7 @@ import kwibbet.kit.Meeting;
 import kwibbet.kit.SharedTool;
 import kwibbet.kit.Table;
 import kwibbet.making.Operation;
+import kwibbet.making.Pace;
 import kwibbet.making.Timing;
 import kwibbet.room.Room;
 import kwibbet.room.Standing;
@@ -147,17 +148,12 @@ public final class Classroom {
 
     /** How long it goes on by now, in whole minutes; how long it was, once it is over. */
     public long elapsed() {
-        return (long) Math.floor(lesson.ended().map(this::minute).orElse(now));
+        return (long) Math.floor(lesson.ended().map(end -> minute(end.at())).orElse(now));
     }
 
     /** How long a learner takes for a step, for all cards in a bag. */
     public double minutes(Step step) {
         return step.minutes() * (task(step).byItself() ? 1 : kit.each(step.share()));
-    }
-
-    /** Whether the class is over or all tables are done. */
-    public boolean isAllDone() {
-        return seats.stream().allMatch(Seat::isDone);
     }
 
     /** All steps, in order. */
@@ -294,15 +290,16 @@ public final class Classroom {
         double planned = 0;
         for (Seat seat : seats) {
             Map<String, Instant> ticked = lesson.doneBy(seat.table().name());
-            Optional<Instant> last = ticked.values().stream().max(Comparator.naturalOrder());
+            // What is ticked off during the welcome tells of no pace.
+            double busy =
+                    ticked.values().stream().mapToDouble(this::minute).max().orElse(0) - opening();
             int by = steps.stream()
-                    .filter(step -> ticked.containsKey(step.id()))
+                    .filter(step -> busy > 0 && ticked.containsKey(step.id()))
                     .mapToInt(Step::half)
                     .max()
                     .orElse(opening());
             int people = seat.table().learners();
-            seen += people
-                    * (last.map(at -> Math.max(0, minute(at) - opening())).orElse(0.0) + PLAN_WEIGHS);
+            seen += people * (Math.max(0, busy) + PLAN_WEIGHS);
             planned += people * (by - opening() + PLAN_WEIGHS);
         }
         return seen / planned;
@@ -451,6 +448,23 @@ public final class Classroom {
         return out;
     }
 
+    /**
+     * A step of which it is known now how long it takes.
+     *
+     * @param step the step, with what was planned for it
+     * @param seen how long a learner took, and from how many tables
+     */
+    public record Learned(Step step, Pace.Minutes seen) {}
+
+    /** What its minutes teach, step by step. */
+    public List<Learned> learned() {
+        Pace seen = new Pace(timings());
+        return steps.stream()
+                .map(step -> new Learned(step, seen.of(step.share().told().timedAs(), 1, step.minutes())))
+                .filter(learned -> learned.seen().timings() > 0)
+                .toList();
+    }
+
     /** What tables took for a step of one card, from what they did before, where nobody there waited for a tool or for what dries; the minutes of the next plan. */
     public List<Timing> timings() {
         List<Timing> timings = new ArrayList<>();
@@ -467,7 +481,7 @@ public final class Classroom {
             for (Step step : inOrder) {
                 Instant to = ticked.getOrDefault(step.id(), from);
                 Duration took = Duration.between(from, to);
-                if (took.compareTo(LEAST) > 0 && isTold(step, seat.table())) {
+                if (took.compareTo(LEAST) > 0 && isTold(step)) {
                     timings.add(new Timing(step.share().told().timedAs(), 1, took.dividedBy(kit.each(step.share()))));
                 }
                 from = to;
@@ -476,10 +490,10 @@ public final class Classroom {
         return timings;
     }
 
-    private boolean isTold(Step step, Table table) {
+    private boolean isTold(Step step) {
         boolean isShared = task(step)
                 .tool()
-                .filter(tool -> room.tools().getOrDefault(tool, 0) < table.learners())
+                .filter(tool -> room.tools().getOrDefault(tool, 0) < room.people())
                 .isPresent();
         return !isShared
                 && task(step).after().stream().noneMatch(each -> Optional.ofNullable(tasks.get(each))

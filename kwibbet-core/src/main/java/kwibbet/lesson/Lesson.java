@@ -19,13 +19,21 @@ import java.util.Set;
  */
 public record Lesson(
         Optional<Instant> begun,
-        Optional<Instant> ended,
+        Optional<End> ended,
         String shown,
         Map<String, Map<String, Instant>> done,
         Set<String> leftOut) {
 
     /** Nothing was told yet. */
     public static final Lesson NONE = new Lesson(Optional.empty(), Optional.empty(), "", Map.of(), Set.of());
+
+    /**
+     * The end of a class.
+     *
+     * @param at when it was
+     * @param teaches whether later classes are planned with its minutes
+     */
+    public record End(Instant at, boolean teaches) {}
 
     /** Copies what is told. */
     public Lesson {
@@ -60,7 +68,9 @@ public record Lesson(
             return with(back.table(), ofTable);
         }
         if (told instanceof Happening.Ended end) {
-            return new Lesson(begun, Optional.of(end.at()), shown, done, leftOut);
+            // Told again, it is about what it teaches: it ended when that was first told.
+            Instant at = ended.map(End::at).orElse(end.at());
+            return new Lesson(begun, Optional.of(new End(at, end.teaches())), shown, done, leftOut);
         }
         if (told instanceof Happening.WentOn) {
             return new Lesson(begun, Optional.empty(), shown, done, leftOut);

@@ -188,6 +188,30 @@ class ClassroomTest {
                 .containsExactly(2.0, 3.0, 5.0);
     }
 
+    /** The end is when it was first told; told again, only what it teaches changes. */
+    @Test
+    void whatAClassTeachesIsToldApartFromItsEnd() {
+        Classroom room = after(planned(), 90, new Happening.Ended(true, at(28)), new Happening.Ended(false, at(80)));
+        assertThat(room.elapsed()).isEqualTo(28);
+        Lesson lesson = Lesson.of(List.of(
+                new Happening.Begun(BEGUN), new Happening.Ended(true, at(28)), new Happening.Ended(false, at(80))));
+        assertThat(lesson.ended()).contains(new Lesson.End(at(28), false));
+    }
+
+    /** Whoever is ticked off while the teacher still speaks is not quicker for it, and one by one at one board everybody waits for it. */
+    @Test
+    void theWelcomeAndAQueueTellOfNoPace() {
+        assertThat(after(planned(), 4, done("Window", SCORE, 1), done("Window", FOLD, 2))
+                        .factor())
+                .isEqualTo(1);
+        Meeting room = meeting(20, 5, Map.of());
+        Venue oneByOne =
+                new Venue("", Map.of(SharedTool.BOARD, 1), List.of(new Table("One", 1), new Table("Other", 1)));
+        Kit kit = kit(2, Sharing.NONE, new Meeting(room.slot(), oneByOne, ALIKE, 60), new Kit.Line("a", 1));
+        Classroom queue = after(plan(kit, Pace.UNKNOWN, matted()), 20, done("One", SCORE, 6), done("Other", SCORE, 12));
+        assertThat(queue.timings()).isEmpty();
+    }
+
     @Test
     void aClassThatBeginsAnewKnowsNothingOfBefore() {
         Lesson lesson = Lesson.of(List.of(
@@ -210,6 +234,10 @@ class ClassroomTest {
         assertThat(four.withBags(7).seated())
                 .containsExactly(new Table("Window", 2), new Table("Door", 2), new Table("Others", 3));
         assertThat(four.withBags(3).seated()).containsExactly(new Table("Window", 2), new Table("Door", 1));
+        Venue taken = new Venue("", Map.of(), List.of(new Table("Others", 1)));
+        Kit more = kit(
+                2, Sharing.NONE, new Meeting(meeting(20, 5, Map.of()).slot(), taken, ALIKE, 60), new Kit.Line("a", 1));
+        assertThat(more.seated()).containsExactly(new Table("Others", 1), new Table("Others 2", 1));
         Kit free = kit(10, Sharing.NONE, meeting(20, 5, Map.of()), new Kit.Line("a", 1));
         assertThat(free.seated())
                 .containsExactly(new Table("Table 1", 4), new Table("Table 2", 4), new Table("Table 3", 2));

@@ -3,9 +3,9 @@ package kwibbet.app.lessons;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 import kwibbet.app.store.KeptKit;
+import kwibbet.app.web.Markup;
 import kwibbet.drawing.Drawing;
 import kwibbet.kit.Meeting;
 import kwibbet.lesson.Classroom;
@@ -13,7 +13,6 @@ import kwibbet.lesson.Classroom.Seat;
 import kwibbet.lesson.Classroom.Step;
 import kwibbet.lesson.Lesson;
 import kwibbet.making.Pace;
-import kwibbet.making.Timing;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.StepPicture;
@@ -183,28 +182,20 @@ public record LessonPage(KeptKit kept, Meeting meeting, Lesson lesson, Optional<
         return room().steps().stream().filter(Step::isLeftOut).toList();
     }
 
-    /** What its minutes would teach, step by step. */
-    public List<Learned> learned() {
-        List<Timing> timings = room().timings();
-        return room().steps().stream()
-                .flatMap(step -> {
-                    Pace.Minutes seen = new Pace(timings).of(step.share().told().timedAs(), 1, step.minutes());
-                    return seen.timings() == 0 ? Stream.empty() : Stream.of(new Learned(step, seen));
-                })
-                .toList();
+    /** What its minutes teach, step by step. */
+    public List<Classroom.Learned> learned() {
+        return room().learned();
     }
 
-    /**
-     * A step whose minutes are known now.
-     *
-     * @param step the step
-     * @param seen how long it took, and from how many tables
-     */
-    public record Learned(Step step, Pace.Minutes seen) {
-        /** What was planned and what it took. */
-        public String words() {
-            return "planned " + Pace.time(step.minutes()) + ", took " + Pace.time(seen.minutes()) + " ("
-                    + seen.timings() + (seen.timings() == 1 ? " table)" : " tables)");
-        }
+    /** Whether later classes are planned with that. */
+    public boolean teaches() {
+        return lesson.ended().filter(Lesson.End::teaches).isPresent();
+    }
+
+    /** What was planned for a step and what it took. */
+    public String words(Classroom.Learned learned) {
+        int tables = learned.seen().timings();
+        return "planned " + Pace.time(learned.step().minutes()) + ", took "
+                + Pace.time(learned.seen().minutes()) + " (" + Markup.counted(tables, "table", "tables") + ")";
     }
 }

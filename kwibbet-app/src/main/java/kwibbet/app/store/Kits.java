@@ -35,6 +35,8 @@ import kwibbet.measure.Length;
 @Service
 public class Kits {
 
+    private static final String NO_KIT = "";
+
     private final KitBook book;
     private final Runs runs;
     private final Inventory inventory;
@@ -207,15 +209,24 @@ public class Kits {
 
     /** A kit as it would be made now; cards that are off the shelf are left out, and nothing is said where all of them are. */
     public Optional<Planned> planned(Kit kit) {
+        return planned(kit, NO_KIT);
+    }
+
+    /** A class as it was planned before it taught anything itself. */
+    Optional<Planned> taught(KeptKit kept) {
+        return planned(kept.kit(), kept.id());
+    }
+
+    private Optional<Planned> planned(Kit kit, String teachesNothing) {
         return lists(kit).map(run -> {
             Kit present = present(kit);
-            Asked asked = new Asked(present, cards(present), run, paces());
+            Asked asked = new Asked(present, cards(present), run, paces(teachesNothing));
             return Workshop.remembered(known, asked, Asked::planned);
         });
     }
 
-    private Paces paces() {
-        return new Paces(bench.pace(), new Pace(read(lessons::timings)));
+    private Paces paces(String teachesNothing) {
+        return new Paces(bench.pace(), new Pace(read(() -> lessons.timingsBut(teachesNothing))));
     }
 
     /** Who does what of a kit as it is now. */

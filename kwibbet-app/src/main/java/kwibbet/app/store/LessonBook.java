@@ -113,11 +113,12 @@ class LessonBook {
                 OffsetDateTime.ofInstant(told.at(), ZoneOffset.UTC));
     }
 
-    /** What learners took, in all classes that teach. */
-    List<Timing> timings() {
+    /** What learners took, in all classes that teach but one; in all of them where that is empty. */
+    List<Timing> timingsBut(String kit) {
         return jdbc.query(
-                "select operation, millis from learner_timing order by id",
-                (row, at) -> new Timing(row.getString("operation"), 1, Duration.ofMillis(row.getLong("millis"))));
+                "select operation, millis from learner_timing where kit <> ? order by id",
+                (row, at) -> new Timing(row.getString("operation"), 1, Duration.ofMillis(row.getLong("millis"))),
+                kit);
     }
 
     /** What a class teaches, in place of what it taught before. */

@@ -55,7 +55,7 @@ public class Lessons {
     }
 
     private Optional<Classroom> classroom(KeptKit kept, Lesson lesson) {
-        return kits.planned(kept.kit()).flatMap(planned -> planned.fit()
+        return kits.taught(kept).flatMap(planned -> planned.fit()
                 .flatMap(fit -> Classroom.of(planned.plan(), fit, lesson, clock.instant())));
     }
 

@@ -129,7 +129,7 @@ class LessonPageTest {
         assertThat(page.learned()).singleElement().satisfies(learned -> {
             assertThat(learned.step().id()).isEqualTo(FOLD);
             // Three and five minutes: the middle of both.
-            assertThat(learned.words()).isEqualTo("planned 1 min, took 4 min (2 tables)");
+            assertThat(page.words(learned)).isEqualTo("planned 1 min, took 4 min (2 tables)");
         });
     }
 }

@@ -213,6 +213,24 @@ class EditingTest {
         assertThat(page.locator("#addition-border")).hasValue("1/8");
     }
 
+    @Test
+    void thePageBeforeShowsWhatWasDoneOnTheNext() {
+        newCard("Before");
+        page.locator("[data-key='3']").click();
+        assertThat(page.locator("#sheets-title")).isAttached();
+        page.locator("#make").fill("9");
+        page.locator("#make").press("Tab");
+        assertThat(page.locator(".paper-plan .yields").first()).containsText("1 × Base");
+        assertThat(page.locator("#undo")).hasAttribute("title", "Undo: the count");
+        page.evaluate("history.back()");
+        assertThat(page.locator("#sheets-title")).hasCount(0);
+        assertThat(page.locator("#make")).hasValue("9");
+        page.locator("#base-width").fill("6");
+        page.locator("#base-width").press("Tab");
+        assertThat(chip("base")).containsText("12 × 7 in");
+        assertThat(chip("base")).containsText("× 9");
+    }
+
     /** A page that the browser kept while it was left is shown again as it was, and told so; browsers without windows keep none. */
     @Test
     void aPageGoneBackToIsUpToDateBeforeItIsUsed() {

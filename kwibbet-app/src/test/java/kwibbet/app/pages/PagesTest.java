@@ -444,7 +444,7 @@ class PagesTest {
         assertThat(page.locator("h1")).hasText("pattern.fold");
         assertThat(page.locator("#stopped")).isVisible();
         assertThat(page.locator(".hunt")).hasCount(0);
-        pattern(slantedMap(11, 10));
+        pattern(slantedMap(13, 12));
         assertThat(page.locator(".hunt progress")).isVisible();
         page.locator(".film-step").first().waitFor(new Locator.WaitForOptions().setTimeout(120_000));
         assertThat(page.locator("#stopped")).hasCount(0);

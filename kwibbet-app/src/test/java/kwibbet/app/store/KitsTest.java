@@ -266,6 +266,15 @@ class KitsTest {
                 .filteredOn(share -> share.id().equals(second.id()))
                 .singleElement()
                 .satisfies(share -> assertThat(share.learner().minutes()).isEqualTo(7));
+        // Beside its own plan it is still seen as it was planned, a minute and not seven.
+        assertThat(lessons.classroom(kept).orElseThrow().learned())
+                .singleElement()
+                .satisfies(learned -> {
+                    assertThat(learned.step().minutes()).isEqualTo(1);
+                    assertThat(learned.seen().minutes()).isEqualTo(7);
+                });
+        lessons.end("forget", kept, false);
+        assertThat(kits.plan(kit(4)).orElseThrow().learned()).isZero();
         lessons.begin("five", kept.id());
         assertThat(kits.plan(kit(4)).orElseThrow().learned()).isZero();
         assertThat(lessons.lesson(kept.id()).done()).isEmpty();
