@@ -59,8 +59,11 @@ class LessonController {
 
     /** What the teacher leads the class by. */
     @GetMapping
-    String lead(@PathVariable String id, Model model) {
-        return page(id, LEAD, false, model);
+    String lead(
+            @PathVariable String id,
+            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
+            Model model) {
+        return page(id, LEAD, isPart, model);
     }
 
     /** What the room sees. */
@@ -70,7 +73,7 @@ class LessonController {
     }
 
     /** The page as it is by now: nothing where nothing was told since, on whatever device. */
-    @GetMapping({"/since", "/screen/since"})
+    @GetMapping("/since")
     String since(
             @PathVariable String id,
             @RequestParam String seen,
@@ -84,20 +87,22 @@ class LessonController {
         return page(id, screen ? SCREEN : LEAD, true, model);
     }
 
-    private String answer(String id, boolean isPart, Model model) {
-        return isPart ? page(id, LEAD, true, model) : "redirect:/classes/" + id + "/lesson";
+    /** Whatever was told, the page shows how things are now. */
+    private static String to(String id) {
+        return "redirect:/classes/" + id + "/lesson";
+    }
+
+    /** Whether the class has a step of that name: a page that is old may name another. */
+    private boolean isStep(String id, String step) {
+        return lessons.classroom(kits.get(id)).flatMap(room -> room.find(step)).isPresent();
     }
 
     /** The class begins, anew where it was taught before. */
     @PostMapping("/begin")
-    String begin(
-            @PathVariable String id,
-            @RequestParam String key,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
-            Model model) {
+    String begin(@PathVariable String id, @RequestParam String key) {
         Kits.meeting(kits.get(id));
         lessons.begin(key, id);
-        return answer(id, isPart, model);
+        return to(id);
     }
 
     /**
@@ -106,14 +111,11 @@ class LessonController {
      * @param step which; empty for the welcome
      */
     @PostMapping("/show")
-    String show(
-            @PathVariable String id,
-            @RequestParam String key,
-            @RequestParam String step,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
-            Model model) {
-        lessons.tell(key, id, at -> new Happening.Shown(step, at));
-        return answer(id, isPart, model);
+    String show(@PathVariable String id, @RequestParam String key, @RequestParam String step) {
+        if (step.isEmpty() || isStep(id, step)) {
+            lessons.tell(key, id, at -> new Happening.Shown(step, at));
+        }
+        return to(id);
     }
 
     /** A table has done a step, or has not after all. */
@@ -123,22 +125,20 @@ class LessonController {
             @RequestParam String key,
             @RequestParam String table,
             @RequestParam String step,
-            @RequestParam boolean done,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
-            Model model) {
+            @RequestParam boolean done) {
+        boolean isTable = kits.get(id).kit().seated().stream()
+                .anyMatch(seat -> seat.name().equals(table));
+        if (!isTable || !isStep(id, step)) {
+            return to(id);
+        }
         lessons.tell(
                 key, id, at -> done ? new Happening.Done(table, step, at) : new Happening.NotDone(table, step, at));
-        return answer(id, isPart, model);
+        return to(id);
     }
 
     /** All tables have done the step that is shown, and the next one is. */
     @PostMapping("/all")
-    String all(
-            @PathVariable String id,
-            @RequestParam String key,
-            @RequestParam String step,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
-            Model model) {
+    String all(@PathVariable String id, @RequestParam String key, @RequestParam String step) {
         KeptKit kept = kits.get(id);
         Optional<Classroom> room = lessons.classroom(kept);
         room.flatMap(each -> each.find(step)).ifPresent(each -> {
@@ -150,7 +150,7 @@ class LessonController {
                         each.shown().filter(shown -> shown.id().equals(step)).isPresent())
                 .flatMap(Classroom::onward)
                 .ifPresent(next -> lessons.tell(key, id, at -> new Happening.Shown(next.id(), at)));
-        return answer(id, isPart, model);
+        return to(id);
     }
 
     /** Some steps are left out, or made after all. */
@@ -159,36 +159,28 @@ class LessonController {
             @PathVariable String id,
             @RequestParam String key,
             @RequestParam(name = "step") List<String> steps,
-            @RequestParam boolean out,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
-            Model model) {
+            @RequestParam boolean out) {
         lessons.tell(
-                key, id, steps, (step, at) -> out ? new Happening.LeftOut(step, at) : new Happening.PutBack(step, at));
-        return answer(id, isPart, model);
+                key,
+                id,
+                steps.stream().filter(step -> isStep(id, step)).toList(),
+                (step, at) -> out ? new Happening.LeftOut(step, at) : new Happening.PutBack(step, at));
+        return to(id);
     }
 
     /** The class is over. */
     @PostMapping("/end")
-    String end(
-            @PathVariable String id,
-            @RequestParam String key,
-            @RequestParam boolean teaches,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
-            Model model) {
+    String end(@PathVariable String id, @RequestParam String key, @RequestParam boolean teaches) {
         lessons.end(key, kits.get(id), teaches);
-        return answer(id, isPart, model);
+        return to(id);
     }
 
     /** The class is not over after all. */
     @PostMapping("/go-on")
-    String goOn(
-            @PathVariable String id,
-            @RequestParam String key,
-            @RequestHeader(name = "HX-Request", defaultValue = "false") boolean isPart,
-            Model model) {
+    String goOn(@PathVariable String id, @RequestParam String key) {
         Kits.meeting(kits.get(id));
         lessons.goOn(key, id);
-        return answer(id, isPart, model);
+        return to(id);
     }
 
     @ExceptionHandler(NoSuchKitException.class)

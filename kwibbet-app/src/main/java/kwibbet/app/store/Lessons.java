@@ -12,6 +12,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import kwibbet.kit.Table;
 import kwibbet.lesson.Classroom;
 import kwibbet.lesson.Classroom.Step;
 import kwibbet.lesson.Happening;
@@ -21,6 +22,8 @@ import kwibbet.making.Timing;
 /** Classes while they are taught: what is told of them is kept before it is shown, on whatever device it was told. */
 @Service
 public class Lessons {
+
+    private static final int LONGEST_KEY = 80;
 
     private final LessonBook book;
     private final Kits kits;
@@ -34,6 +37,11 @@ public class Lessons {
         this.inventory = inventory;
         this.transaction = transaction;
         this.clock = clock;
+    }
+
+    /** Longer ones, and none, name nothing that a page sent. */
+    private static boolean isKey(String key) {
+        return !key.isBlank() && key.length() <= LONGEST_KEY;
     }
 
     private <T> T read(Supplier<T> work) {
@@ -72,11 +80,11 @@ public class Lessons {
      * @param key names it: the same is told once
      * @param kit the class
      * @param what what is told, at that moment
-     * @return false where it was told before
+     * @return false where it was told before, or the class is not going on
      */
     public boolean tell(String key, String kit, Function<Instant, Happening> what) {
         return inventory.replaced(() -> {
-            boolean isNew = !book.has(key);
+            boolean isNew = isKey(key) && Lesson.of(book.told(kit)).isGoingOn() && !book.has(key);
             if (isNew) {
                 book.add(key, kit, what.apply(clock.instant()));
             }
@@ -96,7 +104,7 @@ public class Lessons {
 
     private void tellAndTeach(String key, String kit, Function<Instant, Happening> what, List<Timing> timings) {
         inventory.replaced(() -> {
-            if (!book.has(key)) {
+            if (isKey(key) && !book.has(key)) {
                 book.add(key, kit, what.apply(clock.instant()));
                 book.teach(kit, timings);
             }
@@ -113,18 +121,22 @@ public class Lessons {
      * @param what what is told of each
      */
     public void tell(String key, String kit, List<String> steps, BiFunction<String, Instant, Happening> what) {
-        steps.forEach(step -> tell(key + " " + step.hashCode(), kit, at -> what.apply(step, at)));
+        for (int at = 0; at < steps.size(); at++) {
+            String step = steps.get(at);
+            tell(key + " " + at, kit, moment -> what.apply(step, moment));
+        }
     }
 
     /** All tables that have not done a step yet have done it. */
     public void doneByAll(String key, KeptKit kept, Step step) {
         Lesson lesson = lesson(kept.id());
-        kept.kit().seated().stream()
-                .filter(table -> !lesson.doneBy(table.name()).containsKey(step.id()))
-                .forEach(table -> tell(
-                        key + " " + table.name().hashCode(),
-                        kept.id(),
-                        at -> new Happening.Done(table.name(), step.id(), at)));
+        List<Table> tables = kept.kit().seated();
+        for (int number = 0; number < tables.size(); number++) {
+            String table = tables.get(number).name();
+            if (!lesson.doneBy(table).containsKey(step.id())) {
+                tell(key + " " + number, kept.id(), at -> new Happening.Done(table, step.id(), at));
+            }
+        }
     }
 
     /**

@@ -273,6 +273,9 @@ class KitsTest {
                     assertThat(learned.step().minutes()).isEqualTo(1);
                     assertThat(learned.seen().minutes()).isEqualTo(7);
                 });
+        Happening.Done late = new Happening.Done("Table 2", first.id(), clock.instant());
+        assertThat(lessons.tell("late", kept.id(), at -> late)).isFalse();
+        assertThat(lessons.tell("x".repeat(200), kept.id(), at -> late)).isFalse();
         lessons.end("forget", kept, false);
         assertThat(kits.plan(kit(4)).orElseThrow().learned()).isZero();
         lessons.begin("five", kept.id());
