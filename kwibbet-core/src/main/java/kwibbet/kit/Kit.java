@@ -207,6 +207,11 @@ public record Kit(
         return count.spares();
     }
 
+    /** How many bags in all. */
+    public int allBags() {
+        return bags() + spares();
+    }
+
     /** The same with only some of its cards. */
     public Kit with(List<Line> others) {
         return new Kit(name, new Contents(others, extras()), count, sharing, meeting, pricing);

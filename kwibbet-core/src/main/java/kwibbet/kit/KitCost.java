@@ -83,7 +83,7 @@ public record KitCost(
 
     /** What counts of what else goes into the bags. */
     public BigDecimal ofExtras() {
-        int bags = kit.bags() + kit.spares();
+        int bags = kit.allBags();
         return kit.extras().stream()
                 .map(extra -> countsWhole()
                         ? BigDecimal.valueOf(extra.purchase(bags).cost())

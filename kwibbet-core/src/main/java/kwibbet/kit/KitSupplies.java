@@ -9,6 +9,7 @@ import java.util.Optional;
 
 import kwibbet.bench.RunPlan;
 import kwibbet.card.RunLine;
+import kwibbet.card.Supply;
 import kwibbet.card.SupplyList;
 import kwibbet.card.Tape;
 import kwibbet.card.TapeUse;
@@ -128,8 +129,15 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
      * @param need how much is needed
      * @param reserved how much others need
      * @param onHand how much there is; nothing where it is not kept
+     * @param prices how things are sold
      */
-    public record Taped(Tape tape, Length need, Length reserved, Optional<Length> onHand) {
+    public record Taped(Tape tape, Length need, Length reserved, Optional<Length> onHand, PriceList prices) {
+
+        /** How many rolls what is missing is; nothing where nothing is, or it is not known how much is on one. */
+        public Optional<Long> rolls() {
+            SupplyList missing = new SupplyList("tape", new Supply.OfTape(tape, missing()));
+            return prices.of(missing).map(sold -> missing.packs(sold.pack())).filter(rolls -> rolls > 0);
+        }
 
         /** How much is missing; zero where there is enough, or it is not kept. */
         public Length missing() {
@@ -185,14 +193,15 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
                     use.tape(),
                     takes.tapes().getOrDefault(use.tape(), Length.ZERO),
                     reserved.tapes().getOrDefault(use.tape(), Length.ZERO),
-                    Optional.ofNullable(store.tapes().get(use.tape()))));
+                    Optional.ofNullable(store.tapes().get(use.tape())),
+                    store.prices()));
         }
         papers.sort((one, other) -> one.paper().name().compareTo(other.paper().name()));
         List<Good> others = SupplyList.besidesTape(run.lines()).stream()
                 .map(need -> new Good(need, store.prices().of(need)))
                 .toList();
         List<Bought> extras = kit.extras().stream()
-                .map(each -> new Bought(each, each.purchase(kit.bags() + kit.spares())))
+                .map(each -> new Bought(each, each.purchase(kit.allBags())))
                 .toList();
         return new KitSupplies(papers, tapes, others, extras);
     }

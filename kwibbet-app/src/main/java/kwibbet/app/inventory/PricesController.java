@@ -151,6 +151,9 @@ class PricesController {
                     && entries.words("price-" + at).isEmpty()) {
                 unknown.add(thing);
             } else {
+                if (entries.words("price-" + at).isEmpty()) {
+                    entries.refuse("price-" + at, "Enter what it costs, or leave both empty.");
+                }
                 sold.add(new Sold(
                         new SupplyList(thing.name(), pack(entries, "pack-" + at, thing.total())),
                         entries.cents("price-" + at)));

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import kwibbet.app.web.Entries;
 import kwibbet.kit.Extra;
@@ -19,12 +21,15 @@ import kwibbet.kit.SharedTool;
 import kwibbet.kit.Slot;
 import kwibbet.kit.Table;
 import kwibbet.kit.Venue;
+import kwibbet.outcome.Refusal;
 
 /** Reads a kit or class from its form. */
 final class KitForm {
 
     /** A class, rather than a kit. */
     static final String CLASS = "class";
+
+    private static final Pattern EXTRA = Pattern.compile("(extra-[a-z]+-)(\\d+)");
 
     private KitForm() {}
 
@@ -50,7 +55,9 @@ final class KitForm {
                 before.sharing(),
                 meeting,
                 before.pricing());
-        entries.refuse(kit.refusals());
+        entries.refuse(kit.refusals().stream()
+                .map(refusal -> new Refusal(lineOf(entries, refusal.field()), refusal.message()))
+                .toList());
         return kit;
     }
 
@@ -69,6 +76,21 @@ final class KitForm {
             }
         }
         return extras;
+    }
+
+    /** The field of what goes with the cards in its line of the form, in which empty lines are none; other fields are as they are. */
+    private static String lineOf(Entries entries, String field) {
+        Matcher extra = EXTRA.matcher(field);
+        if (!extra.matches()) {
+            return field;
+        }
+        int left = Integer.parseInt(extra.group(2));
+        int row = 0;
+        while (entries.words("extra-name-" + row).isEmpty() || left > 0) {
+            left -= entries.words("extra-name-" + row).isEmpty() ? 0 : 1;
+            row++;
+        }
+        return extra.group(1) + row;
     }
 
     /** A kit has become a class. */

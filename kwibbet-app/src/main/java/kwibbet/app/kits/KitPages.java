@@ -235,7 +235,7 @@ class KitPages {
         String when = kit.meeting()
                 .map(meeting -> meeting.slot().day() + ", " + meeting.slot().start())
                 .orElse("");
-        int bags = kit.bags() + kit.spares();
+        int bags = kit.allBags();
         return IntStream.rangeClosed(1, bags)
                 .mapToObj(number -> {
                     List<String> lines = new ArrayList<>();

@@ -21,15 +21,12 @@ final class KitStations {
     /**
      * A station.
      *
-     * @param key the key that goes there
      * @param title what it is called
      * @param href where it is on the page, or its page
      * @param figure its figure
      * @param isTroubled whether something is wrong there
      */
-    record Stop(int key, String title, String href, String figure, boolean isTroubled) {}
-
-    private record Reading(String title, String href, String figure, boolean isTroubled) {}
+    record Stop(String title, String href, String figure, boolean isTroubled) {}
 
     /**
      * The stations of a kit.
@@ -41,31 +38,27 @@ final class KitStations {
      */
     static List<Stop> of(Kits.Planned planned, Optional<KitSupplies> supplies, KitCost cost, String lesson) {
         KitPlan plan = planned.plan();
-        List<Reading> readings = new ArrayList<>();
+        List<Stop> stops = new ArrayList<>();
         Optional<Meeting> meeting = plan.kit().meeting();
-        meeting.ifPresent(each -> readings.add(
-                new Reading("Prepare", "#days", Pace.time(plan.before(Who.MAKER) + plan.before(Who.HELPER)), false)));
-        supplies.ifPresent(each -> readings.add(new Reading("Buy", "#buy", bought(each), each.isShort())));
+        meeting.ifPresent(each -> stops.add(
+                new Stop("Prepare", "#days", Pace.time(plan.before(Who.MAKER) + plan.before(Who.HELPER)), false)));
+        supplies.ifPresent(each -> stops.add(new Stop("Buy", "#buy", bought(each), each.isShort())));
         planned.fit()
-                .ifPresent(fit -> readings.add(new Reading(
+                .ifPresent(fit -> stops.add(new Stop(
                         "Room",
                         "#room",
                         fit.nineInTen() + " of " + fit.meeting().slot().minutes() + " min",
                         !fit.isInTime())));
         int things = plan.bag().items().size() + plan.kit().extras().size();
-        readings.add(new Reading("Bags", "#bag", Markup.counted(things, "thing", "things") + " in each", false));
-        readings.add(new Reading(
+        stops.add(new Stop("Bags", "#bag", Markup.counted(things, "thing", "things") + " in each", false));
+        stops.add(new Stop(
                 "Cost",
                 "#cost",
                 cost.price().map(price -> "ask " + KitCost.money(price)).orElse("not known"),
                 cost.price().isEmpty()));
-        readings.add(
-                new Reading("Share out", "#who", Markup.counted(plan.shares().size(), "step", "steps"), false));
-        meeting.ifPresent(each -> readings.add(new Reading(
-                "Teach", lesson, each.slot().day() + ", " + each.slot().start(), false)));
-        List<Stop> stops = new ArrayList<>();
-        readings.forEach(each ->
-                stops.add(new Stop(stops.size() + 1, each.title(), each.href(), each.figure(), each.isTroubled())));
+        stops.add(new Stop("Share out", "#who", Markup.counted(plan.shares().size(), "step", "steps"), false));
+        meeting.ifPresent(each -> stops.add(
+                new Stop("Teach", lesson, each.slot().day() + ", " + each.slot().start(), false)));
         return stops;
     }
 

@@ -143,6 +143,10 @@ class KitViewTest {
             page.locator("#pack-" + line).fill("360");
             page.locator("#price-" + line).fill("2.50");
         }
+        page.locator("#price-0").fill("");
+        page.locator("#keep-prices").click();
+        assertThat(page.locator("main")).containsText("Enter what it costs, or leave both empty.");
+        page.locator("#price-0").fill("2.50");
         page.locator("#pack-0").fill("nought");
         page.locator("#keep-prices").click();
         assertThat(page.locator("main")).containsText("“nought” is not a length");
@@ -160,6 +164,18 @@ class KitViewTest {
         assertThat(page.locator("main")).containsText("1 to 5000 are in a bag.");
         page.locator("#kit-extra-each-0").fill("2");
         page.locator("#kit-extra-pack-0").fill("25");
+        page.locator("#change-kit").click();
+        // Two lines, the first emptied: what is wrong with the second is said at the second.
+        page.locator(".kit-details summary").click();
+        page.locator("#kit-extra-name-1").fill("label");
+        page.locator("#change-kit").click();
+        page.locator(".kit-details summary").click();
+        page.locator("#kit-extra-name-0").fill("");
+        page.locator("#kit-extra-each-1").fill("-1");
+        page.locator("#change-kit").click();
+        assertThat(page.locator("#kit-extra-each-1")).hasClass(Pattern.compile("is-danger"));
+        page.locator("#kit-extra-name-0").fill("envelope");
+        page.locator("#kit-extra-each-1").fill("1");
         page.locator("#change-kit").click();
         assertThat(page.locator("#bag-extras")).containsText("2 × envelope");
         assertThat(page.locator("#buy")).containsText("1 pack of 25");

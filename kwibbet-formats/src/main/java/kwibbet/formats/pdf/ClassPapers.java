@@ -180,7 +180,7 @@ public final class ClassPapers {
             flow.line("", Phrase.of(each.name() + ": " + each.each()), SIZE);
         }
         flow.heading("Bags packed");
-        int all = plan.kit().bags() + plan.kit().spares();
+        int all = plan.kit().allBags();
         float[] columns = new float[BAGS_IN_ROW];
         for (int i = 0; i < BAGS_IN_ROW; i++) {
             columns[i] = (float) i / BAGS_IN_ROW;
