@@ -1,6 +1,5 @@
 package kwibbet.card;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -33,18 +32,17 @@ public record SupplyList(String name, Supply.Amount total) {
                 .toList();
     }
 
-    /** What all cards of some lines use up besides paper, each thing once. */
+    /** What all cards of some lines use up besides paper, each thing once: a tape is itself whatever its height is said in. */
     public static List<SupplyList> of(List<RunLine> lines) {
-        Map<String, Supply.Amount> totals = new LinkedHashMap<>();
+        Map<Object, SupplyList> totals = new LinkedHashMap<>();
         for (RunLine line : lines) {
-            line.card()
-                    .supplies()
-                    .forEach(supply ->
-                            totals.merge(supply.name(), times(supply.amount(), line.cards()), SupplyList::sum));
+            for (Supply supply : line.card().supplies()) {
+                Object thing = supply.amount() instanceof Supply.OfTape tape ? tape.tape() : supply.name();
+                SupplyList more = new SupplyList(supply.name(), times(supply.amount(), line.cards()));
+                totals.merge(thing, more, (one, other) -> new SupplyList(one.name, sum(one.total, other.total)));
+            }
         }
-        List<SupplyList> all = new ArrayList<>();
-        totals.forEach((name, total) -> all.add(new SupplyList(name, total)));
-        return all;
+        return List.copyOf(totals.values());
     }
 
     private static Supply.Amount times(Supply.Amount amount, int cards) {
@@ -85,6 +83,46 @@ public record SupplyList(String name, Supply.Amount total) {
         return total.getClass().equals(other.total.getClass()) && name.equals(other.name);
     }
 
+    /** So many times as much. */
+    public SupplyList times(int count) {
+        return new SupplyList(name, times(total, count));
+    }
+
+    /**
+     * What the first of so many cards use. Of several designs nobody says which are made first: each card takes its share, and all of them take all.
+     *
+     * @param made how many; 0 to {@code all}
+     * @param all how many there are; at least 1
+     */
+    public SupplyList share(int made, int all) {
+        if (total instanceof Supply.OfVolume volume) {
+            return new SupplyList(name, new Supply.OfVolume(volume.cubicInches() * made / all));
+        }
+        if (total instanceof Supply.OfCount count) {
+            return new SupplyList(name, new Supply.OfCount((int) ((long) count.count() * made / all)));
+        }
+        return new SupplyList(name, ofLength(length(total).multipliedBy(made).dividedDownBy(all)));
+    }
+
+    /** What is still to be used when the first of so many cards are made. */
+    public SupplyList rest(int made, int all) {
+        SupplyList used = share(made, all);
+        if (total instanceof Supply.OfVolume volume) {
+            double rest = volume.cubicInches() - ((Supply.OfVolume) used.total).cubicInches();
+            return new SupplyList(name, new Supply.OfVolume(rest));
+        }
+        if (total instanceof Supply.OfCount count) {
+            return new SupplyList(name, new Supply.OfCount(count.count() - ((Supply.OfCount) used.total).count()));
+        }
+        return new SupplyList(name, ofLength(length(total).minus(length(used.total))));
+    }
+
+    private Supply.Amount ofLength(Length length) {
+        return total instanceof Supply.OfTape tape
+                ? new Supply.OfTape(tape.tape(), length)
+                : new Supply.OfLength(length);
+    }
+
     /**
      * How many packs of it that is; the last one need not be used up.
      *
@@ -117,8 +155,11 @@ public record SupplyList(String name, Supply.Amount total) {
         return amount instanceof Supply.OfTape tape ? tape.length() : ((Supply.OfLength) amount).length();
     }
 
-    /** The next whole inch or centimetre up, since a roll is cut generously. */
+    /** The next whole inch or centimetre up, since a roll is cut generously; nothing stays nothing. */
     public static Length generously(Length length, MeasureSystem system) {
+        if (length.isZero()) {
+            return length;
+        }
         Length unit = system == MeasureSystem.INCH ? Length.ofInches(1) : Length.ofMillimetres(10);
         return unit.multipliedBy(length.minus(Length.GRAIN).dividedBy(unit) + 1);
     }

@@ -1,6 +1,10 @@
 package kwibbet.kit;
 
-import java.math.BigDecimal;
+import java.util.Optional;
+
+import kwibbet.card.Supply;
+import kwibbet.card.SupplyList;
+import kwibbet.kit.PriceList.Sold;
 
 /**
  * What goes into a bag besides its cards: an envelope, a die-cut spare, findings, a strip of film.
@@ -28,13 +32,15 @@ public record Extra(String name, int each, Pack pack) {
         public static final int LARGEST = 100_000;
     }
 
-    /** What has to be bought of it for so many bags; how many there are is not kept. */
-    public Purchase purchase(int bags) {
-        return new Purchase(
-                BigDecimal.valueOf((long) each * bags),
-                BigDecimal.ZERO,
-                BigDecimal.ZERO,
-                BigDecimal.valueOf(pack.size()),
-                pack.cents());
+    /** What so many bags take of it. */
+    SupplyList list(int bags) {
+        return new SupplyList(name, new Supply.OfCount(Math.multiplyExact(each, bags)));
+    }
+
+    /** How it is sold; nothing where only its name is known. */
+    Optional<Sold> sold() {
+        return pack.equals(Pack.ONE)
+                ? Optional.empty()
+                : Optional.of(new Sold(new SupplyList(name, new Supply.OfCount(pack.size())), pack.cents()));
     }
 }

@@ -1,6 +1,7 @@
 package kwibbet.kit;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,10 +17,14 @@ import kwibbet.kit.PriceList.Sold;
  */
 public record Good(SupplyList need, Optional<Sold> sold) {
 
-    static List<Good> of(List<RunLine> lines, PriceList prices) {
-        return SupplyList.of(lines).stream()
-                .map(need -> new Good(need, prices.of(need)))
-                .toList();
+    static List<Good> of(Kit kit, List<RunLine> lines, PriceList prices) {
+        List<Good> goods = new ArrayList<>();
+        SupplyList.of(lines).forEach(need -> goods.add(new Good(need, prices.of(need))));
+        for (Extra extra : kit.extras()) {
+            SupplyList need = extra.list(kit.allBags());
+            goods.add(new Good(need, extra.sold().or(() -> prices.of(need))));
+        }
+        return goods;
     }
 
     /** How many packs or rolls are begun; nothing where it is not known how it is sold. */

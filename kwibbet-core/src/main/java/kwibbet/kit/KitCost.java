@@ -15,7 +15,7 @@ import kwibbet.layout.PaperPlan;
  * @param sheets how many sheets are cut
  * @param paper what those cost; nothing where the price of one is not known
  * @param used what the share of them costs that becomes pieces
- * @param goods what is used up besides paper
+ * @param goods what is used up besides paper, or goes into the bags
  * @param minutes how long the maker and their helper are busy before
  */
 public record KitCost(
@@ -44,7 +44,7 @@ public record KitCost(
                 run.sheets().sheets(),
                 run.cents(),
                 used,
-                Good.of(run.lines(), prices),
+                Good.of(plan.kit(), run.lines(), prices),
                 plan.before(Who.MAKER) + plan.before(Who.HELPER));
     }
 
@@ -69,7 +69,7 @@ public record KitCost(
         return countsWhole() ? paper.map(BigDecimal::valueOf) : used;
     }
 
-    /** What counts of tape, findings, cord and filler, of those whose price is known. */
+    /** What counts of tape, findings, cord, filler and what else is in the bags, of those whose price is known. */
     public BigDecimal ofGoods() {
         return goods.stream()
                 .map(each -> countsWhole() ? each.whole() : each.used())
@@ -81,22 +81,9 @@ public record KitCost(
         return goods.stream().filter(each -> each.sold().isEmpty()).toList();
     }
 
-    /** What counts of what else goes into the bags. */
-    public BigDecimal ofExtras() {
-        int bags = kit.allBags();
-        return kit.extras().stream()
-                .map(extra -> countsWhole()
-                        ? BigDecimal.valueOf(extra.purchase(bags).cost())
-                        : BigDecimal.valueOf((long) extra.each()
-                                        * bags
-                                        * extra.pack().cents())
-                                .divide(BigDecimal.valueOf(extra.pack().size()), PLACES, RoundingMode.HALF_UP))
-                .reduce(BigDecimal.ZERO, BigDecimal::add);
-    }
-
     /** What all of it costs. */
     public Optional<BigDecimal> all() {
-        return counted().map(each -> each.add(ofGoods()).add(ofExtras()).add(work()));
+        return counted().map(each -> each.add(ofGoods()).add(work()));
     }
 
     /** What a bag costs that is wanted; spare ones are paid for by these. */

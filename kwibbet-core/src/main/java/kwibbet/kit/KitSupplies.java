@@ -2,41 +2,38 @@ package kwibbet.kit;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import kwibbet.bench.RunPlan;
 import kwibbet.card.RunLine;
-import kwibbet.card.Supply;
 import kwibbet.card.SupplyList;
-import kwibbet.card.Tape;
-import kwibbet.card.TapeUse;
+import kwibbet.kit.PriceList.Sold;
 import kwibbet.layout.SheetPlan;
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.run.RunProgress;
+import kwibbet.stock.StockItem.Goods;
 import kwibbet.wording.Phrase;
 
 /**
  * What a kit takes, beside what there is and what other kits need of it.
  *
  * @param papers the sheets of each size that is cut
- * @param tapes the tapes
- * @param others what else is used up by all bags; how much there is of it is not kept
- * @param extras what else goes into the bags
+ * @param goods what else is used up by all bags, or goes into them
  */
-public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> others, List<Bought> extras) {
+public record KitSupplies(List<Sheets> papers, List<Needed> goods) {
 
     /** Copies the lists. */
     public KitSupplies {
         papers = List.copyOf(papers);
-        tapes = List.copyOf(tapes);
-        others = List.copyOf(others);
-        extras = List.copyOf(extras);
+        goods = List.copyOf(goods);
     }
 
     /** Whether something of what is kept is missing. */
@@ -44,12 +41,11 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
         return missing() > 0;
     }
 
-    /** Of how many papers and tapes, of those that are kept, there is too little. */
+    /** Of how many papers and goods, of those that are kept, there is too little. */
     public int missing() {
-        return (int) (papers.stream()
-                        .filter(each -> each.purchase().packs() > 0)
-                        .count()
-                + tapes.stream().filter(each -> each.missing().isPositive()).count());
+        return (int)
+                (papers.stream().filter(each -> each.purchase().packs() > 0).count()
+                        + goods.stream().filter(Needed::isMissing).count());
     }
 
     /** What the missing sheets cost, in hundredths; those of which the price is not known are left out. */
@@ -58,16 +54,19 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
     }
 
     /**
-     * What a run takes.
+     * What a kit or a run takes.
      *
      * @param papers how many sheets of each size
-     * @param tapes how much of each tape
+     * @param goods how much of what else, as it is counted
      */
-    public record Takes(Map<PaperId, Integer> papers, Map<Tape, Length> tapes) {
-        /** Copies the maps. */
+    public record Takes(Map<PaperId, Integer> papers, Map<Goods, Long> goods) {
+        /** Nothing. */
+        public static final Takes NOTHING = new Takes(Map.of(), Map.of());
+
+        /** Copies the maps, in their order. */
         public Takes {
-            papers = Map.copyOf(papers);
-            tapes = Map.copyOf(tapes);
+            papers = Collections.unmodifiableMap(new LinkedHashMap<>(papers));
+            goods = Collections.unmodifiableMap(new LinkedHashMap<>(goods));
         }
 
         /** What the lists of a run take, as if nothing of them was done. */
@@ -75,9 +74,7 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
             Map<PaperId, Integer> papers = new LinkedHashMap<>();
             run.sheets().papers().forEach(paper -> paper.cutSizes()
                     .forEach(size -> papers.merge(size.size().id(), size.sheets(), Integer::sum)));
-            Map<Tape, Length> tapes = new LinkedHashMap<>();
-            TapeUse.of(run.lines()).forEach(use -> tapes.merge(use.tape(), use.length(), Length::plus));
-            return new Takes(papers, tapes);
+            return new Takes(papers, amounts(SupplyList.of(run.lines())));
         }
 
         /** What the lists of a run still take, some of them being cut and some of its cards made. */
@@ -89,20 +86,51 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
                 }
             }
             int cards = run.lines().stream().mapToInt(RunLine::cards).sum();
-            Map<Tape, Length> tapes = new LinkedHashMap<>();
-            TapeUse.of(run.lines())
-                    .forEach(use -> tapes.merge(
-                            use.tape(), use.rest(progress.cards().made(), cards).length(), Length::plus));
-            return new Takes(papers, tapes);
+            return new Takes(
+                    papers,
+                    amounts(SupplyList.of(run.lines()).stream()
+                            .map(all -> all.rest(progress.cards().made(), cards))
+                            .toList()));
+        }
+
+        /** What goes into all bags of a kit besides its cards. */
+        public static Takes extras(Kit kit) {
+            return new Takes(
+                    Map.of(),
+                    amounts(kit.extras().stream()
+                            .map(extra -> extra.list(kit.allBags()))
+                            .toList()));
+        }
+
+        /** What of the things its cards use goes into all bags of a kit, for those who make the cards. */
+        public static Takes besides(Kit kit, Bag bag) {
+            return new Takes(
+                    Map.of(),
+                    amounts(bag.besides().stream()
+                            .map(each -> each.times(kit.allBags()))
+                            .toList()));
+        }
+
+        private static Map<Goods, Long> amounts(List<SupplyList> lists) {
+            Map<Goods, Long> amounts = new LinkedHashMap<>();
+            lists.forEach(each -> amounts.merge(Goods.of(each), Goods.amountOf(each), Long::sum));
+            return amounts;
         }
 
         /** Both together. */
         public Takes plus(Takes other) {
             Map<PaperId, Integer> sheets = new LinkedHashMap<>(papers);
             other.papers.forEach((paper, count) -> sheets.merge(paper, count, Integer::sum));
-            Map<Tape, Length> lengths = new LinkedHashMap<>(tapes);
-            other.tapes.forEach((tape, length) -> lengths.merge(tape, length, Length::plus));
-            return new Takes(sheets, lengths);
+            Map<Goods, Long> amounts = new LinkedHashMap<>(goods);
+            other.goods.forEach((each, amount) -> amounts.merge(each, amount, Long::sum));
+            return new Takes(sheets, amounts);
+        }
+
+        /** What is left of it once so much is in the bags; nothing of what more than is needed is in them. */
+        public Takes less(Map<Goods, Long> packed) {
+            Map<Goods, Long> left = new LinkedHashMap<>();
+            goods.forEach((each, amount) -> left.put(each, Math.max(amount - packed.getOrDefault(each, 0L), 0)));
+            return new Takes(papers, left);
         }
     }
 
@@ -115,54 +143,60 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
     public record Sheets(Paper paper, Purchase purchase) {}
 
     /**
-     * What goes into the bags besides cards.
+     * Something besides paper.
      *
-     * @param extra what it is
-     * @param purchase how many are needed, and how many packs that is
+     * @param goods what it is
+     * @param purchase how much is needed, there, reserved and to be bought, as it is counted
+     * @param isKept whether it is kept how much there is of it
+     * @param isPackKnown whether it is known how much is in a pack
      */
-    public record Bought(Extra extra, Purchase purchase) {}
+    public record Needed(Goods goods, Purchase purchase, boolean isKept, boolean isPackKnown) {
 
-    /**
-     * A tape.
-     *
-     * @param tape which
-     * @param need how much is needed
-     * @param reserved how much others need
-     * @param onHand how much there is; nothing where it is not kept
-     * @param prices how things are sold
-     */
-    public record Taped(Tape tape, Length need, Length reserved, Optional<Length> onHand, PriceList prices) {
-
-        /** How many rolls what is missing is; nothing where nothing is, or it is not known how much is on one. */
-        public Optional<Long> rolls() {
-            SupplyList missing = new SupplyList("tape", new Supply.OfTape(tape, missing()));
-            return prices.of(missing).map(sold -> missing.packs(sold.pack())).filter(rolls -> rolls > 0);
+        /** Whether there is too little of it, as far as it is kept. */
+        public boolean isMissing() {
+            return isKept && purchase.missing().signum() > 0;
         }
 
-        /** How much is missing; zero where there is enough, or it is not kept. */
-        public Length missing() {
-            return onHand.map(has -> Length.max(need.plus(reserved).minus(has), Length.ZERO))
-                    .orElse(Length.ZERO);
+        /** So much of it, lengths said generously. */
+        public Phrase said(BigDecimal amount, MeasureSystem system) {
+            return goods.list(amount.longValueExact(), system).amount(system);
         }
 
-        /** A length of it, said generously. */
-        public Phrase said(Length length, MeasureSystem system) {
-            return Phrase.in(system)
-                    .length(length.isZero() ? length : SupplyList.generously(length, system))
-                    .end();
+        /** How much there is, exactly. */
+        public Phrase onHand(MeasureSystem system) {
+            return isKept ? goods.amount("", purchase.onHand().longValueExact(), system) : Phrase.of("not kept");
+        }
+
+        /** What has to be bought: packs where it is known what is in one, else how much. */
+        public Phrase toBuy(MeasureSystem system) {
+            if (purchase.missing().signum() == 0) {
+                return Phrase.of("");
+            }
+            if (!isPackKnown) {
+                return said(purchase.missing(), system);
+            }
+            Phrase pack = goods.amount("", purchase.pack().longValueExact(), system);
+            String packs = purchase.packs() == 1 ? "1 pack of " : purchase.packs() + " packs of ";
+            Phrase.Writer writer = Phrase.in(system).words(packs).phrase(pack);
+            if (purchase.isLastHardlyUsed()) {
+                writer.words("; the last one is hardly used, ")
+                        .phrase(goods.amount("", purchase.left().longValueExact(), system))
+                        .words(" are left");
+            }
+            return writer.end();
         }
     }
 
     /**
      * What there is in the studio.
      *
-     * @param tapes how much of the tapes that are kept
+     * @param goods how much of what is kept, as it is counted
      * @param prices how things are sold
      */
-    public record Store(Map<Tape, Length> tapes, PriceList prices) {
-        /** Copies the tapes. */
+    public record Store(Map<Goods, Long> goods, PriceList prices) {
+        /** Copies the map. */
         public Store {
-            tapes = Map.copyOf(tapes);
+            goods = Map.copyOf(goods);
         }
     }
 
@@ -171,9 +205,9 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
      *
      * @param kit the kit
      * @param run its lists
-     * @param takes what it still takes of papers and tapes: all of it, or what is not cut and made
+     * @param takes what it still takes: all of it, or what is not cut, made and packed
      * @param reserved what other kits still take
-     * @param store how much there is of the tapes that are kept, and how things are sold
+     * @param store how much there is of what is kept, and how things are sold
      */
     public static KitSupplies of(Kit kit, RunPlan run, Takes takes, Takes reserved, Store store) {
         List<Sheets> papers = new ArrayList<>();
@@ -187,22 +221,33 @@ public record KitSupplies(List<Sheets> papers, List<Taped> tapes, List<Good> oth
                                 BigDecimal.valueOf(reserved.papers().getOrDefault(id, 0)),
                                 BigDecimal.ONE,
                                 paper.cents())))));
-        List<Taped> tapes = new ArrayList<>();
-        for (TapeUse use : TapeUse.of(run.lines())) {
-            tapes.add(new Taped(
-                    use.tape(),
-                    takes.tapes().getOrDefault(use.tape(), Length.ZERO),
-                    reserved.tapes().getOrDefault(use.tape(), Length.ZERO),
-                    Optional.ofNullable(store.tapes().get(use.tape())),
-                    store.prices()));
-        }
         papers.sort((one, other) -> one.paper().name().compareTo(other.paper().name()));
-        List<Good> others = SupplyList.besidesTape(run.lines()).stream()
-                .map(need -> new Good(need, store.prices().of(need)))
-                .toList();
-        List<Bought> extras = kit.extras().stream()
-                .map(each -> new Bought(each, each.purchase(kit.allBags())))
-                .toList();
-        return new KitSupplies(papers, tapes, others, extras);
+        Set<Goods> all = new LinkedHashSet<>();
+        SupplyList.of(run.lines()).forEach(each -> all.add(Goods.of(each)));
+        kit.extras().forEach(extra -> all.add(Goods.of(extra.list(1))));
+        return new KitSupplies(
+                papers,
+                all.stream()
+                        .map(each -> needed(kit, each, takes, reserved, store))
+                        .toList());
+    }
+
+    private static Needed needed(Kit kit, Goods goods, Takes takes, Takes reserved, Store store) {
+        Optional<Sold> sold = kit.extras().stream()
+                .filter(extra -> Goods.of(extra.list(1)).equals(goods))
+                .flatMap(extra -> extra.sold().stream())
+                .findFirst()
+                .or(() -> store.prices().of(goods.list(1, MeasureSystem.INCH)));
+        return new Needed(
+                goods,
+                new Purchase(
+                        BigDecimal.valueOf(takes.goods().getOrDefault(goods, 0L)),
+                        BigDecimal.valueOf(store.goods().getOrDefault(goods, 0L)),
+                        BigDecimal.valueOf(reserved.goods().getOrDefault(goods, 0L)),
+                        BigDecimal.valueOf(
+                                sold.map(each -> Goods.amountOf(each.pack())).orElse(1L)),
+                        sold.map(Sold::cents).orElse(0)),
+                store.goods().containsKey(goods),
+                sold.isPresent());
     }
 }

@@ -5,11 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import kwibbet.card.TapeUse;
+import kwibbet.card.SupplyList;
 import kwibbet.layout.Leftover;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlan.Lettered;
-import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.PaperId;
 
@@ -66,22 +65,37 @@ public record Booking(BookingKey key, String what, Optional<String> run, List<Mo
     }
 
     /**
-     * Cards of a run are made, or fewer are than was said: the tape they take is used.
+     * Cards of a run are made, or fewer are than was said: the tape, findings, cord and filler they take are used.
      *
      * @param key its name
      * @param run the run
      * @param name what the run is called
-     * @param tapes what all its cards take
+     * @param uses what all its cards take
      * @param share what of it
      */
-    public static Booking ofMade(BookingKey key, String run, String name, List<TapeUse> tapes, Share share) {
+    public static Booking ofMade(BookingKey key, String run, String name, List<SupplyList> uses, Share share) {
         List<Movement> used = new ArrayList<>();
-        for (TapeUse all : tapes) {
-            Length before = all.share(share.before(), share.cards()).length();
-            Length now = all.share(share.now(), share.cards()).length();
-            move(used, new StockItem.Taped(all.tape()), before.minus(now).toTicks(), Reason.STUCK);
+        for (SupplyList all : uses) {
+            long before = StockItem.Goods.amountOf(all.share(share.before(), share.cards()));
+            long now = StockItem.Goods.amountOf(all.share(share.now(), share.cards()));
+            StockItem.Goods goods = StockItem.Goods.of(all);
+            move(used, goods, before - now, goods instanceof StockItem.Taped ? Reason.STUCK : Reason.USED);
         }
         return new Booking(key, name, Optional.of(run), used);
+    }
+
+    /**
+     * Bags of a kit are packed, or fewer are than was said: what goes into them is taken off the shelf, or put back.
+     *
+     * @param key its name
+     * @param run the run of the kit
+     * @param name what the kit is called
+     * @param more how much more of each thing is in the bags; below zero how much less
+     */
+    public static Booking ofPacked(BookingKey key, String run, String name, Map<StockItem.Goods, Long> more) {
+        List<Movement> packed = new ArrayList<>();
+        more.forEach((goods, amount) -> move(packed, goods, -amount, Reason.PACKED));
+        return new Booking(key, name, Optional.of(run), packed);
     }
 
     /**

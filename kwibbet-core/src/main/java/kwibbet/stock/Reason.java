@@ -6,6 +6,8 @@ public enum Reason {
     COUNTED("counted"),
     CUT("cut"),
     STUCK("stuck"),
+    USED("used"),
+    PACKED("packed"),
     FOUND("found on the shelf"),
     SPOILT("spoilt"),
     PUT_IN("put into the drawer"),

@@ -2,6 +2,8 @@ package kwibbet.stock;
 
 import java.util.Optional;
 
+import kwibbet.card.Supply;
+import kwibbet.card.SupplyList;
 import kwibbet.card.Tape;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -65,12 +67,60 @@ public sealed interface StockItem {
         }
     }
 
+    /** What is used up besides paper. */
+    sealed interface Goods extends StockItem {
+
+        /** So much of it, as the item is counted. */
+        SupplyList list(long amount, MeasureSystem system);
+
+        /** What it is that is used up. */
+        static Goods of(SupplyList used) {
+            if (used.total() instanceof Supply.OfTape tape) {
+                return new Taped(tape.tape());
+            }
+            return new Named(used.name(), Measure.of(used.total()));
+        }
+
+        /** How much of it that is, as the item is counted: volumes to the next microlitre. */
+        static long amountOf(SupplyList used) {
+            if (used.total() instanceof Supply.OfTape tape) {
+                return tape.length().toTicks();
+            }
+            if (used.total() instanceof Supply.OfLength length) {
+                return length.length().toTicks();
+            }
+            return used.total() instanceof Supply.OfCount count
+                    ? count.count()
+                    : Math.round(((Supply.OfVolume) used.total()).in(MeasureSystem.METRIC) * MICROLITRES);
+        }
+    }
+
+    /** Microlitres in a millilitre. */
+    double MICROLITRES = 1_000;
+
+    /** In what something that has a name is counted. */
+    enum Measure {
+        /** Piece by piece. */
+        COUNT,
+        /** In ticks along its roll ({@link kwibbet.measure.Length#toTicks}). */
+        LENGTH,
+        /** In microlitres. */
+        VOLUME;
+
+        private static Measure of(Supply.Amount amount) {
+            if (amount instanceof Supply.OfLength) {
+                return LENGTH;
+            }
+            return amount instanceof Supply.OfCount ? COUNT : VOLUME;
+        }
+    }
+
     /**
      * A tape, off whatever roll; counted by its length in ticks ({@link kwibbet.measure.Length#toTicks}).
      *
      * @param tape which
      */
-    record Taped(Tape tape) implements StockItem {
+    record Taped(Tape tape) implements Goods {
         @Override
         public Phrase words(MeasureSystem system) {
             return Phrase.of(tape.words(system));
@@ -79,6 +129,43 @@ public sealed interface StockItem {
         @Override
         public Phrase amount(String sign, long amount, MeasureSystem system) {
             return Phrase.in(system).words(sign).length(Length.ofTicks(amount)).end();
+        }
+
+        @Override
+        public SupplyList list(long amount, MeasureSystem system) {
+            return new SupplyList(tape.words(system), new Supply.OfTape(tape, Length.ofTicks(amount)));
+        }
+    }
+
+    /**
+     * Findings, cord, filler, envelopes: anything that has a name.
+     *
+     * @param name what it is called
+     * @param measure in what it is counted
+     */
+    record Named(String name, Measure measure) implements Goods {
+        @Override
+        public Phrase words(MeasureSystem system) {
+            return Phrase.of(name);
+        }
+
+        @Override
+        public Phrase amount(String sign, long amount, MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system).words(sign);
+            return measure == Measure.LENGTH
+                    ? writer.length(Length.ofTicks(amount)).end()
+                    : writer.phrase(list(amount, system).amount(system)).end();
+        }
+
+        @Override
+        public SupplyList list(long amount, MeasureSystem system) {
+            return new SupplyList(
+                    name,
+                    switch (measure) {
+                        case COUNT -> new Supply.OfCount(Math.toIntExact(amount));
+                        case LENGTH -> new Supply.OfLength(Length.ofTicks(amount));
+                        case VOLUME -> Supply.OfVolume.of(amount / MICROLITRES, MeasureSystem.METRIC);
+                    });
         }
     }
 }

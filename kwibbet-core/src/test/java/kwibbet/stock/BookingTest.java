@@ -10,14 +10,16 @@ import org.junit.jupiter.api.Test;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.RunLine;
-import kwibbet.card.TapeUse;
+import kwibbet.card.Supply;
+import kwibbet.card.SupplyList;
 import kwibbet.layout.Thrift;
-import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.SheetSizes;
+import kwibbet.stock.StockItem.Goods;
 
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.TOOLS;
@@ -93,12 +95,12 @@ class BookingTest {
 
     /** Made in whatever steps, forwards and back, cards use what all of them take, to the tick; of two designs each takes its share. */
     @Test
-    void tapeIsUsedByShares() {
+    void whatCardsTakeIsUsedByShares() {
         Addition mat = add("mat", "mat-1", on("front-outside"), "border", "1/8");
         RunLine seven = line(folded("5", "7"), 7, mat);
         RunLine three = line(folded("4", "6"), 3, mat, add("shaker", "shaker-1", on("mat-1"), "wall", "foam"));
-        List<TapeUse> uses = TapeUse.of(List.of(seven, three));
-        assertThat(uses).hasSize(2);
+        List<SupplyList> uses = SupplyList.of(List.of(seven, three));
+        assertThat(uses).hasSize(3);
         List<Movement> used = new ArrayList<>();
         int made = 0;
         for (int now : List.of(1, 4, 3, 9, 9, 10)) {
@@ -106,16 +108,36 @@ class BookingTest {
                     .movements());
             made = now;
         }
-        for (TapeUse use : uses) {
-            assertThat(StockLevels.of(used).of(new StockItem.Taped(use.tape())))
-                    .isEqualTo(-use.length().toTicks());
+        for (SupplyList use : uses) {
+            assertThat(StockLevels.of(used).of(Goods.of(use))).isEqualTo(-Goods.amountOf(use));
         }
-        Length alone = TapeUse.of(List.of(seven)).get(0).length();
-        assertThat(TapeUse.of(List.of(seven)).get(0).share(3, 7).length().multipliedBy(7))
-                .isEqualTo(alone.multipliedBy(3));
-        assertThat(new TapeNeed(uses.get(0), Optional.of(alone)).missing())
-                .isEqualTo(uses.get(0).length().minus(alone));
-        assertThat(new TapeNeed(uses.get(0), Optional.empty()).missing()).isEqualTo(Length.ZERO);
+        SupplyList alone = SupplyList.of(List.of(seven)).get(0);
+        long all = Goods.amountOf(alone);
+        assertThat(Goods.amountOf(alone.share(3, 7)) * 7).isEqualTo(all * 3);
+        assertThat(Goods.amountOf(alone.share(3, 7)) + Goods.amountOf(alone.rest(3, 7)))
+                .isEqualTo(all);
+        assertThat(new SupplyNeed(uses.get(0), Optional.of(all)).missing())
+                .isEqualTo(Goods.amountOf(uses.get(0)) - all);
+        assertThat(new SupplyNeed(uses.get(0), Optional.empty()).missing()).isZero();
+    }
+
+    /** Of brads a card has two, and a card is made or not; filler is counted by the microlitre: a cubic inch is 16 387.064 of them. */
+    @Test
+    void findingsAndFillerAreCountedInWhatTheyComeIn() {
+        SupplyList brads = new SupplyList("brad", new Supply.OfCount(20));
+        SupplyList filler = new SupplyList("filler", new Supply.OfVolume(1));
+        assertThat(Booking.ofMade(KEY, "run", "Run", List.of(brads, filler), new Booking.Share(0, 3, 10))
+                        .movements())
+                .containsExactly(
+                        new Movement(new StockItem.Named("brad", StockItem.Measure.COUNT), -6, Reason.USED),
+                        new Movement(new StockItem.Named("filler", StockItem.Measure.VOLUME), -4_916, Reason.USED));
+        Map<Goods, Long> more = Map.of(Goods.of(brads), 4L, Goods.of(filler), 0L);
+        assertThat(Booking.ofPacked(KEY, "run", "Kit", more).movements())
+                .containsExactly(new Movement(Goods.of(brads), -4, Reason.PACKED));
+        assertThat(new SupplyNeed(filler, Optional.of(1_000L))
+                        .words(MeasureSystem.METRIC)
+                        .text())
+                .isEqualTo("filler: 16.4 ml, 1.0 ml on hand, short by 15.4 ml");
     }
 
     /** The same movements the other way: nothing is left of it. */

@@ -36,6 +36,9 @@ class DemoData implements ApplicationRunner {
     private final DesignStore designs;
     private final Inventory inventory;
 
+    private static final int BRADS = 40;
+    private static final int ENVELOPES = 25;
+
     private final Stockroom stockroom;
     private final Kits kits;
     private final Clock clock;
@@ -57,6 +60,8 @@ class DemoData implements ApplicationRunner {
             inventory.saveDies(DemoDies.ALL);
             layIn(new Tape.Flat(), Length.ofInches(1_800));
             layIn(new Tape.Foam(Length.ofInches(1, 8)), Length.ofInches(180));
+            layIn(new StockItem.Named("brad", StockItem.Measure.COUNT), BRADS);
+            layIn(new StockItem.Named("envelope, kraft", StockItem.Measure.COUNT), ENVELOPES);
             Map<String, String> cards = new HashMap<>();
             made.all()
                     .forEach(run ->
@@ -66,7 +71,10 @@ class DemoData implements ApplicationRunner {
     }
 
     private void layIn(Tape tape, Length length) {
-        stockroom.book(
-                Booking.of(Stockroom.newKey(), "laid in", new StockItem.Taped(tape), length.toTicks(), Reason.BOUGHT));
+        layIn(new StockItem.Taped(tape), length.toTicks());
+    }
+
+    private void layIn(StockItem goods, long amount) {
+        stockroom.book(Booking.of(Stockroom.newKey(), "laid in", goods, amount, Reason.BOUGHT));
     }
 }

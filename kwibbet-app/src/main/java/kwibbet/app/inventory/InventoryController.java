@@ -31,13 +31,8 @@ import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
 import kwibbet.paper.Pattern;
-import kwibbet.picture.BoardPicture;
-import kwibbet.tool.Grooves;
-import kwibbet.tool.ScoringBoard;
-import kwibbet.tool.Toolbox;
-import kwibbet.tool.Trimmer;
 
-/** Paper and tools: looking through them, laying paper in, taking it out, saying what the tools can do. */
+/** Paper: looking through it, laying it in, taking it out. */
 @Controller
 @RequestMapping("/inventory")
 class InventoryController {
@@ -52,10 +47,10 @@ class InventoryController {
 
     @GetMapping
     String show(@RequestParam(defaultValue = "") String paper, Model model) {
-        return page(paper, Entries.none(), Entries.none(), model);
+        return page(paper, Entries.none(), model);
     }
 
-    private String page(String chosen, Entries paperEntries, Entries toolEntries, Model model) {
+    private String page(String chosen, Entries entries, Model model) {
         List<Paper> papers = inventory.shelf().papers();
         Optional<Paper> inHand = papers.stream()
                 .filter(paper -> paper.id().value().equals(chosen))
@@ -63,27 +58,13 @@ class InventoryController {
         model.addAttribute("papers", papers);
         model.addAttribute(
                 "version", inHand.map(paper -> inventory.versionOf(paper.id())).orElse(-1L));
-        model.addAttribute("toolVersion", inventory.versionOfTools());
         inHand.ifPresent(paper -> model.addAttribute("inHand", paper));
         model.addAttribute("sample", inHand.orElseGet(() -> StarterSet.sample(inventory.studio(), papers)));
-        model.addAttribute("entries", paperEntries);
-        model.addAttribute("toolEntries", toolEntries);
-        model.addAttribute("tools", inventory.toolbox());
+        model.addAttribute("entries", entries);
         model.addAttribute("kinds", PaperKind.values());
         model.addAttribute("patterns", Pattern.values());
         model.addAttribute("grains", Grain.values());
-        model.addAttribute(
-                "marks",
-                ToolForm.marks(
-                        inventory.studio().system(),
-                        inventory.toolbox().trimmer().graduation().step()));
-        model.addAttribute("slits", Trimmer.Slits.values());
-        model.addAttribute("plates", ScoringBoard.Plate.values());
-        model.addAttribute(
-                "boardPicture",
-                BoardPicture.of(inventory.toolbox().board(), inventory.toolbox().hand()));
         model.addAttribute("system", inventory.studio().system());
-        model.addAttribute("grooveExample", Grooves.example(inventory.studio().system()));
         model.addAttribute("millimetres", MeasureSystem.METRIC);
         return "inventory/inventory";
     }
@@ -126,11 +107,11 @@ class InventoryController {
                 }
                 return "redirect:/inventory";
             } catch (StaleItemException elsewhere) {
-                return stale(chosen, entries, Entries.none(), model, response);
+                return stale(chosen, entries, model, response);
             }
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page(chosen, entries, Entries.none(), model);
+        return page(chosen, entries, model);
     }
 
     /** How many sheets the page showed; as many as are kept where it showed none. */
@@ -140,12 +121,10 @@ class InventoryController {
     }
 
     /** What was typed stands in its fields, upon the version that is there now: sent again, it is kept. */
-    private String stale(String chosen, Entries papers, Entries tools, Model model, HttpServletResponse response) {
+    private String stale(String chosen, Entries entries, Model model, HttpServletResponse response) {
         response.setStatus(HttpStatus.CONFLICT.value());
-        papers.refuse("version", Entries.STALE);
-        tools.refuse("version", Entries.STALE);
-        return page(
-                chosen, chosen.isEmpty() ? Entries.none() : papers, chosen.isEmpty() ? tools : Entries.none(), model);
+        entries.refuse("version", Entries.STALE);
+        return page(chosen, entries, model);
     }
 
     /** All papers as CSV. */
@@ -165,7 +144,7 @@ class InventoryController {
         }
         model.addAttribute("csvReasons", papers.reasons());
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page("", Entries.none(), Entries.none(), model);
+        return page("", Entries.none(), model);
     }
 
     /** A second paper like one that is there, in hand to be changed. */
@@ -186,25 +165,5 @@ class InventoryController {
             after.addFlashAttribute("inUse", "It stays: these cards are made of it: " + String.join(", ", cards) + ".");
         }
         return "redirect:/inventory";
-    }
-
-    @PostMapping("/tools")
-    String tools(@RequestParam Map<String, String> typed, Model model, HttpServletResponse response) {
-        Entries entries = Entries.of(typed);
-        Outcome<Toolbox> tools = ToolForm.read(
-                entries,
-                inventory.toolbox().dies(),
-                inventory.toolbox().hand(),
-                inventory.studio().system());
-        if (tools instanceof Outcome.Made<Toolbox> made) {
-            try {
-                inventory.save(made.value(), entries.version());
-                return "redirect:/inventory";
-            } catch (StaleItemException elsewhere) {
-                return stale("", Entries.none(), entries, model, response);
-            }
-        }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return page("", Entries.none(), entries, model);
     }
 }

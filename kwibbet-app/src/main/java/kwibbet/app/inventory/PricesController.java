@@ -1,10 +1,7 @@
 package kwibbet.app.inventory;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,35 +16,28 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Prices;
-import kwibbet.app.store.Stockroom;
-import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.card.Supply;
 import kwibbet.card.SupplyList;
 import kwibbet.kit.PriceList;
 import kwibbet.kit.PriceList.Sold;
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.stock.StockItem;
 
 /** What tape, findings, cord and filler cost: everything that a card on the shelf uses up, or that is kept. */
 @Controller
 @RequestMapping("/inventory/prices")
 class PricesController {
 
-    private final DesignStore designs;
-    private final Workshop workshop;
-    private final Stockroom stockroom;
+    private final UsedUp usedUp;
     private final Inventory inventory;
     private final Prices prices;
 
-    PricesController(DesignStore designs, Workshop workshop, Stockroom stockroom, Inventory inventory, Prices prices) {
-        this.designs = designs;
-        this.workshop = workshop;
-        this.stockroom = stockroom;
+    PricesController(UsedUp usedUp, Inventory inventory, Prices prices) {
+        this.usedUp = usedUp;
         this.inventory = inventory;
         this.prices = prices;
     }
@@ -66,8 +56,9 @@ class PricesController {
             return new Line(
                     Prices.key(thing),
                     thing,
-                    sold.map(each -> typed(each.pack().total(), system)).orElse(""),
-                    unit(thing.total(), system),
+                    sold.map(each -> AmountField.typed(each.pack().total(), system))
+                            .orElse(""),
+                    AmountField.unit(thing.total(), system),
                     sold.map(each -> Markup.money(each.cents())).orElse(""));
         }
 
@@ -75,46 +66,13 @@ class PricesController {
         public String name() {
             return thing.name();
         }
-
-        private static String typed(Supply.Amount pack, MeasureSystem system) {
-            if (pack instanceof Supply.OfTape tape) {
-                return Markup.entry(tape.length(), system);
-            }
-            if (pack instanceof Supply.OfLength length) {
-                return Markup.entry(length.length(), system);
-            }
-            if (pack instanceof Supply.OfCount count) {
-                return String.valueOf(count.count());
-            }
-            return BigDecimal.valueOf(((Supply.OfVolume) pack).in(system))
-                    .setScale(2, RoundingMode.HALF_UP)
-                    .stripTrailingZeros()
-                    .toPlainString();
-        }
-
-        private static String unit(Supply.Amount amount, MeasureSystem system) {
-            if (amount instanceof Supply.OfCount) {
-                return "pieces";
-            }
-            if (amount instanceof Supply.OfVolume) {
-                return system == MeasureSystem.INCH ? "cu in" : "ml";
-            }
-            return system.symbol();
-        }
     }
 
     private List<Line> lines() {
         MeasureSystem system = inventory.studio().system();
         PriceList known = prices.all();
-        Map<String, SupplyList> things = new LinkedHashMap<>();
-        stockroom.tapes().forEach(each -> {
-            SupplyList tape = new SupplyList(each.tape().words(system), new Supply.OfTape(each.tape(), Length.ZERO));
-            things.putIfAbsent(Prices.key(tape), tape);
-        });
-        designs.all().forEach(each -> SupplyList.of(workshop.card(each.design()))
-                .forEach(thing -> things.putIfAbsent(Prices.key(thing), thing)));
-        known.sold().forEach(each -> things.putIfAbsent(Prices.key(each.pack()), each.pack()));
-        return things.values().stream()
+        return usedUp.all().stream()
+                .map(goods -> goods.list(0, system))
                 .map(thing -> Line.of(thing, known.of(thing), system))
                 .toList();
     }
@@ -170,32 +128,11 @@ class PricesController {
     }
 
     private Supply.Amount pack(Entries entries, String field, Supply.Amount like) {
-        MeasureSystem system = inventory.studio().system();
-        if (like instanceof Supply.OfCount) {
-            int count = entries.wholeNumber(field);
-            if (count < 1) {
-                entries.refuse(field, "A pack holds at least 1.");
-            }
-            return new Supply.OfCount(Math.max(1, count));
+        Supply.Amount pack =
+                AmountField.read(entries, field, like, inventory.studio().system());
+        if (StockItem.Goods.amountOf(new SupplyList("pack", pack)) <= 0) {
+            entries.refuse(field, "More than 0 is in a pack or on a roll.");
         }
-        if (like instanceof Supply.OfVolume) {
-            return Supply.OfVolume.of(number(entries, field), system);
-        }
-        Length length = entries.length(field, system);
-        if (!length.isPositive()) {
-            entries.refuse(field, "A roll is longer than 0.");
-        }
-        return like instanceof Supply.OfTape tape
-                ? new Supply.OfTape(tape.tape(), length)
-                : new Supply.OfLength(length);
-    }
-
-    private static double number(Entries entries, String field) {
-        String words = entries.words(field).replace(',', '.');
-        if (!words.matches("\\d{1,5}(\\.\\d{1,3})?") || Double.parseDouble(words) <= 0) {
-            entries.refuse(field, "Enter how much is in it, more than 0, such as 120.");
-            return 1;
-        }
-        return Double.parseDouble(words);
+        return pack;
     }
 }

@@ -23,6 +23,7 @@ import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.Kits;
 import kwibbet.app.store.MailDesk;
 import kwibbet.app.store.Runs;
+import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
@@ -47,6 +48,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
 import kwibbet.picture.StepPicture;
+import kwibbet.stock.Shortage;
 
 /** What the pages of kits and classes show. */
 @Component
@@ -175,6 +177,8 @@ class KitPages {
                     "stops", KitStations.of(each, supplies, kits.cost(each), "/classes/" + kept.id() + "/lesson"));
         });
         supplies.ifPresent(each -> model.addAttribute("supplies", each));
+        kits.packing(kept).ifPresent(each -> model.addAttribute("packing", each));
+        model.addAttribute("packKey", Stockroom.newKey().value());
         model.addAttribute("lacking", lacking(kept, planned, supplies, today));
     }
 
@@ -210,6 +214,14 @@ class KitPages {
      * @param mailing how; nothing of one that cannot be shut
      */
     record Mailed(String name, Optional<Mailing> mailing) {}
+
+    /** Of what there is too little to pack all bags. */
+    String tooFew(List<Shortage> shortages) {
+        return shortages.stream()
+                .map(each -> each.item().words(system()).text() + ": short by "
+                        + each.item().amount("", each.missing(), system()).text())
+                .collect(Collectors.joining("; ", "There is too little on the shelf. ", "."));
+    }
 
     /** What is printed for a kit; nothing where all of its cards are off the shelf. */
     Optional<byte[]> papers(KeptKit kept, PageFormat format) {

@@ -27,6 +27,7 @@ import kwibbet.app.store.KeptKit;
 import kwibbet.app.store.Kits;
 import kwibbet.app.store.NoSuchKitException;
 import kwibbet.app.store.StaleItemException;
+import kwibbet.app.store.Stockroom;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.FileNames;
@@ -43,6 +44,7 @@ import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
+import kwibbet.stock.BookingKey;
 
 /** Kits and classes: a list of them, a new one, and each with its cards, its room and who does what. */
 @Controller
@@ -247,6 +249,30 @@ class KitsController {
                 kits.supplies(kept)
                         .map(each -> SuppliesCsv.write(each, pages.system()))
                         .orElse(""));
+    }
+
+    /**
+     * Its bags are packed: what goes with the cards is taken off the shelf.
+     *
+     * @param found whether what there is too little of was found on the shelf
+     */
+    @PostMapping("/{id}/packed")
+    String packed(
+            @PathVariable String id,
+            @RequestParam BookingKey key,
+            @RequestParam(defaultValue = "false") boolean found,
+            RedirectAttributes after) {
+        if (kits.pack(kits.get(id), key, found) instanceof Stockroom.TooFew few) {
+            after.addFlashAttribute("tooFew", pages.tooFew(few.shortages()));
+        }
+        return "redirect:/classes/" + id + "#packing";
+    }
+
+    /** What is in its bags is on the shelf again. */
+    @PostMapping("/{id}/unpacked")
+    String unpacked(@PathVariable String id, @RequestParam BookingKey key) {
+        kits.unpack(kits.get(id), key);
+        return "redirect:/classes/" + id + "#packing";
     }
 
     /** What is printed for it. */

@@ -17,23 +17,21 @@ import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.Kits;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.Stockroom;
-import kwibbet.app.store.Stockroom.TapeOnHand;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.Entries;
 import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
-import kwibbet.card.Tape;
-import kwibbet.card.TapeUse;
+import kwibbet.card.SupplyList;
 import kwibbet.drawing.Drawing;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.picture.PressPicture;
 import kwibbet.picture.SheetPicture;
 import kwibbet.picture.StepPicture;
 import kwibbet.run.RunState;
-import kwibbet.stock.TapeNeed;
+import kwibbet.stock.StockItem;
+import kwibbet.stock.SupplyNeed;
 
 /** What the pages of runs show. */
 @Component
@@ -129,7 +127,7 @@ class RunPages {
             JointPlan joint = runs.joint(run);
             model.addAttribute("joint", joint);
             lists(joint.run(), model);
-            tapes(run, joint.run(), model);
+            goods(run, joint.run(), model);
         }
     }
 
@@ -147,18 +145,17 @@ class RunPages {
         model.addAttribute("cuts", runs.cuts(run));
         model.addAttribute("allCut", run.progress().isAllCut(plan));
         lists(plan, model);
-        tapes(run, plan, model);
+        goods(run, plan, model);
     }
 
-    /** What tape is still to be used, beside what there is of it. */
-    private void tapes(KeptRun run, RunPlan plan, Model model) {
-        Map<Tape, Length> onHand =
-                stockroom.tapes().stream().collect(Collectors.toMap(TapeOnHand::tape, TapeOnHand::onHand));
+    /** What is still to be used besides paper, beside what there is of it. */
+    private void goods(KeptRun run, RunPlan plan, Model model) {
+        Map<StockItem.Goods, Long> onHand = stockroom.onHand();
         model.addAttribute(
-                "tapes",
-                TapeUse.of(plan.lines()).stream()
+                "goods",
+                SupplyList.of(plan.lines()).stream()
                         .map(all -> all.rest(run.progress().cards().made(), run.cards()))
-                        .map(use -> new TapeNeed(use, Optional.ofNullable(onHand.get(use.tape()))))
+                        .map(use -> new SupplyNeed(use, Optional.ofNullable(onHand.get(StockItem.Goods.of(use)))))
                         .toList());
     }
 

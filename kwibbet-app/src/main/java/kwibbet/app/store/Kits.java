@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
-import kwibbet.app.store.Stockroom.TapeOnHand;
+import kwibbet.app.store.Stockroom.Booked;
+import kwibbet.app.store.Stockroom.Unknown;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Card;
-import kwibbet.card.Tape;
 import kwibbet.kit.Fit;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitCost;
@@ -24,9 +24,12 @@ import kwibbet.kit.KitSupplies.Store;
 import kwibbet.kit.KitSupplies.Takes;
 import kwibbet.kit.Meeting;
 import kwibbet.kit.Paces;
+import kwibbet.kit.Packing;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Pace;
-import kwibbet.measure.Length;
+import kwibbet.stock.Booking;
+import kwibbet.stock.BookingKey;
+import kwibbet.stock.StockItem.Goods;
 
 /**
  * Kits and classes that are kept, each with a run of its own that is cut, scored and pressed like any other. While the run is open it follows the kit; once
@@ -240,24 +243,62 @@ public class Kits {
             Takes reserved = all().stream()
                     .filter(other -> !other.id().equals(kept.id()) && !other.isAway())
                     .flatMap(other -> stillTakes(other).stream())
-                    .reduce(new Takes(Map.of(), Map.of()), Takes::plus);
-            Map<Tape, Length> onHand =
-                    stockroom.tapes().stream().collect(Collectors.toMap(TapeOnHand::tape, TapeOnHand::onHand));
+                    .reduce(Takes.NOTHING, Takes::plus);
             Takes takes = stillTakes(kept).orElseGet(() -> Takes.of(run));
-            return KitSupplies.of(present(kept.kit()), run, takes, reserved, new Store(onHand, prices.all()));
+            return KitSupplies.of(
+                    present(kept.kit()), run, takes, reserved, new Store(stockroom.onHand(), prices.all()));
         });
     }
 
-    /** What a kit will still take off the shelf: of lists that are settled what is not cut and made; nothing where they cannot be read. */
+    /** What a kit will still take off the shelf: of lists that are settled what is not cut, made and packed; nothing where they cannot be read. */
     private Optional<Takes> stillTakes(KeptKit kept) {
         KeptRun run = runs.get(kept.run());
-        if (!run.isSettled()) {
-            return lists(kept.kit()).map(Takes::of);
-        }
+        Takes extras = Takes.extras(kept.kit());
         try {
-            return Optional.of(Takes.rest(runs.plan(run), run.progress()));
+            Optional<Takes> cards = run.isSettled()
+                    ? Optional.of(Takes.rest(runs.plan(run), run.progress()))
+                    : lists(kept.kit()).map(Takes::of);
+            return cards.map(extras::plus)
+                    .map(all ->
+                            all.less(stockroom.packed(kept.run(), all.goods().keySet())));
         } catch (DamagedRunException damaged) {
             return Optional.empty();
         }
+    }
+
+    /** What packing the bags of a kit takes off the shelf; nothing where all of its cards are off the shelf. */
+    public Optional<Packing> packing(KeptKit kept) {
+        return planned(kept.kit()).map(planned -> {
+            Kit kit = planned.plan().kit();
+            Set<Goods> all = stockroom.onHand().keySet();
+            return new Packing(
+                    all,
+                    Takes.extras(kit),
+                    Takes.besides(kit, planned.plan().bag()),
+                    stockroom.packed(kept.run(), all),
+                    stockroom.used(kept.run(), all));
+        });
+    }
+
+    /**
+     * The bags of a kit are packed: what goes into them, and is kept, is taken off the shelf; what is in them too many goes back.
+     *
+     * @param isFound whether what there is too little of was found on the shelf
+     */
+    public Booked pack(KeptKit kept, BookingKey key, boolean isFound) {
+        return packing(kept)
+                .map(packing -> booked(kept, key, packing.more(), isFound))
+                .orElseGet(Unknown::new);
+    }
+
+    /** What is in the bags of a kit is on the shelf again. */
+    public Booked unpack(KeptKit kept, BookingKey key) {
+        return packing(kept)
+                .map(packing -> booked(kept, key, packing.back(), false))
+                .orElseGet(Unknown::new);
+    }
+
+    private Booked booked(KeptKit kept, BookingKey key, Map<Goods, Long> more, boolean isFound) {
+        return stockroom.pack(Booking.ofPacked(key, kept.run(), kept.kit().name(), more), isFound);
     }
 }

@@ -22,7 +22,7 @@ import kwibbet.bench.RunPlan;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.RunLine;
-import kwibbet.card.TapeUse;
+import kwibbet.card.SupplyList;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.document.RunDocument;
 import kwibbet.layout.SheetPlan.Lettered;
@@ -492,12 +492,15 @@ public class Runs {
     /** The same within a transaction that is under way. */
     void worked(KeptRun run, Cards cards) {
         book.change(run.with(run.progress().worked(cards)), Optional.empty());
-        stockroom.made(Booking.ofMade(
-                BookingKey.ofMade(run.id(), run.version()),
-                run.id(),
-                run.name(),
-                TapeUse.of(plan(run).lines()),
-                new Booking.Share(run.progress().cards().made(), cards.made(), run.cards())));
+        List<SupplyList> uses = SupplyList.of(plan(run).lines());
+        stockroom.made(
+                Booking.ofMade(
+                        BookingKey.ofMade(run.id(), run.version()),
+                        run.id(),
+                        run.name(),
+                        uses,
+                        new Booking.Share(run.progress().cards().made(), cards.made(), run.cards())),
+                uses);
     }
 
     /** The steps of a run at the bench, its cards made so. */

@@ -25,6 +25,7 @@ import kwibbet.stock.Movement;
 import kwibbet.stock.Reason;
 import kwibbet.stock.StockEntry;
 import kwibbet.stock.StockItem;
+import kwibbet.stock.StockItem.Goods;
 import kwibbet.stock.StockLevels;
 
 /** The ledger of the stock in the data. Bookings are added and never changed; every method is called within a transaction. */
@@ -39,8 +40,10 @@ class StockBook {
         this.clock = clock;
     }
 
-    private static final String THING =
-            "thing, width, height," + " (select tape.height from tape where tape.id = stock_movement.thing) as tape";
+    private static final String GOODS = " (select tape.height from tape where tape.id = thing) as tape,"
+            + " (select goods.name from goods where goods.id = thing) as name,"
+            + " (select goods.measure from goods where goods.id = thing) as measure";
+    private static final String THING = "thing, width, height," + GOODS;
 
     /** How much there is of everything. */
     StockLevels levels() {
@@ -58,6 +61,10 @@ class StockBook {
         if (height.isPresent()) {
             return new StockItem.Taped(tape(height.get()));
         }
+        Optional<String> name = Optional.ofNullable(row.getString("name"));
+        if (name.isPresent()) {
+            return new StockItem.Named(name.get(), StockItem.Measure.valueOf(row.getString("measure")));
+        }
         PaperId paper = new PaperId(row.getString("thing"));
         long width = row.getLong("width");
         return width == 0
@@ -70,36 +77,66 @@ class StockBook {
         return height == 0 ? new Tape.Flat() : new Tape.Foam(Length.ofTicks(height));
     }
 
-    /** What a tape is called in the data. */
-    static String idOf(Tape tape) {
+    /** What goods are called in the data. */
+    static String idOf(Goods goods) {
+        if (goods instanceof StockItem.Named named) {
+            return named.measure().name().toLowerCase(Locale.ROOT) + " " + named.name();
+        }
+        Tape tape = ((StockItem.Taped) goods).tape();
         return tape instanceof Tape.Foam foam ? "foam-" + foam.height().toTicks() : "tape";
     }
 
-    /** All tapes anything was ever booked of, flat tape first, then by height. */
-    List<Tape> tapes() {
-        return jdbc.query("select height from tape order by height", (row, at) -> tape(row.getLong("height")));
+    /** All goods anything was ever booked of: flat tape first, foam tape by its height, then the rest by name. */
+    List<Goods> goods() {
+        List<Goods> goods = new ArrayList<>(jdbc.query(
+                "select height from tape order by height",
+                (row, at) -> new StockItem.Taped(tape(row.getLong("height")))));
+        goods.addAll(jdbc.query(
+                "select name, measure from goods order by name, measure",
+                (row, at) -> new StockItem.Named(
+                        row.getString("name"), StockItem.Measure.valueOf(row.getString("measure")))));
+        return goods;
     }
 
-    /** How much of a tape a run has used. */
-    long usedBy(Optional<String> run, StockItem.Taped taped) {
+    /** How much of something the cards of a run have used as they were made. */
+    long usedBy(String run, Goods goods) {
+        return goneFor(run, goods, Reason.STUCK) + goneFor(run, goods, Reason.USED);
+    }
+
+    /** How much of something is packed for a run. */
+    long packedFor(String run, Goods goods) {
+        return goneFor(run, goods, Reason.PACKED);
+    }
+
+    private long goneFor(String run, Goods goods, Reason reason) {
         return -count(
                 "select coalesce(sum(m.amount), 0) from stock_movement m join booking b on b.id = m.booking"
-                        + " where b.run = ? and m.thing = ? and m.reason = ?",
-                run.orElse(""),
-                idOf(taped.tape()),
-                Reason.STUCK.name());
+                        + " where b.run = ? and m.thing = ? and m.reason = ?"
+                        + " and not exists (select 1 from booking other where other.id = 'back ' || b.id)",
+                run,
+                idOf(goods),
+                reason.name());
     }
 
     private String thingOf(StockItem item) {
         if (item instanceof StockItem.OfPaper ofPaper) {
             return ofPaper.paper().value();
         }
-        Tape tape = ((StockItem.Taped) item).tape();
-        if (!tapes().contains(tape)) {
-            long height = tape instanceof Tape.Foam foam ? foam.height().toTicks() : 0;
-            jdbc.update("insert into tape (id, height, version) values (?, ?, 0)", idOf(tape), height);
+        Goods goods = (Goods) item;
+        if (!goods().contains(goods)) {
+            if (goods instanceof StockItem.Named named) {
+                jdbc.update(
+                        "insert into goods (id, name, measure, version) values (?, ?, ?, 0)",
+                        idOf(goods),
+                        named.name(),
+                        named.measure().name());
+            } else {
+                Tape tape = ((StockItem.Taped) goods).tape();
+                long height = tape instanceof Tape.Foam foam ? foam.height().toTicks() : 0;
+                jdbc.update("insert into tape (id, height, version) values (?, ?, 0)", idOf(goods), height);
+            }
         }
-        return idOf(tape);
+        return idOf(goods);
     }
 
     /** Whether there is a booking of that key. */
@@ -162,9 +199,9 @@ class StockBook {
         return entries(paper.value());
     }
 
-    /** The movements of one tape, the last first. */
-    List<StockEntry> entries(Tape tape) {
-        return entries(idOf(tape));
+    /** The movements of some goods, the last first. */
+    List<StockEntry> entries(Goods goods) {
+        return entries(idOf(goods));
     }
 
     private List<StockEntry> entries(String thing) {
@@ -172,7 +209,7 @@ class StockBook {
         Map<StockItem, Long> levels = new HashMap<>();
         jdbc.query(
                 "select b.id, b.what, b.run, b.booked_at, m.thing, m.width, m.height, m.amount, m.reason,"
-                        + " (select tape.height from tape where tape.id = m.thing) as tape,"
+                        + GOODS + ","
                         + " exists (select 1 from booking other where other.id = 'back ' || b.id) as is_back"
                         + " from stock_movement m join booking b on b.id = m.booking where m.thing = ?"
                         + " order by b.booked_at, b.number, m.id",

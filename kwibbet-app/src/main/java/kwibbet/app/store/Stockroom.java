@@ -1,15 +1,17 @@
 package kwibbet.app.store;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-import kwibbet.card.Tape;
-import kwibbet.measure.Length;
+import kwibbet.card.SupplyList;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.PaperId;
@@ -20,6 +22,7 @@ import kwibbet.stock.Reason;
 import kwibbet.stock.Shortage;
 import kwibbet.stock.StockEntry;
 import kwibbet.stock.StockItem;
+import kwibbet.stock.StockItem.Goods;
 import kwibbet.stock.StockLevels;
 
 /** Books what comes and goes. Each booking is in the data, whole, when its method returns, or nothing of it is. */
@@ -130,17 +133,24 @@ public class Stockroom {
     }
 
     /**
-     * Cards of a run are made, or fewer are than was said. Only of tape that is kept, of which anything was ever booked, is anything used; what there was too
-     * little of was there all the same. No more comes back than the run has used.
+     * Cards of a run are made, or fewer are than was said. Only of what is kept, of which anything was ever booked, is anything used; what there was too
+     * little of was there all the same. No more comes back than the run has used, and what is packed with its cards is not used twice.
+     *
+     * @param booking what would be used
+     * @param all what all cards of the run use
      */
-    void made(Booking booking) {
-        List<Tape> kept = book.tapes();
+    void made(Booking booking, List<SupplyList> all) {
+        List<Goods> kept = book.goods();
+        Map<Goods, Long> takes = all.stream().collect(Collectors.toMap(Goods::of, Goods::amountOf, Math::addExact));
+        String run = booking.run().orElse("");
         List<Movement> used = new ArrayList<>();
         for (Movement each : booking.movements()) {
-            if (each.item() instanceof StockItem.Taped taped && kept.contains(taped.tape())) {
-                long amount = Math.min(each.amount(), book.usedBy(booking.run(), taped));
+            if (each.item() instanceof Goods goods && kept.contains(goods)) {
+                long before = book.usedBy(run, goods);
+                long unused = takes.getOrDefault(goods, 0L) - before - book.packedFor(run, goods);
+                long amount = Math.max(Math.min(each.amount(), before), Math.min(-unused, 0));
                 if (amount != 0) {
-                    used.add(new Movement(taped, amount, each.reason()));
+                    used.add(new Movement(goods, amount, each.reason()));
                 }
             }
         }
@@ -150,26 +160,53 @@ public class Stockroom {
     }
 
     /**
-     * How much there is of a tape.
+     * How much there is of something besides paper.
      *
-     * @param tape which
-     * @param onHand how much
+     * @param goods what
+     * @param amount how much, as it is counted
      */
-    public record TapeOnHand(Tape tape, Length onHand) {}
+    public record OnHand(Goods goods, long amount) {}
 
-    /** All tapes that are kept. */
+    /** All goods that are kept. */
     @Transactional(readOnly = true)
-    public List<TapeOnHand> tapes() {
+    public List<OnHand> goods() {
         StockLevels levels = book.levels();
-        return book.tapes().stream()
-                .map(tape -> new TapeOnHand(tape, Length.ofTicks(levels.of(new StockItem.Taped(tape)))))
+        return book.goods().stream()
+                .map(each -> new OnHand(each, levels.of(each)))
                 .toList();
     }
 
-    /** The movements of one tape, the last first. */
+    /** How much there is of the goods that are kept. */
+    public Map<Goods, Long> onHand() {
+        return goods().stream().collect(Collectors.toMap(OnHand::goods, OnHand::amount));
+    }
+
+    /** What names goods in an address. */
+    public static String keyOf(Goods goods) {
+        return StockBook.idOf(goods);
+    }
+
+    /** How much of each of some goods is packed for a run. */
     @Transactional(readOnly = true)
-    public List<StockEntry> entries(Tape tape) {
-        return book.entries(tape);
+    public Map<Goods, Long> packed(String run, Collection<Goods> goods) {
+        return goods.stream().collect(Collectors.toMap(each -> each, each -> book.packedFor(run, each)));
+    }
+
+    /** How much of each of some goods the cards of a run have used as they were made. */
+    @Transactional(readOnly = true)
+    public Map<Goods, Long> used(String run, Collection<Goods> goods) {
+        return goods.stream().collect(Collectors.toMap(each -> each, each -> book.usedBy(run, each)));
+    }
+
+    /** Books what bags are packed with. */
+    Booked pack(Booking booking, boolean isFound) {
+        return once(booking, isFound, () -> {});
+    }
+
+    /** The movements of some goods, the last first. */
+    @Transactional(readOnly = true)
+    public List<StockEntry> entries(Goods goods) {
+        return book.entries(goods);
     }
 
     /** Puts leftovers into the drawer; those of a size that are there already are counted together. */

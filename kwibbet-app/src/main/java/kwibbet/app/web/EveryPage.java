@@ -26,12 +26,15 @@ final class EveryPage {
         return THEMES.contains(theme) ? theme : "";
     }
 
-    /** Tells templates how figures are set and which theme was chosen. */
+    /** Tells templates how figures are set, what stands in the header and which theme was chosen. */
     @ControllerAdvice
     static class Attributes {
         /** What a handler of exceptions shows has no attributes of this advice, and sets figures all the same. */
         Attributes(ObjectProvider<ThymeleafViewResolver> views) {
-            views.ifAvailable(each -> each.addStaticVariable("markup", Markup.ONLY));
+            views.ifAvailable(each -> {
+                each.addStaticVariable("markup", Markup.ONLY);
+                each.addStaticVariable("headings", Headings.ONLY);
+            });
         }
 
         @ModelAttribute("theme")

@@ -38,7 +38,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-@WebMvcTest(InventoryController.class)
+@WebMvcTest({InventoryController.class, ToolsController.class})
 @Import(PaperForm.class)
 class InventoryControllerTest {
 
@@ -172,7 +172,7 @@ class InventoryControllerTest {
                 .param("thickestStack", "0.9")
                 .param("narrowest", "3/4")
                 .param("plate", "NONE");
-        mvc.perform(good).andExpect(redirectedUrl("/inventory"));
+        mvc.perform(good).andExpect(redirectedUrl("/inventory/tools"));
         ArgumentCaptor<Toolbox> kept = ArgumentCaptor.forClass(Toolbox.class);
         verify(inventory).save(kept.capture(), eq(-1L));
         assertThat(kept.getValue().trimmer().longestCut()).isEqualTo(Length.ofInches(31, 2));

@@ -647,7 +647,7 @@ class EditingTest {
     /** Marks and a wrong length in one form: corrected, the form says what was chosen, and so do the tools. */
     @Test
     void aChoiceBesideAWrongFigureIsNotForgotten() {
-        page.navigate(at("/inventory"));
+        page.navigate(at("/inventory/tools"));
         page.locator("#tool-marks").selectOption("1 mm");
         page.locator("#tool-longestCut").fill("two");
         page.getByText("Keep the tools").click();

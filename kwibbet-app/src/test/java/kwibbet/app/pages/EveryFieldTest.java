@@ -154,7 +154,7 @@ class EveryFieldTest {
     @Test
     void ofPaperToolsAndDies() {
         assertThat(probe("/inventory?paper=moss", ".hand form", false)).isEmpty();
-        assertThat(probe("/inventory", ".tools-form", false)).isEmpty();
+        assertThat(probe("/inventory/tools", ".tools-form", false)).isEmpty();
         assertThat(probe("/inventory/dies?die=demo%20Gas%20lamp", ".hand form", false))
                 .isEmpty();
         assertThat(probe("/offcuts", ".hand form", false)).isEmpty();

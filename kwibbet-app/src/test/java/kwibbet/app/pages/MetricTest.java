@@ -96,7 +96,7 @@ class MetricTest {
             assertThat(odd.find() && !path.equals("/cards/new") ? path + ": " + odd.group() : "")
                     .isEmpty();
         }
-        page.navigate("http://127.0.0.1:" + port + "/inventory");
+        page.navigate("http://127.0.0.1:" + port + "/inventory/tools");
         page.locator("#tool-longestCut").fill("310");
         page.locator("#tool-bed").fill("20");
         page.getByText("Keep the tools").click();

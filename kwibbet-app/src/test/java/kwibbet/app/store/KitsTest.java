@@ -23,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 import kwibbet.app.Samples;
 import kwibbet.card.Copies;
+import kwibbet.kit.Extra;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitSupplies;
@@ -40,6 +41,8 @@ import kwibbet.lesson.Happening;
 import kwibbet.making.Station;
 import kwibbet.measure.Length;
 import kwibbet.run.RunState;
+import kwibbet.stock.BookingKey;
+import kwibbet.stock.StockItem;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -89,6 +92,11 @@ class KitsTest {
     @MockitoBean
     private Clock clock;
 
+    @Autowired
+    private Stockroom stockroom;
+
+    private static final StockItem.Goods ENVELOPE = new StockItem.Named("envelope", StockItem.Measure.COUNT);
+
     private StoredDesign card;
 
     @BeforeEach
@@ -96,6 +104,7 @@ class KitsTest {
         Mockito.when(clock.instant()).thenReturn(Instant.parse("2026-03-01T10:00:00Z"));
         inventory.replaced(() -> {
             List.of(
+                            "goods",
                             "goods_price",
                             "lesson_told",
                             "learner_timing",
@@ -207,6 +216,60 @@ class KitsTest {
 
     private Purchase sheets(KeptKit kept) {
         return kits.supplies(kept).orElseThrow().papers().get(0).purchase();
+    }
+
+    private long envelopes() {
+        return stockroom.onHand().getOrDefault(ENVELOPE, 0L);
+    }
+
+    private KeptKit withEnvelopes(int bags) {
+        Kit plain = kit(bags);
+        List<Extra> extras = List.of(new Extra("envelope", 2, Extra.Pack.ONE), new Extra("label", 1, Extra.Pack.ONE));
+        return kits.keep(new Kit(
+                plain.name(),
+                new Kit.Contents(plain.lines(), extras),
+                new Kit.Bags(bags, 1),
+                plain.sharing(),
+                plain.meeting(),
+                plain.pricing()));
+    }
+
+    /** Envelopes that are kept are reserved for the class that needs them, and leave the shelf when its bags are packed, once; labels are not kept. */
+    @Test
+    void whatGoesIntoBagsIsTakenWhenTheyArePacked() {
+        KeptKit kept = withEnvelopes(12);
+        assertThat(kits.packing(kept).orElseThrow().more()).isEmpty();
+        stockroom.count(Stockroom.newKey(), ENVELOPE, 30);
+        KeptKit other = withEnvelopes(3);
+        KitSupplies.Needed needed = needed(other);
+        assertThat(needed.purchase().reserved()).isEqualByComparingTo("26");
+        assertThat(needed.isMissing()).isTrue();
+        BookingKey key = Stockroom.newKey();
+        assertThat(kits.pack(kept, key, false)).isInstanceOf(Stockroom.Done.class);
+        assertThat(kits.pack(kept, key, false)).isInstanceOf(Stockroom.Already.class);
+        assertThat(envelopes()).isEqualTo(4);
+        assertThat(kits.packing(kept).orElseThrow().more()).isEmpty();
+        assertThat(needed(other).purchase().reserved()).isEqualByComparingTo("0");
+        // Three bags and a spare take eight, of which there are four.
+        assertThat(kits.pack(other, Stockroom.newKey(), false)).isInstanceOf(Stockroom.TooFew.class);
+        assertThat(envelopes()).isEqualTo(4);
+        assertThat(kits.pack(other, Stockroom.newKey(), true)).isInstanceOf(Stockroom.Done.class);
+        assertThat(envelopes()).isZero();
+        // Two learners less: what is in their bags goes back; then all of it.
+        KeptKit fewer = kits.change(kept.id(), kept.version(), kept.kit().withBags(10));
+        assertThat(kits.packing(fewer).orElseThrow().more()).isEqualTo(Map.of(ENVELOPE, -4L));
+        kits.pack(fewer, Stockroom.newKey(), false);
+        assertThat(envelopes()).isEqualTo(4);
+        kits.unpack(fewer, Stockroom.newKey());
+        assertThat(envelopes()).isEqualTo(26);
+        assertThat(kits.packing(fewer).orElseThrow().isBegun()).isFalse();
+    }
+
+    private KitSupplies.Needed needed(KeptKit kept) {
+        return kits.supplies(kept).orElseThrow().goods().stream()
+                .filter(each -> each.goods().equals(ENVELOPE))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

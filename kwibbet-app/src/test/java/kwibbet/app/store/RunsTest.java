@@ -32,7 +32,6 @@ import kwibbet.app.store.KeptRun.Line;
 import kwibbet.app.store.Stockroom.Already;
 import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.store.Stockroom.Done;
-import kwibbet.app.store.Stockroom.TapeOnHand;
 import kwibbet.app.store.Stockroom.TooFew;
 import kwibbet.app.store.Stockroom.Unknown;
 import kwibbet.bench.RunPlan;
@@ -45,8 +44,8 @@ import kwibbet.card.PanelId;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
+import kwibbet.card.SupplyList;
 import kwibbet.card.Tape;
-import kwibbet.card.TapeUse;
 import kwibbet.card.feature.Mat;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Pace;
@@ -58,6 +57,7 @@ import kwibbet.run.BenchStep;
 import kwibbet.run.RunChange;
 import kwibbet.run.RunProgress.Cards;
 import kwibbet.run.RunState;
+import kwibbet.stock.Booking;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.StockEntry;
 import kwibbet.stock.StockItem;
@@ -249,13 +249,14 @@ class RunsTest {
     @Test
     void cardsUseTapeAsTheyAreMade() {
         KeptRun run = runs.settle(designs.create(Samples.run(matted("Kite")).with(new Copies(8, 0))));
-        Length each = TapeUse.of(runs.plan(run).lines()).get(0).share(1, 8).length();
+        Length each = tape(SupplyList.of(runs.plan(run).lines()).get(0).share(1, 8));
         KeptRun untaped = runs.work(run.id(), run.version(), new Cards(0, 0, 2));
-        assertThat(stockroom.tapes()).isEmpty();
+        assertThat(stockroom.onHand()).isEmpty();
         StockItem tape = new StockItem.Taped(new Tape.Flat());
         stockroom.count(Stockroom.newKey(), tape, each.multipliedBy(4).toTicks());
         KeptRun none = runs.work(run.id(), untaped.version(), new Cards(0, 0, 0));
-        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(4));
+        assertThat(stockroom.onHand().values())
+                .containsExactly(each.multipliedBy(4).toTicks());
         KeptRun two = runs.work(run.id(), none.version(), new Cards(0, 0, 2));
         stockroom.count(Stockroom.newKey(), tape, each.multipliedBy(4).toTicks());
         assertThat(stockroom.takeBack(BookingKey.ofMade(run.id(), none.version())))
@@ -263,15 +264,37 @@ class RunsTest {
         KeptRun five = runs.work(run.id(), two.version(), new Cards(0, 0, 5));
         assertThatThrownBy(() -> runs.work(run.id(), two.version(), new Cards(0, 0, 5)))
                 .isInstanceOf(StaleItemException.class);
-        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each);
+        assertThat(stockroom.onHand().values()).containsExactly(each.toTicks());
         KeptRun four = runs.work(run.id(), five.version(), new Cards(8, 0, 4));
-        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(2));
+        assertThat(stockroom.onHand().values())
+                .containsExactly(each.multipliedBy(2).toTicks());
         startedAnew().work(run.id(), four.version(), new Cards(8, 0, 8));
-        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(Length.ZERO);
-        assertThat(stockroom.entries(new Tape.Flat()))
+        assertThat(stockroom.onHand().values()).containsExactly(0L);
+        assertThat(stockroom.entries(new StockItem.Taped(new Tape.Flat())))
                 .hasSize(7)
                 .filteredOn(StockEntry::canBeTakenBack)
                 .hasSize(2);
+    }
+
+    /** What learners find in their bags is not taken off the shelf again when they have made their cards. */
+    @Test
+    void whatIsPackedIsNotUsedTwice() {
+        KeptRun run = runs.settle(designs.create(Samples.run(matted("Kite")).with(new Copies(8, 0))));
+        long each =
+                StockItem.Goods.amountOf(SupplyList.of(runs.plan(run).lines()).get(0)) / 8;
+        StockItem.Goods tape = new StockItem.Taped(new Tape.Flat());
+        stockroom.count(Stockroom.newKey(), tape, each * 8);
+        stockroom.book(Booking.ofPacked(Stockroom.newKey(), run.id(), "Kit", Map.of(tape, each * 5)));
+        KeptRun two = runs.work(run.id(), run.version(), new Cards(0, 0, 2));
+        assertThat(stockroom.onHand().values()).containsExactly(each);
+        KeptRun all = runs.work(run.id(), two.version(), new Cards(0, 0, 8));
+        assertThat(stockroom.onHand().values()).containsExactly(0L);
+        runs.work(run.id(), all.version(), new Cards(0, 0, 0));
+        assertThat(stockroom.onHand().values()).containsExactly(each * 3);
+    }
+
+    private static Length tape(SupplyList used) {
+        return Length.ofTicks(StockItem.Goods.amountOf(used));
     }
 
     private BenchStep made(KeptRun run, int step) {
@@ -304,7 +327,7 @@ class RunsTest {
     @Test
     void cardsAreMadeAsTheirStepsAreTickedOff() {
         KeptRun run = runs.settle(designs.create(Samples.run(matted("Kite")).with(new Copies(8, 0))));
-        Length each = TapeUse.of(runs.plan(run).lines()).get(0).share(1, 8).length();
+        Length each = tape(SupplyList.of(runs.plan(run).lines()).get(0).share(1, 8));
         stockroom.count(
                 Stockroom.newKey(),
                 new StockItem.Taped(new Tape.Flat()),
@@ -312,10 +335,12 @@ class RunsTest {
         List<BenchStep> steps = runs.bench(run, Way.BATCH).at(BenchStation.MAKE);
         steps.forEach(step -> bench.tick("all " + step.key().id(), run, step, 5, Way.BATCH));
         assertThat(runs.get(run.id()).progress().cards().made()).isEqualTo(5);
-        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(3));
+        assertThat(stockroom.onHand().values())
+                .containsExactly(each.multipliedBy(3).toTicks());
         bench.takeBack(run, steps.get(0).key(), Way.BATCH);
         assertThat(runs.get(run.id()).progress().cards().made()).isZero();
-        assertThat(stockroom.tapes()).extracting(TapeOnHand::onHand).containsExactly(each.multipliedBy(8));
+        assertThat(stockroom.onHand().values())
+                .containsExactly(each.multipliedBy(8).toTicks());
     }
 
     /** A list of sheets is ticked off as long as it is that list; what was made of the pieces is made, whatever is planned anew. */

@@ -3,12 +3,11 @@ package kwibbet.formats.csv;
 import java.util.List;
 
 import kwibbet.measure.Figure;
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.stock.StockEntry;
 import kwibbet.stock.StockItem;
 
-/** Writes the movements of a paper or a tape, one a line. */
+/** Writes the movements of a paper, a tape or whatever else is kept, one a line. */
 public final class StockCsv {
 
     private static final List<String> TITLES = List.of("time", "of", "change", "on hand", "why", "what", "booking");
@@ -19,7 +18,7 @@ public final class StockCsv {
      * The movements as they are given.
      *
      * @param entries the movements
-     * @param system what sizes of leftovers and lengths of tape are said in
+     * @param system what sizes of leftovers, lengths and volumes are said in
      */
     public static String write(List<StockEntry> entries, MeasureSystem system) {
         return CsvList.write(
@@ -28,8 +27,8 @@ public final class StockCsv {
                 entry -> List.of(
                         entry.at(),
                         of(entry.movement().item(), system),
-                        figure(entry.movement().item(), entry.movement().amount()),
-                        figure(entry.movement().item(), entry.onHand()),
+                        figure(entry.movement().item(), entry.movement().amount(), system),
+                        figure(entry.movement().item(), entry.onHand(), system),
                         entry.movement().reason().words(),
                         entry.what(),
                         entry.booking().value()));
@@ -42,8 +41,12 @@ public final class StockCsv {
                 : item.words(system).text();
     }
 
-    /** A number of sheets, or a length with its unit, exact. */
-    private static Object figure(StockItem item, long amount) {
-        return item instanceof StockItem.Taped ? Length.ofTicks(amount) : (Object) amount;
+    /** A number of sheets or pieces, or a length or volume with its unit. */
+    private static Object figure(StockItem item, long amount, MeasureSystem system) {
+        if (item instanceof StockItem.OfPaper) {
+            return amount;
+        }
+        String sign = amount < 0 ? "-" : "";
+        return item.amount(sign, Math.abs(amount), system).text();
     }
 }

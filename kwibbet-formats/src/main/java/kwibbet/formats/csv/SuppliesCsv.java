@@ -1,9 +1,9 @@
 package kwibbet.formats.csv;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 
-import kwibbet.kit.Good;
 import kwibbet.kit.KitSupplies;
 import kwibbet.kit.Purchase;
 import kwibbet.measure.MeasureSystem;
@@ -16,7 +16,7 @@ public final class SuppliesCsv {
     private SuppliesCsv() {}
 
     /**
-     * Papers, then tapes, then the rest.
+     * Papers, then the rest.
      *
      * @param supplies what it takes
      * @param system what sizes and lengths are said in
@@ -28,23 +28,20 @@ public final class SuppliesCsv {
             lines.add(List.of(
                     each.paper().name(), purchase.need(), purchase.reserved(), purchase.onHand(), purchase.missing()));
         });
-        supplies.tapes()
-                .forEach(each -> lines.add(List.of(
-                        each.tape().words(system),
-                        each.need(),
-                        each.reserved(),
-                        each.onHand().map(Object::toString).orElse(""),
-                        each.onHand().isPresent() ? each.missing() : "")));
-        for (Good other : supplies.others()) {
-            lines.add(List.of(other.need().name(), other.need().amount(system).text(), "", "", ""));
+        for (KitSupplies.Needed each : supplies.goods()) {
+            Purchase purchase = each.purchase();
+            lines.add(List.of(
+                    each.goods().words(system).text(),
+                    figure(each, purchase.need(), system),
+                    figure(each, purchase.reserved(), system),
+                    each.isKept() ? figure(each, purchase.onHand(), system) : "",
+                    figure(each, purchase.missing(), system)));
         }
-        supplies.extras()
-                .forEach(each -> lines.add(List.of(
-                        each.extra().name(),
-                        each.purchase().need(),
-                        "",
-                        "",
-                        each.purchase().missing())));
         return CsvList.write(TITLES, lines, line -> line);
+    }
+
+    /** Exact, with its unit where it has one. */
+    private static String figure(KitSupplies.Needed needed, BigDecimal amount, MeasureSystem system) {
+        return needed.goods().amount("", amount.longValueExact(), system).text();
     }
 }

@@ -14,7 +14,6 @@ import kwibbet.formats.pdf.PageFlow.Captioned;
 import kwibbet.kit.Bag;
 import kwibbet.kit.Extra;
 import kwibbet.kit.Fit;
-import kwibbet.kit.Good;
 import kwibbet.kit.Kit;
 import kwibbet.kit.KitDay;
 import kwibbet.kit.KitPlan;
@@ -126,32 +125,13 @@ public final class ClassPapers {
                     columns,
                     false);
         }
-        for (KitSupplies.Taped each : supplies.tapes()) {
+        for (KitSupplies.Needed each : supplies.goods()) {
             flow.row(
                     List.of(
-                            Phrase.of(each.tape().words(system)),
-                            each.said(each.need(), system),
-                            each.onHand()
-                                    .map(length -> Phrase.of(length, system))
-                                    .orElse(Phrase.of("not kept")),
-                            each.missing().isPositive() ? each.said(each.missing(), system) : Phrase.of("")),
-                    columns,
-                    false);
-        }
-        for (Good each : supplies.others()) {
-            flow.row(
-                    List.of(
-                            Phrase.of(each.need().name()),
-                            each.need().amount(system),
-                            Phrase.of("not kept"),
-                            Phrase.of("")),
-                    columns,
-                    false);
-        }
-        for (KitSupplies.Bought each : supplies.extras()) {
-            String need = each.purchase().need().toPlainString();
-            flow.row(
-                    List.of(Phrase.of(each.extra().name()), Phrase.of(need), Phrase.of("not kept"), Phrase.of("")),
+                            each.goods().words(system),
+                            each.said(each.purchase().need(), system),
+                            each.onHand(system),
+                            each.toBuy(system)),
                     columns,
                     false);
         }

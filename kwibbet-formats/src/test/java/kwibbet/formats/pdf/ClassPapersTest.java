@@ -56,8 +56,7 @@ class ClassPapersTest {
         KitPlan plan = KitPlan.of(kit, List.of(run.card()), run, Paces.UNKNOWN);
         byte[] pdf = ClassPapers.write(
                 plan,
-                KitSupplies.of(
-                        kit, run, Takes.of(run), new Takes(Map.of(), Map.of()), new Store(Map.of(), PriceList.NONE)),
+                KitSupplies.of(kit, run, Takes.of(run), Takes.NOTHING, new Store(Map.of(), PriceList.NONE)),
                 meeting.map(each -> "Saturday 20 March 2027").orElse(""),
                 Samples.shelf(),
                 MeasureSystem.INCH,

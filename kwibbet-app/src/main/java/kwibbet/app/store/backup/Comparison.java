@@ -35,6 +35,7 @@ public record Comparison(List<Kind> kinds) {
         words.put(Tables.DESIGN, "cards with their history");
         words.put(Tables.PAPER, "papers with what came and went");
         words.put(Tables.TAPE, "tapes with what came and went");
+        words.put(Tables.GOODS, "findings and the like with what came and went");
         words.put("die", "dies");
         words.put("offcut", "offcuts in the drawer");
         words.put("booking", "bookings of what came and went");
@@ -79,7 +80,7 @@ public record Comparison(List<Kind> kinds) {
                     id,
                     switch (table) {
                         case Tables.DESIGN -> List.of(thing, tables.belonging(Tables.REVISION, Tables.REVISION_OF, id));
-                        case Tables.PAPER, Tables.TAPE ->
+                        case Tables.PAPER, Tables.TAPE, Tables.GOODS ->
                             List.of(thing, tables.belonging(Tables.MOVEMENT, Tables.MOVEMENT_OF, id));
                         default -> thing;
                     });

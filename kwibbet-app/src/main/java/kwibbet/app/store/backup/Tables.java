@@ -30,8 +30,9 @@ record Tables(String schema, Map<String, List<Map<String, Object>>> rows) {
     static final String REVISION_OF = "design_id";
     static final String PAPER = "paper";
     static final String TAPE = "tape";
+    static final String GOODS = "goods";
     /** What things come and go of. */
-    static final List<String> WITH_MOVEMENTS = List.of(PAPER, TAPE);
+    static final List<String> WITH_MOVEMENTS = List.of(PAPER, TAPE, GOODS);
 
     static final String MOVEMENT = "stock_movement";
     static final String MOVEMENT_OF = "thing";

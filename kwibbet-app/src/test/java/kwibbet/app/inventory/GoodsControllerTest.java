@@ -2,6 +2,7 @@ package kwibbet.app.inventory;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import org.junit.jupiter.api.BeforeEach;
@@ -12,6 +13,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
 
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Runs;
@@ -39,12 +41,15 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-@WebMvcTest({TapeController.class, MovementLines.class})
+@WebMvcTest({GoodsController.class, MovementLines.class})
 @MockitoBean(types = Runs.class)
-class TapeControllerTest {
+class GoodsControllerTest {
 
     private static final Tape EIGHTH = new Tape.Foam(Length.ofInches(1, 8));
-    private static final StockItem FOAM = new StockItem.Taped(EIGHTH);
+    private static final StockItem.Goods FOAM = new StockItem.Taped(EIGHTH);
+    private static final StockItem.Goods BRAD = new StockItem.Named("brad", StockItem.Measure.COUNT);
+    private static final StockItem.Goods FILLER = new StockItem.Named("filler", StockItem.Measure.VOLUME);
+    private static final String KEY_OF_FOAM = Stockroom.keyOf(FOAM);
     private static final BookingKey KEY = new BookingKey("key");
 
     @Autowired
@@ -56,11 +61,15 @@ class TapeControllerTest {
     @MockitoBean
     private Stockroom stockroom;
 
+    @MockitoBean
+    private UsedUp usedUp;
+
     @BeforeEach
     void set() {
         when(inventory.studio()).thenReturn(Studio.UNCHOSEN);
-        when(stockroom.tapes()).thenReturn(List.of(new Stockroom.TapeOnHand(EIGHTH, Length.ofInches(55))));
-        when(stockroom.entries(EIGHTH))
+        when(usedUp.all()).thenReturn(List.of(FOAM, BRAD, FILLER));
+        when(stockroom.onHand()).thenReturn(Map.of(FOAM, Length.ofInches(55).toTicks()));
+        when(stockroom.entries(FOAM))
                 .thenReturn(List.of(new StockEntry(
                         KEY,
                         Instant.parse("2026-03-01T10:00:00Z"),
@@ -74,16 +83,16 @@ class TapeControllerTest {
 
     @Test
     void eachTapeHasItsMovements() throws Exception {
-        mvc.perform(get("/inventory/tape").param("high", "1/8"))
+        mvc.perform(get("/inventory/goods").param("of", KEY_OF_FOAM))
                 .andExpect(status().isOk())
                 .andExpect(content()
                         .string(allOf(
                                 containsString("foam tape, 1/8 in high"),
                                 containsString("bought"),
                                 containsString("Take back"))));
-        mvc.perform(get("/inventory/tape"))
+        mvc.perform(get("/inventory/goods"))
                 .andExpect(content().string(allOf(containsString("Nothing came or went yet"), containsString("55"))));
-        mvc.perform(get("/inventory/tape/movements.csv").param("high", "1/8"))
+        mvc.perform(get("/inventory/goods/movements.csv").param("of", KEY_OF_FOAM))
                 .andExpect(
                         content()
                                 .string(
@@ -93,39 +102,60 @@ class TapeControllerTest {
                                 """));
     }
 
-    /** As it stands on a roll: in yards, feet or metres. */
+    /** As it stands on a roll, in a box or on a bottle: in yards, feet or metres, by the piece, in cubic inches. */
     @ParameterizedTest
     @CsvSource({"10 yd,360", "33 ft,396", "2.54 m,100", "7,7"})
     void aRollIsBookedAsItIsBought(String typed, int inches) throws Exception {
-        mvc.perform(post("/inventory/tape")
-                        .param("key", "key")
-                        .param("reason", "BOUGHT")
-                        .param("length", typed)
-                        .param("high", "1/8"))
-                .andExpect(redirectedUrl("/inventory/tape?high=1%2F8"));
+        book("BOUGHT", KEY_OF_FOAM, typed).andExpect(redirectedUrl("/inventory/goods?of=" + KEY_OF_FOAM));
         verify(stockroom)
                 .book(Booking.of(KEY, "bought", FOAM, Length.ofInches(inches).toTicks(), Reason.BOUGHT));
     }
 
     @Test
+    void piecesAndVolumesAreBookedToo() throws Exception {
+        book("BOUGHT", "count brad", "24").andExpect(redirectedUrl("/inventory/goods?of=count+brad"));
+        verify(stockroom).book(Booking.of(KEY, "bought", BRAD, 24, Reason.BOUGHT));
+        book("SPOILT", "volume filler", "2,5");
+        verify(stockroom).book(Booking.of(KEY, "spoilt", FILLER, -40_968, Reason.SPOILT));
+        mvc.perform(post("/inventory/goods")
+                .param("key", "key")
+                .param("reason", "COUNTED")
+                .param("of", "other")
+                .param("name", "envelope")
+                .param("amount", "0"));
+        verify(stockroom).count(KEY, new StockItem.Named("envelope", StockItem.Measure.COUNT), 0);
+    }
+
+    private ResultActions book(String reason, String of, String amount) throws Exception {
+        return mvc.perform(post("/inventory/goods")
+                .param("key", "key")
+                .param("reason", reason)
+                .param("amount", amount)
+                .param("of", of));
+    }
+
+    @Test
     void whatIsWrongIsSaidBesideItsField() throws Exception {
-        for (String length : List.of("", "0", "-3", "4000 m", "much")) {
-            mvc.perform(post("/inventory/tape").param("reason", "BOUGHT").param("length", length))
-                    .andExpect(status().isUnprocessableContent());
+        for (String amount : List.of("", "0", "-3", "4000 m", "much")) {
+            book("BOUGHT", KEY_OF_FOAM, amount).andExpect(status().isUnprocessableContent());
+        }
+        for (String amount : List.of("", "0", "-3", "1/2", "100001")) {
+            book("BOUGHT", "count brad", amount).andExpect(status().isUnprocessableContent());
         }
         for (String high : List.of("0", "2", "high")) {
-            mvc.perform(post("/inventory/tape")
+            mvc.perform(post("/inventory/goods")
                             .param("reason", "BOUGHT")
-                            .param("length", "7")
+                            .param("amount", "7")
+                            .param("of", "foam")
                             .param("high", high))
                     .andExpect(status().isUnprocessableContent());
         }
+        book("BOUGHT", "other", "7")
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Say what it is")));
         verify(stockroom, never()).book(any());
         when(stockroom.book(any())).thenReturn(new Stockroom.TooFew(List.of(new Shortage(FOAM, 2, 1))));
-        mvc.perform(post("/inventory/tape")
-                        .param("reason", "SPOILT")
-                        .param("length", "99")
-                        .param("high", "1/8"))
+        book("SPOILT", KEY_OF_FOAM, "99")
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("There is only")));
     }
