@@ -61,7 +61,8 @@ final class Assembly {
         panels.addAll(form.panels());
         faces.addAll(form.faces());
         above.addAll(form.above());
-        form.holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
+        form.hands().holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
+        directions.addAll(form.hands().directions());
         design.additions().forEach(this::add);
         if (!reasons.isEmpty()) {
             return Outcome.refused(reasons);

@@ -15,9 +15,9 @@ import kwibbet.shape.Size;
  * @param parts what is cut for it, the piece that folds first; its panels; the faces things can be stuck to, the front first
  * @param poses how it is looked at, shut first
  * @param closing the scores that fold, in the order they are folded to shut it
- * @param holdings what holds its pieces together where that is not flat tape
+ * @param hands what hands do about it
  */
-public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> closing, List<Work.Holding> holdings)
+public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> closing, Hands hands)
         implements OfParts {
 
     private static final int QUARTER = 90;
@@ -30,10 +30,27 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
      */
     public record Above(PanelId upper, PanelId lower) {}
 
+    /**
+     * What hands do about a base.
+     *
+     * @param holdings what holds its pieces together where that is not flat tape
+     * @param directions what they do besides cutting, folding and sticking
+     */
+    public record Hands(List<Work.Holding> holdings, List<Direction> directions) {
+        /** Nothing of note. */
+        public static final Hands USUAL = new Hands(List.of(), List.of());
+
+        /** Copies the lists. */
+        public Hands {
+            holdings = List.copyOf(holdings);
+            directions = List.copyOf(directions);
+        }
+    }
+
     /** A base of one piece that folds panel by panel. */
     public static Form of(
             Size finished, Piece base, List<Panel> panels, List<Face> faces, List<Pose> poses, List<ScoreId> closing) {
-        return new Form(finished, new Parts(List.of(base), panels, faces, List.of()), poses, closing, List.of());
+        return new Form(finished, new Parts(List.of(base), panels, faces, List.of()), poses, closing, Hands.USUAL);
     }
 
     /** Copies the lists. The base lies inside up, so that the face its paper is chosen for is the one that looks down. */
@@ -44,7 +61,6 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
         parts = new Parts(pieces, parts.panels(), parts.faces(), parts.above());
         poses = List.copyOf(poses);
         closing = List.copyOf(closing);
-        holdings = List.copyOf(holdings);
     }
 
     /** The size of the flat base. */
@@ -65,7 +81,7 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
                 faces().stream().map(Face::turned).toList(),
                 above());
         return new Form(
-                finished.turned(), turned, poses.stream().map(Pose::turned).toList(), closing, holdings);
+                finished.turned(), turned, poses.stream().map(Pose::turned).toList(), closing, hands);
     }
 
     private static Placement quarter(Piece piece) {
@@ -101,7 +117,7 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
         List<Face> upright = faces().stream()
                 .map(face -> face.turnedUpright(upright(face, fold.of(face.panel()), shut.view())))
                 .toList();
-        return new Form(finished, new Parts(pieces(), panels(), upright, above()), poses, closing, holdings);
+        return new Form(finished, new Parts(pieces(), panels(), upright, above()), poses, closing, hands);
     }
 
     private static int upright(Face face, Placement table, Pose.View view) {

@@ -212,6 +212,16 @@ public record Kit(
         return bags() + spares();
     }
 
+    /** The same with another card in each bag, as many of it as of one that is in them. */
+    public Kit withBeside(String card, String other) {
+        List<Line> more = new ArrayList<>(lines());
+        lines().stream()
+                .filter(line -> line.card().equals(card))
+                .findFirst()
+                .ifPresent(line -> more.add(new Line(other, line.each())));
+        return with(more);
+    }
+
     /** The same with only some of its cards. */
     public Kit with(List<Line> others) {
         return new Kit(name, new Contents(others, extras()), count, sharing, meeting, pricing);

@@ -3,7 +3,9 @@ package kwibbet.mail;
 import java.util.Comparator;
 import java.util.List;
 
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Size;
 
 /**
@@ -22,6 +24,14 @@ public record Enclosure(Size size, Length thick) {
         Length more = CLEARANCE.plus(thick);
         Size across = size.width().isShorterThan(size.height()) ? size.turned() : size;
         return new Size(across.width().plus(more), across.height().plus(more));
+    }
+
+    /** The same to the next mark a tool shows, never smaller. */
+    public Size neededInMarks(MeasureSystem system) {
+        Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        return new Size(
+                needs().width().roundedUpTo(marks).shown(),
+                needs().height().roundedUpTo(marks).shown());
     }
 
     /** Whether it goes into an envelope, upright or across. */

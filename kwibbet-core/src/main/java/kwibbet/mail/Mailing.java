@@ -54,7 +54,7 @@ public record Mailing(Enclosure enclosure, double grams, boolean isLumpy, List<E
                 Weight.ofPaper(card, shelf),
                 thick.minus(thickness.thinnest().thick()).isLongerThan(LUMP),
                 room.envelopes(enclosure),
-                SquareFold.of(enclosure)));
+                SquareFold.of(enclosure, card.design().system())));
     }
 
     /** The size of the envelope it goes in: the first that takes it, otherwise the folded one. */

@@ -1,5 +1,6 @@
 package kwibbet.mail;
 
+import kwibbet.card.base.SquareEnvelope;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -17,55 +18,22 @@ import kwibbet.shape.Size;
  */
 public record SquareFold(Size envelope, Length side, Length sides, Length flaps, Length overlap) {
 
-    /** The flaps overlap by so much at least, for the adhesive; common practice, no source. */
-    public static final Length LEAST_OVERLAP = Length.ofInches(3, 4);
-
-    /** The side flaps are at least so deep, so that their corners lie under the others; common practice, no source. */
-    public static final Length LEAST_SIDE = Length.ofInches(1, 2);
-
-    private static final Length EIGHTH = Length.ofInches(1, 8);
-
     /**
-     * The least square for what goes into it, to the next eighth.
+     * The least square for what goes into it, all its marks such as a tool shows.
      *
      * @param enclosure what goes into it
+     * @param system decides what a tool shows: sixteenths or millimetres
      */
-    public static SquareFold of(Enclosure enclosure) {
-        Size needs = enclosure.needs();
-        double width = needs.width().toInches();
-        double height = needs.height().toInches();
-        // The diagonal holds the height and both flaps, which meet and overlap; the width and both side flaps; and,
-        // since the corners of the envelope lie on
-        // paper, width and height together.
-        double diagonal = Math.max(
-                2 * height + LEAST_OVERLAP.toInches(), Math.max(width + 2 * LEAST_SIDE.toInches(), width + height));
-        Length side = up(diagonal / Math.sqrt(2));
-        double across = side.toInches() * Math.sqrt(2);
+    public static SquareFold of(Enclosure enclosure, MeasureSystem system) {
+        Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        SquareEnvelope.Sheet sheet = SquareEnvelope.Sheet.of(enclosure.needs(), SquareEnvelope.OVERLAP.preset(), marks);
+        Size envelope = sheet.envelope();
+        double across = sheet.side().toInches() * Math.sqrt(2);
         return new SquareFold(
-                needs,
-                side,
-                Length.nearestInches((across - width) / Math.sqrt(2)),
-                Length.nearestInches((across - height) / Math.sqrt(2)),
-                Length.nearestInches(across - 2 * height));
-    }
-
-    /** The marks of the side folds, as near as they are told. */
-    public Length nearSides(MeasureSystem system) {
-        return near(sides, system);
-    }
-
-    /** The marks of the flaps, as near as they are told. */
-    public Length nearFlaps(MeasureSystem system) {
-        return near(flaps, system);
-    }
-
-    private static Length near(Length length, MeasureSystem system) {
-        return length.roundedTo(
-                        new Graduation(system == MeasureSystem.INCH ? Length.ofInches(1, 16) : Length.ofMillimetres(1)))
-                .shown();
-    }
-
-    private static Length up(double inches) {
-        return EIGHTH.multipliedBy((int) Math.ceil(inches * 8 - 1e-9));
+                envelope,
+                sheet.side(),
+                sheet.sides(),
+                sheet.flaps(),
+                Length.nearestInches(across - 2 * envelope.height().toInches()));
     }
 }

@@ -17,7 +17,8 @@ record ShutLast() implements WaitRule {
         for (Operation.ByHand wrap : operations.every(Operation.ByHand.class)) {
             if (wrap.does() == Does.WRAP || wrap.does() == Does.CLOSE) {
                 for (Operation each : operations.all()) {
-                    boolean onBand = each.onto().filter(wrap.piece()::equals).isPresent();
+                    boolean onBand = wrap.does() == Does.WRAP
+                            && each.onto().filter(wrap.piece()::equals).isPresent();
                     boolean last = each.does() == Does.WRAP
                             || each.does() == Does.STAND_UP
                             || (wrap.does() == Does.CLOSE && each.does() == Does.CLOSE);

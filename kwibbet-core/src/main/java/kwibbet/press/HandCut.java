@@ -59,12 +59,13 @@ public sealed interface HandCut {
     }
 
     /**
-     * Corners cut off by a straight line each.
+     * Corners cut off by a straight line each, or cut out square.
      *
      * @param legs how far along the level edge, and how far along the upright one
+     * @param isSquare whether they are cut out square
      * @param at which corners
      */
-    record Corners(Size legs, List<Corner> at) implements HandCut {
+    record Corners(Size legs, boolean isSquare, List<Corner> at) implements HandCut {
         /** Copies the list. */
         public Corners {
             at = List.copyOf(at);
@@ -78,7 +79,8 @@ public sealed interface HandCut {
             } else {
                 writer.words(" along the level edge and ").length(legs.height()).words(" along the upright one");
             }
-            return writer.words(at.size() == 1 ? ", and cut the corner off." : ", and cut the corners off.")
+            return writer.words(at.size() == 1 ? ", and cut the corner " : ", and cut the corners ")
+                    .words(isSquare ? "out square." : "off.")
                     .end();
         }
 
@@ -214,17 +216,18 @@ public sealed interface HandCut {
 
     /** What has to come off a rectangle for an outline. */
     static List<HandCut> outline(Outline outline, Rect paper) {
-        List<Triangle> triangles = new ArrayList<>();
+        List<CutOff> cutOff = new ArrayList<>();
         for (Region waste : Overlay.without(Region.of(Outline.of(paper)), Region.of(outline))) {
-            Optional<Triangle> triangle = Triangle.of(waste, paper);
-            if (triangle.isEmpty()) {
+            Optional<CutOff> piece = CutOff.of(waste, paper);
+            if (piece.isEmpty()) {
                 return List.of(isCircle(outline, paper) ? new Circle(Rect.atOrigin(paper.size()), false) : new Drawn());
             }
-            triangles.add(triangle.get());
+            cutOff.add(piece.get());
         }
         List<HandCut> cuts = new ArrayList<>();
-        alike(triangles, Triangle::corner, Triangle::legs).forEach((legs, at) -> cuts.add(new Corners(legs, at)));
-        alike(triangles, Triangle::edge, Triangle::notch)
+        alike(cutOff, CutOff::corner, CutOff::reach)
+                .forEach((reach, at) -> cuts.add(new Corners(reach.legs(), reach.isSquare(), at)));
+        alike(cutOff, CutOff::edge, CutOff::notch)
                 .forEach((notch, at) -> cuts.add(
                         new Notches(notch.from(), notch.to(), notch.tip(), notch.deep(), notch.isWhole(), at)));
         return List.copyOf(cuts);
@@ -244,10 +247,10 @@ public sealed interface HandCut {
 
     /** The places of those that have one, those of one measure together, in the order of the places. */
     private static <M, P extends Comparable<P>> Map<M, List<P>> alike(
-            List<Triangle> triangles, Function<Triangle, Optional<P>> place, Function<Triangle, M> measure) {
+            List<CutOff> cutOff, Function<CutOff, Optional<P>> place, Function<CutOff, M> measure) {
         Map<M, TreeSet<P>> alike = new LinkedHashMap<>();
-        triangles.forEach(triangle -> place.apply(triangle)
-                .ifPresent(at -> alike.computeIfAbsent(measure.apply(triangle), each -> new TreeSet<>())
+        cutOff.forEach(piece -> place.apply(piece)
+                .ifPresent(at -> alike.computeIfAbsent(measure.apply(piece), each -> new TreeSet<>())
                         .add(at)));
         Map<M, List<P>> lists = new LinkedHashMap<>();
         alike.forEach((measured, at) -> lists.put(measured, List.copyOf(at)));
@@ -266,30 +269,41 @@ public sealed interface HandCut {
     record Notch(Length from, Length to, Length tip, Length deep, boolean isWhole) {}
 
     /**
-     * A triangle that comes off a rectangle.
+     * What a corner loses.
+     *
+     * @param legs how far along its level edge, and how far along its upright one
+     * @param isSquare whether a rectangle is cut out of it, and not a triangle cut off
+     */
+    record Reach(Size legs, boolean isSquare) {}
+
+    /**
+     * A triangle that comes off a rectangle, or a rectangle that comes off its corner.
      *
      * @param corner the corner it takes, if it takes one
      * @param edge the edge it is cut out of, if it is cut out of one
-     * @param legs how far it reaches along the edges at its corner
+     * @param reach what its corner loses
      * @param notch how it lies on its edge
      */
-    record Triangle(Optional<Corner> corner, Optional<Edge> edge, Size legs, Notch notch) {
+    record CutOff(Optional<Corner> corner, Optional<Edge> edge, Reach reach, Notch notch) {
 
-        private static final Size NO_LEGS = new Size(Length.GRAIN, Length.GRAIN);
+        private static final Reach NONE = new Reach(new Size(Length.GRAIN, Length.GRAIN), false);
         private static final Notch NO_NOTCH = new Notch(Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO, false);
 
-        static Optional<Triangle> of(Region waste, Rect paper) {
+        static Optional<CutOff> of(Region waste, Rect paper) {
             List<Point> corners = straight(waste.outline().corners());
-            if (corners.size() != 3 || !waste.holes().isEmpty()) {
+            boolean isSquare = waste.outline().isRectangle();
+            if ((corners.size() != 3 && !isSquare) || !waste.holes().isEmpty()) {
                 return Optional.empty();
             }
-            Optional<Triangle> notch = List.of(Edge.values()).stream()
+            Optional<CutOff> notch = List.of(Edge.values()).stream()
+                    .filter(edge -> !isSquare)
                     .flatMap(edge -> notch(corners, edge, paper).stream())
                     .findFirst();
             return notch.isPresent()
                     ? notch
                     : List.of(Corner.values()).stream()
-                            .flatMap(corner -> corner(corners, corner, paper).stream())
+                            .filter(corner -> corners.stream().anyMatch(point -> isSame(point, corner.of(paper))))
+                            .flatMap(corner -> corner(corners, corner, isSquare, paper).stream())
                             .findFirst();
         }
 
@@ -306,7 +320,7 @@ public sealed interface HandCut {
             return kept;
         }
 
-        private static Optional<Triangle> corner(List<Point> corners, Corner corner, Rect paper) {
+        private static Optional<CutOff> corner(List<Point> corners, Corner corner, boolean isSquare, Rect paper) {
             Point at = corner.of(paper);
             Optional<Point> level = corners.stream()
                     .filter(point -> isSame(point.y(), at.y()) && !isSame(point.x(), at.x()))
@@ -316,16 +330,18 @@ public sealed interface HandCut {
                     .findFirst();
             return level.isEmpty() || upright.isEmpty()
                     ? Optional.empty()
-                    : Optional.of(new Triangle(
+                    : Optional.of(new CutOff(
                             Optional.of(corner),
                             Optional.empty(),
-                            new Size(
-                                    level.get().x().minus(at.x()).abs(),
-                                    upright.get().y().minus(at.y()).abs()),
+                            new Reach(
+                                    new Size(
+                                            level.get().x().minus(at.x()).abs(),
+                                            upright.get().y().minus(at.y()).abs()),
+                                    isSquare),
                             NO_NOTCH));
         }
 
-        private static Optional<Triangle> notch(List<Point> corners, Edge edge, Rect paper) {
+        private static Optional<CutOff> notch(List<Point> corners, Edge edge, Rect paper) {
             List<Point> on = corners.stream()
                     .filter(point -> isSame(depth(point, edge, paper), Length.ZERO))
                     .toList();
@@ -347,7 +363,7 @@ public sealed interface HandCut {
                     along(tip.get(), edge, paper),
                     depth(tip.get(), edge, paper),
                     isSame(one.minus(other).abs(), whole));
-            return Optional.of(new Triangle(Optional.empty(), Optional.of(edge), NO_LEGS, notch));
+            return Optional.of(new CutOff(Optional.empty(), Optional.of(edge), NONE, notch));
         }
 
         private static Length depth(Point point, Edge edge, Rect paper) {
@@ -363,6 +379,10 @@ public sealed interface HandCut {
             return edge == Edge.LEFT || edge == Edge.RIGHT
                     ? point.y().minus(paper.top())
                     : point.x().minus(paper.left());
+        }
+
+        private static boolean isSame(Point one, Point other) {
+            return isSame(one.x(), other.x()) && isSame(one.y(), other.y());
         }
 
         /** Within what rounding to ticks does. */

@@ -9,7 +9,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.Card;
 import kwibbet.fold.CardFolding;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Size;
 
 import static kwibbet.Inches.MATERIALS;
@@ -64,14 +66,22 @@ class MailTest {
     @CsvSource({"5, 7, 1/16", "5, 5, 1/8", "4, 9, 0", "6 1/2, 6 3/4, 1/4"})
     void theSquareHoldsTheEnvelope(String width, String height, String thick) {
         Enclosure enclosure = new Enclosure(new Size(in(width), in(height)), in(thick));
-        SquareFold fold = SquareFold.of(enclosure);
+        SquareFold fold = SquareFold.of(enclosure, MeasureSystem.INCH);
         double diagonal = fold.side().toInches() * Math.sqrt(2);
         double across = fold.envelope().width().toInches();
         double down = fold.envelope().height().toInches();
+        assertThat(fold.envelope().width())
+                .isGreaterThanOrEqualTo(enclosure.needs().width());
+        assertThat(fold.envelope().height())
+                .isGreaterThanOrEqualTo(enclosure.needs().height());
+        for (Length mark : List.of(fold.side(), fold.sides(), fold.flaps())) {
+            assertThat(mark.roundedTo(Graduation.SIXTEENTHS).isExact()).isTrue();
+        }
         // A fold between two marks m from a corner lies m / √2 from that corner.
         assertThat(diagonal - 2 * fold.sides().toInches() / Math.sqrt(2)).isCloseTo(across, within(1e-3));
         assertThat(diagonal - 2 * fold.flaps().toInches() / Math.sqrt(2)).isCloseTo(down, within(1e-3));
-        assertThat(across + down).isLessThanOrEqualTo(diagonal + 1e-9);
+        // Its corners lie on the paper: between the marks on an edge nothing is shared.
+        assertThat(fold.sides().plus(fold.flaps())).isGreaterThanOrEqualTo(fold.side());
         assertThat(fold.overlap().toInches())
                 .isCloseTo(diagonal - 2 * down, within(1e-3))
                 .isGreaterThanOrEqualTo(0.75 - 1e-3);

@@ -67,7 +67,11 @@ class HandCutTest {
                 at.isLeft() ? corners.legs().width() : corners.legs().width().negated();
         Length upright =
                 at.isTop() ? corners.legs().height() : corners.legs().height().negated();
-        return Outline.of(point, point.plus(level, Length.ZERO), point.plus(Length.ZERO, upright));
+        Point along = point.plus(level, Length.ZERO);
+        Point down = point.plus(Length.ZERO, upright);
+        return corners.isSquare()
+                ? Outline.of(point, along, point.plus(level, upright), down)
+                : Outline.of(point, along, down);
     }
 
     private static Outline notch(HandCut.Notches notch, Edge edge, Rect paper) {
@@ -135,6 +139,24 @@ class HandCutTest {
                 .containsExactly(
                         "Each edge: mark 3 in and 5 in along it, and 1 in from the edge midway between them; cut the triangles out.");
         assertThat(wheel.together()).isEmpty();
+    }
+
+    /** An envelope of a rectangle: 3/4 at its sides, the flap of 2 and an eighth above them, 3 1/8 and an eighth below. Worked by hand. */
+    @Test
+    void cornersCutOutSquareAreMarkedAlongBothEdges() {
+        Outline envelope = Inches.make(Inches.base("wrap-envelope", "5 3/4", "4 3/8", "flap", "2"))
+                .orThrow()
+                .base()
+                .outline();
+        List<HandCut> cuts = HandCut.outline(envelope, envelope.bounds());
+        assertThat(cuts)
+                .extracting(cut -> cut.sentence(MeasureSystem.INCH).text())
+                .containsExactlyInAnyOrder(
+                        "Top left and top right: mark 3/4 in along the level edge and 2 1/8 in along the upright one, and cut the corners out square.",
+                        "Bottom left and bottom right: mark 3/4 in along the level edge and 3 1/4 in along the upright one, and cut the corners out square.");
+        Outline cut = cut(cuts, envelope.bounds());
+        assertThat(Overlay.sharedArea(Region.of(cut), Region.of(envelope))).isCloseTo(envelope.area(), offset(1e-4));
+        assertThat(cut.area()).isCloseTo(envelope.area(), offset(1e-4));
     }
 
     @Test

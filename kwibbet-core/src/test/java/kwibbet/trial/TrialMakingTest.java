@@ -171,6 +171,10 @@ class TrialMakingTest {
                 // Which of the two is stuck first is not asked by the rule, and only with both there is anything to
                 // warp.
                 broken.removeIf(each -> each.startsWith("heat-away-from-film"));
+                // Either end of a sleeve may be held first: the rule picks one of two that are alike.
+                boolean areEnds =
+                        order.get(one) instanceof Operation.HoldEnd && order.get(other) instanceof Operation.HoldEnd;
+                broken.removeIf(each -> areEnds && each.startsWith("sleeve-ends"));
             }
             spoilt += broken.isEmpty() ? 0 : 1;
             if (broken.isEmpty() != ruins.isEmpty()) {

@@ -56,9 +56,13 @@ class MailController {
             Optional<String> rate,
             Optional<Integer> cents) {
         static EnvelopeView of(Envelope envelope, MailRequest request) {
-            double grams = request.grams() + Weight.ofEnvelope(envelope.size());
+            double grams = request.sent().grams() + Weight.ofEnvelope(envelope.size());
             Postage.Item item = new Postage.Item(
-                    envelope.size(), request.enclosure().thick(), grams, request.isStiff(), request.isLumpy());
+                    envelope.size(),
+                    request.sent().enclosure().thick(),
+                    grams,
+                    request.sent().isStiff(),
+                    request.sent().isLumpy());
             Optional<Postage.Charge> charge = request.postage().of(item);
             return new EnvelopeView(
                     envelope.name(),
@@ -82,7 +86,7 @@ class MailController {
      */
     record SquareView(String side, String sides, String flaps, String overlap, EnvelopeView envelope) {
         static SquareView of(MailRequest request) {
-            SquareFold fold = SquareFold.of(request.enclosure());
+            SquareFold fold = SquareFold.of(request.sent().enclosure(), request.system());
             return new SquareView(
                     fold.side().toString(),
                     fold.sides().toString(),
@@ -125,7 +129,7 @@ class MailController {
         }
         MailRequest request = made.value();
         return ResponseEntity.ok(new MailView(
-                request.enclosure().envelopes(request.envelopes()).stream()
+                request.sent().enclosure().envelopes(request.envelopes()).stream()
                         .map(envelope -> EnvelopeView.of(envelope, request))
                         .toList(),
                 SquareView.of(request)));

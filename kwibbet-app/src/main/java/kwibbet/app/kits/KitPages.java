@@ -27,7 +27,10 @@ import kwibbet.app.store.Stockroom;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
+import kwibbet.card.Base;
 import kwibbet.card.Card;
+import kwibbet.card.Design;
+import kwibbet.card.base.Starts;
 import kwibbet.drawing.Drawing;
 import kwibbet.formats.pdf.ClassPapers;
 import kwibbet.formats.pdf.Labels;
@@ -45,9 +48,12 @@ import kwibbet.kit.Who;
 import kwibbet.mail.MailRoom;
 import kwibbet.mail.Mailing;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.paper.PaperId;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
 import kwibbet.picture.StepPicture;
+import kwibbet.run.CardRun;
+import kwibbet.shape.Size;
 import kwibbet.stock.Shortage;
 
 /** What the pages of kits and classes show. */
@@ -210,10 +216,11 @@ class KitPages {
     /**
      * How a card of a kit is mailed.
      *
-     * @param name what the card is called
+     * @param card the id of the card
+     * @param name what it is called
      * @param mailing how; nothing of one that cannot be shut
      */
-    record Mailed(String name, Optional<Mailing> mailing) {}
+    record Mailed(String card, String name, Optional<Mailing> mailing) {}
 
     /** Of what there is too little to pack all bags. */
     String tooFew(List<Shortage> shortages) {
@@ -273,20 +280,52 @@ class KitPages {
     void mail(KeptKit kept, Model model) {
         Map<String, StoredDesign> all = stored();
         MailRoom room = desk.room();
+        model.addAttribute("kept", kept);
         model.addAttribute("system", system());
         model.addAttribute("room", room);
         model.addAttribute(
                 "mailed",
                 kept.kit().lines().stream()
                         .flatMap(line -> Optional.ofNullable(all.get(line.card())).stream())
-                        .map(stored -> new Mailed(
-                                stored.design().name(),
-                                Mailing.of(
-                                        workshop.card(stored.design()),
-                                        workshop.folding(stored.design()),
-                                        inventory.shelf(),
-                                        room)))
+                        .map(stored -> new Mailed(stored.id(), stored.design().name(), mailing(stored, room)))
                         .toList());
+    }
+
+    /**
+     * An envelope for a card of a kit, as a card of its own, of the paper of that card and as many; nothing where that card cannot be shut or the envelope not be
+     * made.
+     *
+     * @param card the id of the card
+     * @param base what it is folded from
+     */
+    Optional<CardRun> envelope(KeptKit kept, String card, Base base) {
+        return kept.kit().lines().stream()
+                .filter(line -> line.card().equals(card))
+                .findFirst()
+                .flatMap(line -> Optional.ofNullable(stored().get(card)).flatMap(stored -> mailing(stored, desk.room())
+                        .map(mailing -> CardRun.ofOne(envelope(stored.design(), base, mailing))
+                                .with(kept.kit().copies(line)))))
+                .filter(run -> workshop.make(run.design()).reasons().isEmpty());
+    }
+
+    /** Keeps a new card. */
+    StoredDesign create(CardRun run) {
+        return designs.create(run);
+    }
+
+    private Design envelope(Design design, Base base, Mailing mailing) {
+        MeasureSystem system = design.system();
+        Size needs = mailing.enclosure().neededInMarks(system);
+        return Design.of(
+                "Envelope for " + design.name(), system, base, Starts.holding(base, needs, system), paper(design));
+    }
+
+    private PaperId paper(Design design) {
+        return workshop.card(design).base().paper();
+    }
+
+    private Optional<Mailing> mailing(StoredDesign stored, MailRoom room) {
+        return Mailing.of(workshop.card(stored.design()), workshop.folding(stored.design()), inventory.shelf(), room);
     }
 
     /** What one more or one less changes: as many as there are, and those beside. */

@@ -28,9 +28,11 @@ import kwibbet.app.store.Kits;
 import kwibbet.app.store.NoSuchKitException;
 import kwibbet.app.store.StaleItemException;
 import kwibbet.app.store.Stockroom;
+import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.FileNames;
+import kwibbet.card.base.Bases;
 import kwibbet.formats.calendar.KitCalendar;
 import kwibbet.formats.csv.SuppliesCsv;
 import kwibbet.formats.pdf.Labels;
@@ -44,6 +46,7 @@ import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
+import kwibbet.run.CardRun;
 import kwibbet.stock.BookingKey;
 
 /** Kits and classes: a list of them, a new one, and each with its cards, its room and who does what. */
@@ -249,6 +252,36 @@ class KitsController {
                 kits.supplies(kept)
                         .map(each -> SuppliesCsv.write(each, pages.system()))
                         .orElse(""));
+    }
+
+    /**
+     * An envelope for one of its cards is made a card of its own, and goes into its bags.
+     *
+     * @param card the id of the card
+     * @param base the key of what it is folded from
+     */
+    @PostMapping("/{id}/envelope")
+    String envelope(
+            @PathVariable String id,
+            @RequestParam long version,
+            @RequestParam String card,
+            @RequestParam String base,
+            RedirectAttributes after) {
+        KeptKit kept = kits.get(id);
+        if (kept.version() != version) {
+            throw new StaleItemException();
+        }
+        Optional<CardRun> envelope = Bases.find(base).flatMap(each -> pages.envelope(kept, card, each));
+        if (envelope.isEmpty()) {
+            after.addFlashAttribute("said", "No envelope can be made for that card.");
+            return "redirect:/classes/" + id;
+        }
+        StoredDesign made = pages.create(envelope.get());
+        kits.change(id, version, kept.kit().withBeside(card, made.id()));
+        after.addFlashAttribute(
+                "said",
+                "“" + made.design().name() + "” is a card of its own now, in each bag. Undo takes it out of them.");
+        return "redirect:/classes/" + id;
     }
 
     /**

@@ -5,7 +5,8 @@ public class StaleItemException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    StaleItemException() {
+    /** Nothing was done. */
+    public StaleItemException() {
         super("changed elsewhere in the meantime");
     }
 }

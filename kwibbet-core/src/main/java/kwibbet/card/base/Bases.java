@@ -20,6 +20,8 @@ public final class Bases {
             new PinwheelBase(),
             new ShapedBase(),
             new PastFoldBase(),
+            new SquareEnvelope(),
+            new WrapEnvelope(),
             new CustomStrip());
 
     private Bases() {}

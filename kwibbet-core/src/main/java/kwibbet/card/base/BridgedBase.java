@@ -146,6 +146,6 @@ public record BridgedBase() implements ParallelFoldBase {
                 new Parts(List.of(base.piece(brief), film, loose), panels, FACES, List.of()),
                 poses,
                 List.of(CREASE),
-                List.of());
+                Form.Hands.USUAL);
     }
 }

@@ -198,7 +198,11 @@ public record PinwheelBase() implements Base {
             closing.addAll(flaps.stream().map(Score::id).toList());
             Size finished = new Size(side(mark), side(mark));
             return new Form(
-                    finished, new Parts(List.of(base), panels, faces(), ring()), poses(closing), closing, List.of());
+                    finished,
+                    new Parts(List.of(base), panels, faces(), ring()),
+                    poses(closing),
+                    closing,
+                    Form.Hands.USUAL);
         }
 
         private static PanelId flap(int number) {

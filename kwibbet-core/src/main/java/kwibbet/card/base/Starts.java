@@ -43,6 +43,27 @@ public final class Starts {
                 system);
     }
 
+    /** The most marks what was rounded down is made larger by. */
+    private static final int MOST_MARKS = 8;
+
+    /** The same for a shut card that is no smaller than a size: where rounding would make it so, it is a mark or two larger. */
+    public static Settings holding(Base base, Size least, MeasureSystem system) {
+        Length mark = system == MeasureSystem.INCH ? Length.ofInches(1, 16) : Length.ofMillimetres(1);
+        Size asked = least;
+        for (int more = 0; more < MOST_MARKS; more++) {
+            Size made = base.finished(sized(base, asked, system));
+            boolean isNarrow = made.width().isShorterThan(least.width());
+            boolean isLow = made.height().isShorterThan(least.height());
+            if (!isNarrow && !isLow) {
+                break;
+            }
+            asked = new Size(
+                    isNarrow ? asked.width().plus(mark) : asked.width(),
+                    isLow ? asked.height().plus(mark) : asked.height());
+        }
+        return sized(base, asked, system);
+    }
+
     private static Settings marked(Base base, Settings settings, MeasureSystem system) {
         Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
         Settings marked = settings;

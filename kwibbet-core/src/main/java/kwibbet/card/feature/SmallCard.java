@@ -7,6 +7,7 @@ import java.util.Optional;
 import kwibbet.card.Adhesion;
 import kwibbet.card.Base;
 import kwibbet.card.Brief;
+import kwibbet.card.Direction;
 import kwibbet.card.Face;
 import kwibbet.card.Feature;
 import kwibbet.card.Form;
@@ -154,7 +155,11 @@ public record SmallCard() implements Feature {
                         .toList();
                 work.piece(renamed(piece), Adhesion.FLAT, panels);
             }
-            form.holdings().forEach(holding -> work.holding(id(holding.piece()), holding.adhesion()));
+            form.hands().holdings().forEach(holding -> work.holding(id(holding.piece()), holding.adhesion()));
+            form.hands()
+                    .directions()
+                    .forEach(each ->
+                            work.direction(new Direction(site.id(), id(each.piece()), each.does(), each.words())));
             form.faces().forEach(face -> work.face(renamed(face)));
             form.above().forEach(above -> work.above(id(above.upper()), id(above.lower())));
             return work.end();

@@ -22,6 +22,7 @@ import kwibbet.card.Pose;
 import kwibbet.card.Score;
 import kwibbet.card.Settings;
 import kwibbet.card.ShutFold;
+import kwibbet.fold.FoldedView;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -29,6 +30,8 @@ import kwibbet.outcome.Refusal;
 import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Point;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
 import static kwibbet.Inches.STOCK;
@@ -39,6 +42,7 @@ import static kwibbet.Inches.set;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
+import static org.assertj.core.api.Assertions.within;
 
 /** The figures are common practice in the craft, no source, unless said otherwise. */
 class BasesTest {
@@ -458,6 +462,68 @@ class BasesTest {
             assertThat(card.faces()).allSatisfy(face -> assertThat(face.role() == Face.Role.INSIDE)
                     .as("%s, %s", base.key(), face.title())
                     .isEqualTo(face.title().startsWith("inside")));
+        }
+    }
+
+    /** Scores a quarter turned about the corners of a square, each on a mark: 4 1/16 √2 wide and 3 1/8 √2 high takes 7 3/16, and a near square one is notched. */
+    @Test
+    void anEnvelopeFromASquareShutsToItsMarks() {
+        Card envelope = card("square-envelope", "5 3/4", "4 3/8", "across", "4 1/16", "down", "3 1/8");
+        assertThat(envelope.base().size()).isEqualTo(size("7 3/16", "7 3/16"));
+        assertThat(envelope.base().outline().corners()).hasSize(8);
+        assertThat(ends(envelope.base(), "flap")).containsExactlyInAnyOrder(point("4 1/16", "0"), point("0", "4 1/16"));
+        assertThat(ends(envelope.base(), "right-flap"))
+                .containsExactlyInAnyOrder(point("4 1/16", "0"), point("7 3/16", "3 1/8"));
+        Size shut = FoldedView.extent(envelope, envelope.form().pose(Pose.SHUT));
+        assertThat(shut.width().toInches()).isCloseTo(65 / 16.0 * Math.sqrt(2), within(1e-3));
+        assertThat(shut.height().toInches()).isCloseTo(50 / 16.0 * Math.sqrt(2), within(1e-3));
+        // Two flaps of 3 √2 high that overlap by 3/4 need 6 + 3/4 / √2 along an edge, to the next mark 6 9/16: 3 1/2
+        // across and 3 down cross 1/32 inside.
+        Card near = card("square-envelope", "5", "4", "across", "3 1/2", "down", "3");
+        assertThat(near.base().size()).isEqualTo(size("6 9/16", "6 9/16"));
+        assertThat(near.base().outline().corners()).hasSize(16).contains(point("3 17/32", "1/32"));
+    }
+
+    private static List<Point> ends(Piece piece, String panel) {
+        Segment line = piece.scoreOf(new PanelId(panel).hinge()).line();
+        return List.of(line.start(), line.end());
+    }
+
+    private static Point point(String x, String y) {
+        return new Point(in(x), in(y));
+    }
+
+    /** 5 3/4 × 4 3/8 with flaps of 2 and 3/4: 7 1/4 × 9 1/2, whatever the upper flap; what cannot be is refused with the figure. Worked by hand. */
+    @Test
+    void anEnvelopeFromARectangleIsTwiceItsHeightAndTheOverlap() {
+        Card envelope = card("wrap-envelope", "5 3/4", "4 3/8", "flap", "2");
+        assertThat(envelope.base().size()).isEqualTo(size("7 1/4", "9 1/2"));
+        assertThat(card("wrap-envelope", "5 3/4", "4 3/8", "flap", "3").base().size())
+                .isEqualTo(size("7 1/4", "9 1/2"));
+        assertThat(ends(envelope.base(), "lower-flap"))
+                .containsExactlyInAnyOrder(point("3/4", "6 3/8"), point("6 1/2", "6 3/8"));
+        assertThat(ends(envelope.base(), "left-flap"))
+                .containsExactlyInAnyOrder(point("3/4", "2 1/8"), point("3/4", "6 1/4"));
+        assertThat(FoldedView.extent(envelope, envelope.form().pose(Pose.SHUT))).isEqualTo(size("5 3/4", "4 3/8"));
+        assertThat(fields(base("wrap-envelope", "5 3/4", "4 3/8", "flap", "4 1/2")))
+                .containsExactly("flap");
+        assertThat(fields(base("wrap-envelope", "5 3/4", "4 3/8", "flap", "1/2")))
+                .containsExactly("flap");
+        assertThat(fields(base("wrap-envelope", "2", "4 3/8", "sides", "1 1/8")))
+                .containsExactly("sides");
+        assertThat(fields(base("wrap-envelope", "5 3/4", "1", "eased", "1/2", "flap", "3/4")))
+                .containsExactly("eased");
+    }
+
+    /** What is to hold something is no smaller than that, if only by a mark. */
+    @Test
+    void anEnvelopeHoldsWhatItIsMadeFor() {
+        for (Base base : List.of(new SquareEnvelope(), new WrapEnvelope())) {
+            for (Size least : List.of(size("5 3/16", "7 3/16"), size("6 3/8", "4 7/16"), size("9 1/8", "4 1/4"))) {
+                Size made = base.finished(Starts.holding(base, least, MeasureSystem.INCH));
+                assertThat(made.width().minus(least.width())).isBetween(Length.ZERO, in("1/8"));
+                assertThat(made.height().minus(least.height())).isBetween(Length.ZERO, in("1/8"));
+            }
         }
     }
 }

@@ -16,20 +16,22 @@ import kwibbet.shape.Size;
 /**
  * A request for what a card is mailed in, as {@code docs/formats.md} describes it.
  *
- * @param enclosure the shut card
- * @param grams what it weighs
- * @param isStiff whether it does not bend
- * @param isLumpy whether it is thicker in one place than in others
+ * @param system what tools are marked in
+ * @param sent what is sent
  * @param envelopes the envelopes to choose from
  * @param postage what sending costs
  */
-public record MailRequest(
-        Enclosure enclosure,
-        double grams,
-        boolean isStiff,
-        boolean isLumpy,
-        List<Envelope> envelopes,
-        Postage postage) {
+public record MailRequest(MeasureSystem system, Sent sent, List<Envelope> envelopes, Postage postage) {
+
+    /**
+     * What is sent.
+     *
+     * @param enclosure the shut card
+     * @param grams what it weighs
+     * @param isStiff whether it does not bend
+     * @param isLumpy whether it is thicker in one place than in others
+     */
+    public record Sent(Enclosure enclosure, double grams, boolean isStiff, boolean isLumpy) {}
 
     private static final int LARGEST = 1_000_000;
     private static final int MOST = 500;
@@ -46,15 +48,16 @@ public record MailRequest(
     public static Outcome<MailRequest> read(String text) {
         return Reading.of(text, LARGEST, document -> {
             MeasureSystem system = document.at("unit").system();
+            Enclosure enclosure = new Enclosure(
+                    size(document, system),
+                    document.at("thickness").notNegative(system, LONGEST).orElse(Length.ZERO));
             return new MailRequest(
-                    new Enclosure(
-                            size(document, system),
-                            document.at("thickness")
-                                    .notNegative(system, LONGEST)
-                                    .orElse(Length.ZERO)),
-                    document.at("grams").number(0, MOST_GRAMS),
-                    document.at("stiff").flag(),
-                    document.at("lumpy").flag(),
+                    system,
+                    new Sent(
+                            enclosure,
+                            document.at("grams").number(0, MOST_GRAMS),
+                            document.at("stiff").flag(),
+                            document.at("lumpy").flag()),
                     envelopes(document.at("envelopes"), system),
                     postage(document.at("postage"), system));
         });
