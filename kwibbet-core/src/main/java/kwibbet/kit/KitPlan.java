@@ -199,6 +199,97 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         return shares.stream().filter(share -> !share.does().isBefore()).toList();
     }
 
+    /**
+     * What learners do at one station without leaving it.
+     *
+     * @param shares its steps, at least one
+     */
+    public record Stretch(List<Share> shares) {
+        /** Copies the list. */
+        public Stretch {
+            shares = List.copyOf(shares);
+        }
+
+        /** Its first step. */
+        public Share first() {
+            return shares.get(0);
+        }
+
+        /** Names it. */
+        public String key() {
+            return first().id().replace(' ', '-');
+        }
+
+        /** Where it is, and the numbers of its steps, as {@code board 1–3}. */
+        public String words() {
+            int from = first().number();
+            int to = shares.get(shares.size() - 1).number();
+            return first().told().first().station().words() + " " + (from == to ? from : from + "–" + to);
+        }
+    }
+
+    /** What is left to learners, station by station. */
+    public List<Stretch> stretches() {
+        List<List<Share>> stretches = new ArrayList<>();
+        for (Share share : taught()) {
+            if (share.told().isWaiting()) {
+                continue;
+            }
+            boolean goesOn = !stretches.isEmpty()
+                    && stretches.get(stretches.size() - 1).get(0).goesOnWith(share);
+            if (!goesOn) {
+                stretches.add(new ArrayList<>());
+            }
+            stretches.get(stretches.size() - 1).add(share);
+        }
+        return stretches.stream().map(Stretch::new).toList();
+    }
+
+    /**
+     * What it spares to prepare a stretch.
+     *
+     * @param stretch the stretch
+     * @param steps its steps, and those that have to be done before them, which are prepared then, too
+     * @param before how the room goes now
+     * @param fit how it goes then; nothing where nothing is left to learners
+     */
+    public record Spared(Stretch stretch, List<Share> steps, Fit before, Optional<Fit> fit) {
+        /** Copies the list. */
+        public Spared {
+            steps = List.copyOf(steps);
+        }
+
+        /** How long that takes before, in whole minutes. */
+        public long minutes() {
+            return Math.round(steps.stream().mapToDouble(Share::ahead).sum());
+        }
+
+        /** How much earlier nine in ten are done, in whole minutes; below zero where they are later. */
+        public Optional<Long> earlier() {
+            return fit.map(each -> before.nineInTen() - each.nineInTen());
+        }
+    }
+
+    /** What it spares to prepare the stretch of that key; nothing where nothing happens in a room, or there is no such stretch. */
+    public Optional<Spared> spared(String key) {
+        return stretches().stream()
+                .filter(stretch -> stretch.key().equals(key))
+                .findFirst()
+                .flatMap(stretch ->
+                        kit.meeting().flatMap(meeting -> room().map(room -> spared(stretch, meeting, room))));
+    }
+
+    private Spared spared(Stretch stretch, Meeting meeting, Room room) {
+        Set<String> prepared = new HashSet<>();
+        stretch.shares().forEach(share -> prepared.addAll(room.withWhatComesBefore(share.id())));
+        Room left = room.without(prepared);
+        Optional<Fit> fit = left.tasks().isEmpty() ? Optional.empty() : Optional.of(fit(meeting, left));
+        List<Share> steps = taught().stream()
+                .filter(share -> prepared.contains(share.id()) && !share.told().isWaiting())
+                .toList();
+        return new Spared(stretch, steps, fit(meeting, room), fit);
+    }
+
     /** How often a step is done for a bag. */
     public int each(Share share) {
         return kit.lines().get(share.line()).each();

@@ -16,6 +16,7 @@ import kwibbet.drawing.Mark.Anchor;
 import kwibbet.kit.Fit;
 import kwibbet.kit.KitPlan;
 import kwibbet.kit.KitPlan.Share;
+import kwibbet.kit.KitPlan.Stretch;
 import kwibbet.kit.Meeting;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -71,23 +72,6 @@ public final class RoomPicture {
     }
 
     /**
-     * What is done at one station without leaving it.
-     *
-     * @param shares its steps, at least one
-     */
-    private record Stretch(List<Share> shares) {
-        Share first() {
-            return shares.get(0);
-        }
-
-        String numbers() {
-            int first = first().number();
-            int last = shares.get(shares.size() - 1).number();
-            return first == last ? String.valueOf(first) : first + "–" + last;
-        }
-    }
-
-    /**
      * Draws the room of a class.
      *
      * @param plan who does what
@@ -95,7 +79,7 @@ public final class RoomPicture {
      * @param shelf the papers of its cards
      */
     public static Drawing of(KitPlan plan, Fit fit, PaperShelf shelf) {
-        List<Stretch> stretches = stretches(plan);
+        List<Stretch> stretches = plan.stretches();
         RoomPicture picture = new RoomPicture(fit, shelf, stretches.size());
         picture.axis(stretches.size());
         double most = stretches.stream()
@@ -115,24 +99,6 @@ public final class RoomPicture {
         picture.ends(stretches.size());
         return picture.sketch.drawing("The room over time: nine in ten are done after " + fit.nineInTen() + " of "
                 + fit.meeting().slot().minutes() + " minutes");
-    }
-
-    private static List<Stretch> stretches(KitPlan plan) {
-        List<List<Share>> stretches = new ArrayList<>();
-        for (Share share : plan.shares()) {
-            if (share.does().isBefore() || share.told().isWaiting()) {
-                continue;
-            }
-            boolean goesOn = !stretches.isEmpty()
-                    && stretches.get(stretches.size() - 1).get(0).line() == share.line()
-                    && stretches.get(stretches.size() - 1).get(0).told().first().station()
-                            == share.told().first().station();
-            if (!goesOn) {
-                stretches.add(new ArrayList<>());
-            }
-            stretches.get(stretches.size() - 1).add(share);
-        }
-        return stretches.stream().map(Stretch::new).toList();
     }
 
     private Length at(double minute) {
@@ -193,13 +159,12 @@ public final class RoomPicture {
         if (!withWaiting.equals(heights)) {
             marks.add(new Mark.Stroke(line(withWaiting, base, most), Line.HIDDEN, ink));
         }
-        String station = first.told().first().station().words();
         String card = first.making().card().design().name();
-        marks.add(name(station + " " + stretch.numbers(), base.minus(ROW.scaledBy(isNamed ? LOW : HALF)), 1));
+        marks.add(name(stretch.words(), base.minus(ROW.scaledBy(isNamed ? LOW : HALF)), 1));
         if (isNamed) {
             marks.add(name(card, base.minus(ROW.scaledBy(HIGH)), LARGE));
         }
-        sketch.group(first.id(), card + ", " + station + " " + stretch.numbers(), marks);
+        sketch.group(stretch.key(), card + ", " + stretch.words(), marks);
     }
 
     private static Mark name(String words, Length height, double size) {

@@ -182,6 +182,21 @@ class KitsController {
     }
 
     /**
+     * What it would spare to prepare what is done at a station.
+     *
+     * @param stretch names what is done there
+     */
+    @GetMapping("/{id}/spared")
+    String spared(@PathVariable String id, @RequestParam String stretch, Model model) {
+        KeptKit kept = kits.get(id);
+        model.addAttribute("kept", kept);
+        kits.plan(kept.kit())
+                .flatMap(plan -> plan.spared(stretch))
+                .ifPresent(each -> model.addAttribute("spared", each));
+        return "kits/kit :: spared";
+    }
+
+    /**
      * What was proposed is prepared.
      *
      * @param steps the steps as they were shown, each after its card and a blank

@@ -65,7 +65,44 @@ class KitViewTest {
         assertThat(page.locator(".shares li.is-before")).hasCount(steps);
         page.locator("#undo").click();
         assertThat(page.locator("#fits")).containsText("It does not fit.");
+        // A band that is touched says what preparing it spares.
+        page.locator(".room-over-time [data-piece]").first().click();
+        assertThat(page.locator("#spared")).containsText("with what has to be done before", soon());
+        assertThat(page.locator("#spared strong")).containsText("instead of");
+        int before = page.locator(".stretches button").count();
+        page.locator("#prepare-stretch").click();
+        assertThat(page.locator(".stretches button")).hasCount(before - 1);
+        page.locator("#undo").click();
         page.context().close();
+    }
+
+    /** Two envelopes of one's own for a card of a kit are cards of it, and leave it by undo; what is kept of what goes into the bags leaves the shelf once. */
+    @Test
+    void aKitIsPackedWithEnvelopesOfItsOwn() {
+        Page page = CHROMIUM.page();
+        open(page, "Commuter box");
+        int cards = page.locator(".kit-shelf > li").count();
+        page.locator(".own-envelope button[value='square-envelope']").first().click(soonClick());
+        assertThat(page.locator(".notice")).containsText("“Envelope for Season ticket” is a card of its own now");
+        page.locator(".own-envelope button[value='wrap-envelope']").nth(1).click(soonClick());
+        assertThat(page.locator(".notice")).containsText("“Envelope for Street lamp”");
+        assertThat(page.locator(".kit-shelf > li")).hasCount(cards + 2);
+        page.locator("#undo").click();
+        page.locator("#undo").click();
+        assertThat(page.locator(".kit-shelf > li")).hasCount(cards);
+        page.locator("#pack").click();
+        assertThat(page.locator("#packing"))
+                .containsText("There is too little on the shelf. envelope, kraft: short by 25.");
+        page.locator("#pack").click();
+        assertThat(page.locator("#packing")).containsText("In the bags, and off the shelf: envelope, kraft: 50.");
+        assertThat(page.locator("#pack")).hasCount(0);
+        page.locator("#unpack").click();
+        assertThat(page.locator("#pack")).hasText("All bags are packed");
+        page.context().close();
+    }
+
+    private static Locator.ClickOptions soonClick() {
+        return new Locator.ClickOptions().setTimeout(60_000);
     }
 
     /** From an empty page: what is wrong is said beside its field and what was typed stays; then who does what, by station and by step. */
