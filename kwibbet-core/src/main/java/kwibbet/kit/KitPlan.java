@@ -246,16 +246,16 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
     }
 
     /**
-     * What it spares to prepare a stretch.
+     * What it saves to prepare a stretch.
      *
      * @param stretch the stretch
      * @param steps its steps, and those that have to be done before them, which are prepared then, too
      * @param before how the room goes now
      * @param fit how it goes then; nothing where nothing is left to learners
      */
-    public record Spared(Stretch stretch, List<Share> steps, Fit before, Optional<Fit> fit) {
+    public record Saving(Stretch stretch, List<Share> steps, Fit before, Optional<Fit> fit) {
         /** Copies the list. */
-        public Spared {
+        public Saving {
             steps = List.copyOf(steps);
         }
 
@@ -270,16 +270,16 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         }
     }
 
-    /** What it spares to prepare the stretch of that key; nothing where nothing happens in a room, or there is no such stretch. */
-    public Optional<Spared> spared(String key) {
+    /** What it saves to prepare the stretch of that key; nothing where nothing happens in a room, or there is no such stretch. */
+    public Optional<Saving> saving(String key) {
         return stretches().stream()
                 .filter(stretch -> stretch.key().equals(key))
                 .findFirst()
                 .flatMap(stretch ->
-                        kit.meeting().flatMap(meeting -> room().map(room -> spared(stretch, meeting, room))));
+                        kit.meeting().flatMap(meeting -> room().map(room -> saving(stretch, meeting, room))));
     }
 
-    private Spared spared(Stretch stretch, Meeting meeting, Room room) {
+    private Saving saving(Stretch stretch, Meeting meeting, Room room) {
         Set<String> prepared = new HashSet<>();
         stretch.shares().forEach(share -> prepared.addAll(room.withWhatComesBefore(share.id())));
         Room left = room.without(prepared);
@@ -287,7 +287,7 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         List<Share> steps = taught().stream()
                 .filter(share -> prepared.contains(share.id()) && !share.told().isWaiting())
                 .toList();
-        return new Spared(stretch, steps, fit(meeting, room), fit);
+        return new Saving(stretch, steps, fit(meeting, room), fit);
     }
 
     /** How often a step is done for a bag. */

@@ -82,21 +82,21 @@ class KitPlanTest {
         assertThat(prepared.cutting()).isPositive();
     }
 
-    /** What is folded has to be scored before: preparing the scores spares four minutes, preparing the folds everything. Worked by hand as above. */
+    /** What is folded has to be scored before: preparing the scores saves four minutes, preparing the folds everything. Worked by hand as above. */
     @Test
-    void whatPreparingAStretchSpares() {
+    void whatPreparingAStretchSaves() {
         Kit kit = kit(4, Sharing.NONE, meeting(20, 5, Map.of(SharedTool.BOARD, 1)), new Kit.Line("a", 1));
         KitPlan plan = plan(kit, Pace.UNKNOWN, base("folded", "5", "7"));
         assertThat(plan.stretches()).hasSize(2);
-        KitPlan.Spared scored = plan.spared(plan.stretches().get(0).key()).orElseThrow();
+        KitPlan.Saving scored = plan.saving(plan.stretches().get(0).key()).orElseThrow();
         assertThat(scored.steps()).extracting(Share::number).containsExactly(1);
         assertThat(scored.minutes()).isEqualTo(2);
         assertThat(scored.earlier()).contains(4L);
-        KitPlan.Spared folded = plan.spared(plan.stretches().get(1).key()).orElseThrow();
+        KitPlan.Saving folded = plan.saving(plan.stretches().get(1).key()).orElseThrow();
         assertThat(folded.steps()).extracting(Share::number).containsExactly(1, 2);
         assertThat(folded.fit()).isEmpty();
         assertThat(folded.earlier()).isEmpty();
-        assertThat(plan.spared("0-none")).isEmpty();
+        assertThat(plan.saving("0-none")).isEmpty();
     }
 
     /** A rule for a station, and another for one of its steps; what follows on what learners do is theirs. */

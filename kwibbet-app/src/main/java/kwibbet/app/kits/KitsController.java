@@ -182,18 +182,18 @@ class KitsController {
     }
 
     /**
-     * What it would spare to prepare what is done at a station.
+     * What it would save to prepare what is done at a station.
      *
      * @param stretch names what is done there
      */
-    @GetMapping("/{id}/spared")
-    String spared(@PathVariable String id, @RequestParam String stretch, Model model) {
+    @GetMapping("/{id}/saved")
+    String saved(@PathVariable String id, @RequestParam String stretch, Model model) {
         KeptKit kept = kits.get(id);
         model.addAttribute("kept", kept);
         kits.plan(kept.kit())
-                .flatMap(plan -> plan.spared(stretch))
-                .ifPresent(each -> model.addAttribute("spared", each));
-        return "kits/kit :: spared";
+                .flatMap(plan -> plan.saving(stretch))
+                .ifPresent(each -> model.addAttribute("saved", each));
+        return "kits/kit :: saved";
     }
 
     /**

@@ -65,10 +65,10 @@ class KitViewTest {
         assertThat(page.locator(".shares li.is-before")).hasCount(steps);
         page.locator("#undo").click();
         assertThat(page.locator("#fits")).containsText("It does not fit.");
-        // A band that is touched says what preparing it spares.
+        // A band that is touched says what preparing it saves.
         page.locator(".room-over-time [data-piece]").first().click();
-        assertThat(page.locator("#spared")).containsText("with what has to be done before", soon());
-        assertThat(page.locator("#spared strong")).containsText("instead of");
+        assertThat(page.locator("#saved")).containsText("with what has to be done before", soon());
+        assertThat(page.locator("#saved strong")).containsText("instead of");
         int before = page.locator(".stretches button").count();
         page.locator("#prepare-stretch").click();
         assertThat(page.locator(".stretches button")).hasCount(before - 1);
