@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
@@ -37,6 +38,19 @@ final class DemoInBrowser {
      * @param visit what is done with each card
      */
     static void visit(String demo, Visit visit) {
+        browse(page -> {
+            page.navigate(demo);
+            List<ShelfCard> cards = new ArrayList<>();
+            for (Locator card : page.locator(".shelf a").all()) {
+                cards.add(new ShelfCard(
+                        demo + card.getAttribute("href"), card.locator("strong").textContent()));
+            }
+            cards.forEach(card -> visit.card(page, card));
+        });
+    }
+
+    /** Does something with an empty page. */
+    static void browse(Consumer<Page> work) {
         try (Playwright playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
             String path = Optional.ofNullable(System.getenv("CHROMIUM")).orElse("/usr/bin/chromium");
@@ -45,14 +59,7 @@ final class DemoInBrowser {
                     .launch(new BrowserType.LaunchOptions()
                             .setExecutablePath(Path.of(path))
                             .setArgs(List.of("--no-sandbox", "--disable-gpu")));
-            Page page = browser.newPage();
-            page.navigate(demo);
-            List<ShelfCard> cards = new ArrayList<>();
-            for (Locator card : page.locator(".shelf a").all()) {
-                cards.add(new ShelfCard(
-                        demo + card.getAttribute("href"), card.locator("strong").textContent()));
-            }
-            cards.forEach(card -> visit.card(page, card));
+            work.accept(browser.newPage());
         }
     }
 }
