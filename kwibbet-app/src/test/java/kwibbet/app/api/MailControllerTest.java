@@ -8,6 +8,9 @@ import org.springframework.boot.webmvc.test.autoconfigure.WebMvcTest;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 
+import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -40,9 +43,13 @@ class MailControllerTest {
         assertThat(mail.at("/envelopes/0/square").asBoolean(false)).isTrue();
         assertThat(mail.at("/envelopes/0/cents").asInt(0)).isEqualTo(150);
         assertThat(mail.at("/envelopes/1/cents").asInt(0)).isEqualTo(130);
-        // 2 × 5 1/4 + 3/4 = 11 1/4 along the diagonal: a side of 7.95, to the next eighth 8 in.
-        assertThat(mail.at("/square/side").asString("")).isEqualTo("8 in");
-        assertThat(mail.at("/square/envelope/width").asString("")).isEqualTo("5 1/4 in");
+        // 5 1/4 / √2 is 3.71 along an edge, to the next sixteenth 3 3/4, so the envelope is 3 3/4 √2 = 5.3033; 3/4 / √2
+        // is 0.53, to the next 9/16: 2 × 3 3/4 + 9/16.
+        assertThat(mail.at("/square/side").asString("")).isEqualTo("8 1/16 in");
+        assertThat(mail.at("/square/sides").asString("")).isEqualTo("4 5/16 in");
+        assertThat(Length.parse(mail.at("/square/envelope/width").asString(""), MeasureSystem.INCH)
+                        .toInches())
+                .isCloseTo(5.3033, within(1e-4));
         JsonNode heavy = answer(CARD.replace("\"grams\": 12", "\"grams\": 60"), 200);
         assertThat(heavy.at("/envelopes/0/cents").isMissingNode()).isTrue();
         assertThat(answer("{\"width\": 148, \"height\": 105, \"unit\": \"mm\", \"grams\": 9}", 200)

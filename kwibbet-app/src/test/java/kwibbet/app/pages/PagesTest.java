@@ -494,13 +494,13 @@ class PagesTest {
     @Test
     void aBaseIsChosenFromPicturesDrawnAtTheChosenSize() {
         page.navigate(at("/cards/new"));
-        assertThat(page.locator(".base-picture svg")).hasCount(11);
+        assertThat(page.locator(".base-picture svg")).hasCount(13);
         page.locator("#new-size").selectOption("own");
         page.locator("#new-width").fill("1");
         enter(page.locator("#new-height"), "1");
         assertThat(page.locator("#gallery")).containsText("Opening must be 1/2 to 24 in");
         page.locator("#new-size").selectOption("five-by-seven");
-        assertThat(page.locator(".base-picture svg")).hasCount(11);
+        assertThat(page.locator(".base-picture svg")).hasCount(13);
         page.locator("input[name=base][value=wrap-over]").check();
         page.locator("#new-name").fill("Wrapped");
         page.getByRole(AriaRole.BUTTON, named("Start the card")).click();
