@@ -73,6 +73,7 @@ class KitViewTest {
         page.locator("#prepare-stretch").click();
         assertThat(page.locator(".stretches button")).hasCount(before - 1);
         page.locator("#undo").click();
+        assertThat(page.locator(".stretches button")).hasCount(before);
         page.context().close();
     }
 
