@@ -89,6 +89,7 @@ class KitViewTest {
         assertThat(page.locator(".notice")).containsText("“Envelope for Street lamp”");
         assertThat(page.locator(".kit-shelf > li")).hasCount(cards + 2);
         page.locator("#undo").click();
+        assertThat(page.locator(".kit-shelf > li")).hasCount(cards + 1);
         page.locator("#undo").click();
         assertThat(page.locator(".kit-shelf > li")).hasCount(cards);
         page.locator("#pack").click();
