@@ -4,7 +4,6 @@ import java.util.Map;
 
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
-import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Size;
 
 /**
@@ -17,7 +16,7 @@ import kwibbet.shape.Size;
 record Growth(Size from, Size to, Graduation marks) {
 
     static Growth of(Design design) {
-        Graduation marks = design.system() == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        Graduation marks = Graduation.usual(design.system());
         Size finished = design.finished();
         return new Growth(design.drawnFor().orElse(finished), finished, marks);
     }

@@ -15,6 +15,9 @@ public record Supply(PieceId owner, String name, Amount amount) {
     /** Millilitres in a cubic inch: 2.54 cubed, exactly. */
     private static final double MILLILITRES = 16.387064;
 
+    /** Microlitres in a millilitre. */
+    private static final double MICROLITRES = 1_000;
+
     /** How much. */
     public sealed interface Amount {}
 
@@ -50,6 +53,16 @@ public record Supply(PieceId owner, String name, Amount amount) {
         /** Of so many cubic inches, or millilitres. */
         public static OfVolume of(double amount, MeasureSystem system) {
             return new OfVolume(system == MeasureSystem.INCH ? amount : amount / MILLILITRES);
+        }
+
+        /** Of so many microlitres. */
+        public static OfVolume ofMicrolitres(long amount) {
+            return of(amount / MICROLITRES, MeasureSystem.METRIC);
+        }
+
+        /** How many microlitres it is, to the next. */
+        public long microlitres() {
+            return Math.round(in(MeasureSystem.METRIC) * MICROLITRES);
         }
 
         /** How many cubic inches, or millilitres, it is. */

@@ -27,11 +27,6 @@ public record Good(SupplyList need, Optional<Sold> sold) {
         return goods;
     }
 
-    /** How many packs or rolls are begun; nothing where it is not known how it is sold. */
-    public Optional<Long> packs() {
-        return sold.map(each -> need.packs(each.pack()));
-    }
-
     /** What whole packs cost, in hundredths; 0 where it is not known. */
     BigDecimal whole() {
         return sold.map(each -> BigDecimal.valueOf(Math.multiplyExact(need.packs(each.pack()), (long) each.cents())))

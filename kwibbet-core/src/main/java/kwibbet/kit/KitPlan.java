@@ -220,7 +220,7 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
             return first().id().replace(' ', '-');
         }
 
-        /** Where it is, and the numbers of its steps, as {@code board 1–3}. */
+        /** Where it is, and the numbers of its steps, as {@code at the scoring board 1–3}. */
         public String words() {
             int from = first().number();
             int to = shares.get(shares.size() - 1).number();
@@ -250,10 +250,9 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
      *
      * @param stretch the stretch
      * @param steps its steps, and those that have to be done before them, which are prepared then, too
-     * @param before how the room goes now
-     * @param fit how it goes then; nothing where nothing is left to learners
+     * @param fit how the room goes then; nothing where nothing is left to learners
      */
-    public record Saving(Stretch stretch, List<Share> steps, Fit before, Optional<Fit> fit) {
+    public record Saving(Stretch stretch, List<Share> steps, Optional<Fit> fit) {
         /** Copies the list. */
         public Saving {
             steps = List.copyOf(steps);
@@ -262,11 +261,6 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         /** How long that takes before, in whole minutes. */
         public long minutes() {
             return Math.round(steps.stream().mapToDouble(Share::ahead).sum());
-        }
-
-        /** How much earlier nine in ten are done, in whole minutes; below zero where they are later. */
-        public Optional<Long> earlier() {
-            return fit.map(each -> before.nineInTen() - each.nineInTen());
         }
     }
 
@@ -287,7 +281,7 @@ public record KitPlan(Kit kit, RunPlan run, List<Share> shares, double cutting) 
         List<Share> steps = taught().stream()
                 .filter(share -> prepared.contains(share.id()) && !share.told().isWaiting())
                 .toList();
-        return new Saving(stretch, steps, fit(meeting, room), fit);
+        return new Saving(stretch, steps, fit);
     }
 
     /** How often a step is done for a bag. */

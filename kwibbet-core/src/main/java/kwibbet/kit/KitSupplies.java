@@ -167,7 +167,7 @@ public record KitSupplies(List<Sheets> papers, List<Needed> goods) {
             return isKept ? goods.amount("", purchase.onHand().longValueExact(), system) : Phrase.of("not kept");
         }
 
-        /** What has to be bought: packs where it is known what is in one, else how much. */
+        /** What has to be bought: packs or rolls where it is known what is in one, else how much. */
         public Phrase toBuy(MeasureSystem system) {
             if (purchase.missing().signum() == 0) {
                 return Phrase.of("");
@@ -176,7 +176,8 @@ public record KitSupplies(List<Sheets> papers, List<Needed> goods) {
                 return said(purchase.missing(), system);
             }
             Phrase pack = goods.amount("", purchase.pack().longValueExact(), system);
-            String packs = purchase.packs() == 1 ? "1 pack of " : purchase.packs() + " packs of ";
+            String one = goods.isOnRoll() ? "roll" : "pack";
+            String packs = purchase.packs() + " " + one + (purchase.packs() == 1 ? " of " : "s of ");
             Phrase.Writer writer = Phrase.in(system).words(packs).phrase(pack);
             if (purchase.isLastHardlyUsed()) {
                 writer.words("; the last one is hardly used, ")

@@ -32,8 +32,7 @@ public record Packing(Set<Goods> kept, Takes extras, Takes besides, Map<Goods, L
 
     /** How much more goes into the bags; below zero how much less than is in them. */
     public Map<Goods, Long> more() {
-        Set<Goods> all = new TreeSet<>(
-                Comparator.comparing(each -> each.words(MeasureSystem.INCH).text()));
+        Set<Goods> all = new TreeSet<>(Comparator.comparing(Object::toString));
         all.addAll(extras.goods().keySet());
         all.addAll(besides.goods().keySet());
         all.addAll(packed.keySet());

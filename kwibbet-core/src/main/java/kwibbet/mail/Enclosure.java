@@ -3,6 +3,7 @@ package kwibbet.mail;
 import java.util.Comparator;
 import java.util.List;
 
+import kwibbet.card.base.SquareEnvelope;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -26,12 +27,9 @@ public record Enclosure(Size size, Length thick) {
         return new Size(across.width().plus(more), across.height().plus(more));
     }
 
-    /** The same to the next mark a tool shows, never smaller. */
-    public Size neededInMarks(MeasureSystem system) {
-        Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
-        return new Size(
-                needs().width().roundedUpTo(marks).shown(),
-                needs().height().roundedUpTo(marks).shown());
+    /** The least square from which an envelope for it is folded, all its marks such as a tool shows. */
+    public SquareEnvelope.Sheet square(MeasureSystem system) {
+        return SquareEnvelope.Sheet.of(needs(), SquareEnvelope.OVERLAP.preset(), Graduation.usual(system));
     }
 
     /** Whether it goes into an envelope, upright or across. */

@@ -3,8 +3,12 @@ package kwibbet.mail;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.card.Base;
 import kwibbet.card.Card;
+import kwibbet.card.Design;
 import kwibbet.card.Pose;
+import kwibbet.card.base.SquareEnvelope;
+import kwibbet.card.base.Starts;
 import kwibbet.crease.FlatFolding;
 import kwibbet.fold.CardFolding;
 import kwibbet.fold.FoldedView;
@@ -24,7 +28,8 @@ import kwibbet.shape.Size;
  * @param envelopes those that take it: those of the studio, then those that can be bought, of each the smallest first
  * @param square an envelope folded from a square, for a card no other takes
  */
-public record Mailing(Enclosure enclosure, double grams, boolean isLumpy, List<Envelope> envelopes, SquareFold square) {
+public record Mailing(
+        Enclosure enclosure, double grams, boolean isLumpy, List<Envelope> envelopes, SquareEnvelope.Sheet square) {
 
     /** A machine feels a step higher than that; common practice, no source. */
     private static final Length LUMP = Length.ofInches(1, 16);
@@ -54,7 +59,23 @@ public record Mailing(Enclosure enclosure, double grams, boolean isLumpy, List<E
                 Weight.ofPaper(card, shelf),
                 thick.minus(thickness.thinnest().thick()).isLongerThan(LUMP),
                 room.envelopes(enclosure),
-                SquareFold.of(enclosure, card.design().system())));
+                enclosure.square(card.design().system())));
+    }
+
+    /**
+     * An envelope for a card, as a card of its own of the same paper, no smaller than that needs.
+     *
+     * @param card the card this is the mailing of
+     * @param base what it is folded from
+     */
+    public Design envelope(Card card, Base base) {
+        MeasureSystem system = card.design().system();
+        return Design.of(
+                "Envelope for " + card.design().name(),
+                system,
+                base,
+                Starts.holding(base, enclosure.needs(), system),
+                card.base().paper());
     }
 
     /** The size of the envelope it goes in: the first that takes it, otherwise the folded one. */

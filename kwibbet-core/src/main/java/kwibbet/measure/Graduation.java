@@ -14,6 +14,11 @@ public record Graduation(Length step) {
     /** Every millimetre. */
     public static final Graduation MILLIMETRES = new Graduation(Length.ofMillimetres(1));
 
+    /** The marks makers cut to: sixteenths of an inch, or millimetres. */
+    public static Graduation usual(MeasureSystem system) {
+        return system == MeasureSystem.INCH ? SIXTEENTHS : MILLIMETRES;
+    }
+
     /**
      * Checks the step.
      *

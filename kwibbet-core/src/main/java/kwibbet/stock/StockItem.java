@@ -70,6 +70,9 @@ public sealed interface StockItem {
     /** What is used up besides paper. */
     sealed interface Goods extends StockItem {
 
+        /** Whether it comes off a roll. */
+        boolean isOnRoll();
+
         /** So much of it, as the item is counted. */
         SupplyList list(long amount, MeasureSystem system);
 
@@ -91,12 +94,9 @@ public sealed interface StockItem {
             }
             return used.total() instanceof Supply.OfCount count
                     ? count.count()
-                    : Math.round(((Supply.OfVolume) used.total()).in(MeasureSystem.METRIC) * MICROLITRES);
+                    : ((Supply.OfVolume) used.total()).microlitres();
         }
     }
-
-    /** Microlitres in a millilitre. */
-    double MICROLITRES = 1_000;
 
     /** In what something that has a name is counted. */
     enum Measure {
@@ -122,6 +122,11 @@ public sealed interface StockItem {
      */
     record Taped(Tape tape) implements Goods {
         @Override
+        public boolean isOnRoll() {
+            return true;
+        }
+
+        @Override
         public Phrase words(MeasureSystem system) {
             return Phrase.of(tape.words(system));
         }
@@ -145,6 +150,11 @@ public sealed interface StockItem {
      */
     record Named(String name, Measure measure) implements Goods {
         @Override
+        public boolean isOnRoll() {
+            return measure == Measure.LENGTH;
+        }
+
+        @Override
         public Phrase words(MeasureSystem system) {
             return Phrase.of(name);
         }
@@ -152,7 +162,7 @@ public sealed interface StockItem {
         @Override
         public Phrase amount(String sign, long amount, MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system).words(sign);
-            return measure == Measure.LENGTH
+            return isOnRoll()
                     ? writer.length(Length.ofTicks(amount)).end()
                     : writer.phrase(list(amount, system).amount(system)).end();
         }
@@ -164,7 +174,7 @@ public sealed interface StockItem {
                     switch (measure) {
                         case COUNT -> new Supply.OfCount(Math.toIntExact(amount));
                         case LENGTH -> new Supply.OfLength(Length.ofTicks(amount));
-                        case VOLUME -> Supply.OfVolume.of(amount / MICROLITRES, MeasureSystem.METRIC);
+                        case VOLUME -> Supply.OfVolume.ofMicrolitres(amount);
                     });
         }
     }

@@ -94,16 +94,16 @@ class KitCostTest {
             assertThat(KitCost.money(cost.all().orElseThrow())).isEqualTo(isWhole ? "41.40" : "28.36");
             assertThat(cost.unpriced()).containsExactly(cord);
         }
-        assertThat(brads.packs()).contains(2L);
-        assertThat(tape.packs()).contains(1L);
-        assertThat(filler.packs()).contains(1L);
-        assertThat(good(
-                                "tape",
-                                new Supply.OfTape(new Tape.Flat(), inches(720)),
-                                new Supply.OfTape(new Tape.Flat(), inches(360)),
-                                1)
-                        .packs())
-                .contains(2L);
+        Supply.Amount roll = new Supply.OfTape(new Tape.Flat(), inches(360));
+        assertThat(packs(brads)).isEqualTo(2);
+        assertThat(packs(tape)).isEqualTo(1);
+        assertThat(packs(filler)).isEqualTo(1);
+        assertThat(packs(good("tape", new Supply.OfTape(new Tape.Flat(), inches(720)), roll, 1)))
+                .isEqualTo(2);
+    }
+
+    private static long packs(Good good) {
+        return good.need().packs(good.sold().orElseThrow().pack());
     }
 
     private static Length inches(int inches) {

@@ -48,4 +48,18 @@ class PackingTest {
                 .extracting(Phrase::text)
                 .containsExactly("brad: 18", "envelope: 15");
     }
+
+    /** Ribbon off a roll and ribbon by the piece are two things, though they are called the same. */
+    @Test
+    void whatIsCalledTheSameNeedNotBeTheSame() {
+        Goods pieces = new Named("ribbon", Measure.COUNT);
+        Goods roll = new Named("ribbon", Measure.LENGTH);
+        Packing ribbons = new Packing(
+                Set.of(pieces, roll),
+                new Takes(Map.of(), Map.of(pieces, 12L)),
+                new Takes(Map.of(), Map.of(roll, 24L)),
+                Map.of(),
+                Map.of());
+        assertThat(ribbons.more()).isEqualTo(Map.of(pieces, 12L, roll, 24L));
+    }
 }

@@ -8,6 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.Card;
+import kwibbet.card.base.SquareEnvelope;
 import kwibbet.fold.CardFolding;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -66,7 +67,7 @@ class MailTest {
     @CsvSource({"5, 7, 1/16", "5, 5, 1/8", "4, 9, 0", "6 1/2, 6 3/4, 1/4"})
     void theSquareHoldsTheEnvelope(String width, String height, String thick) {
         Enclosure enclosure = new Enclosure(new Size(in(width), in(height)), in(thick));
-        SquareFold fold = SquareFold.of(enclosure, MeasureSystem.INCH);
+        SquareEnvelope.Sheet fold = enclosure.square(MeasureSystem.INCH);
         double diagonal = fold.side().toInches() * Math.sqrt(2);
         double across = fold.envelope().width().toInches();
         double down = fold.envelope().height().toInches();

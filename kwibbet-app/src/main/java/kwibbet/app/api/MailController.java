@@ -18,10 +18,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 import kwibbet.app.api.ApiController.RefusedView;
+import kwibbet.card.base.SquareEnvelope;
 import kwibbet.formats.document.MailRequest;
 import kwibbet.mail.Envelope;
 import kwibbet.mail.Postage;
-import kwibbet.mail.SquareFold;
 import kwibbet.mail.Weight;
 import kwibbet.outcome.Outcome;
 
@@ -86,7 +86,7 @@ class MailController {
      */
     record SquareView(String side, String sides, String flaps, String overlap, EnvelopeView envelope) {
         static SquareView of(MailRequest request) {
-            SquareFold fold = SquareFold.of(request.sent().enclosure(), request.system());
+            SquareEnvelope.Sheet fold = request.sent().enclosure().square(request.system());
             return new SquareView(
                     fold.side().toString(),
                     fold.sides().toString(),

@@ -17,7 +17,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Stockroom;
-import kwibbet.app.store.Stockroom.Booked;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.FileNames;
@@ -28,7 +27,6 @@ import kwibbet.formats.csv.StockCsv;
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.stock.Booking;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.Reason;
 import kwibbet.stock.StockItem;
@@ -45,6 +43,7 @@ class GoodsController {
     /** Something by the piece, whose name is typed. */
     private static final String OTHER = "other";
 
+    private static final Goods FLAT = new StockItem.Taped(new Tape.Flat());
     private static final Length HIGHEST = Length.ofInches(1);
     private static final int LONGEST_NAME = 60;
 
@@ -80,12 +79,15 @@ class GoodsController {
         return inventory.studio().system();
     }
 
-    /** What an address names; flat tape where it names nothing. */
-    private Goods named(String key) {
+    private Optional<Goods> find(String key) {
         return usedUp.all().stream()
                 .filter(each -> Stockroom.keyOf(each).equals(key))
-                .findFirst()
-                .orElse(new StockItem.Taped(new Tape.Flat()));
+                .findFirst();
+    }
+
+    /** What an address names; flat tape where it names nothing that is there. */
+    private Goods named(String key) {
+        return find(key).orElse(FLAT);
     }
 
     /**
@@ -124,7 +126,7 @@ class GoodsController {
             if (!entries.areGood() || !height.isPositive() || height.isLongerThan(HIGHEST)) {
                 entries.refuse(
                         "high", "Foam tape is more than 0 and at most " + Figure.of(HIGHEST, system()) + " high.");
-                return new StockItem.Taped(new Tape.Flat());
+                return FLAT;
             }
             return new StockItem.Taped(new Tape.Foam(height));
         }
@@ -135,7 +137,12 @@ class GoodsController {
             }
             return new StockItem.Named(name, StockItem.Measure.COUNT);
         }
-        return named(of);
+        // Flat tape is always there; what is not any more must not be taken for it.
+        Optional<Goods> known = of.equals(Stockroom.keyOf(FLAT)) ? Optional.of(FLAT) : find(of);
+        if (known.isEmpty()) {
+            entries.refuse("of", "That is not used up by anything any more: choose what it is.");
+        }
+        return known.orElse(FLAT);
     }
 
     /** Something was bought, counted or spoilt. */
@@ -158,7 +165,8 @@ class GoodsController {
             entries.refuse("amount", "It must be more than 0 and at most " + most + ".");
         }
         if (entries.areGood()
-                && booked(key.orElseGet(Stockroom::newKey), goods, reason, amount) instanceof Stockroom.TooFew few) {
+                && stockroom.said(key.orElseGet(Stockroom::newKey), goods, reason, amount)
+                        instanceof Stockroom.TooFew few) {
             String onHand =
                     goods.amount("", few.shortages().get(0).onHand(), system).text();
             entries.refuse("amount", "There is only " + onHand + " on hand.");
@@ -184,14 +192,6 @@ class GoodsController {
     private static String pageOf(Goods goods, RedirectAttributes after) {
         after.addAttribute("of", Stockroom.keyOf(goods));
         return "redirect:/inventory/goods";
-    }
-
-    private Booked booked(BookingKey key, Goods goods, Reason reason, long amount) {
-        if (reason == Reason.COUNTED) {
-            return stockroom.count(key, goods, amount);
-        }
-        long more = reason == Reason.SPOILT ? -amount : amount;
-        return stockroom.book(Booking.of(key, reason.words(), goods, more, reason));
     }
 
     /** What was booked is taken back, once. */

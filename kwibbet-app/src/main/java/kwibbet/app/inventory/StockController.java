@@ -24,7 +24,6 @@ import kwibbet.app.web.Entries;
 import kwibbet.formats.csv.StockCsv;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
-import kwibbet.stock.Booking;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.Reason;
 import kwibbet.stock.StockItem;
@@ -79,7 +78,7 @@ class StockController {
             entries.refuse("sheets", "It must be " + (reason == Reason.COUNTED ? "0" : "1") + " to " + MOST + ".");
         }
         if (entries.areGood()) {
-            Booked booked = booked(key.orElseGet(Stockroom::newKey), id, reason, sheets);
+            Booked booked = stockroom.said(key.orElseGet(Stockroom::newKey), new StockItem.Sheets(id), reason, sheets);
             if (booked instanceof Stockroom.TooFew few) {
                 entries.refuse(
                         "sheets", "There are only " + few.shortages().get(0).onHand() + " on hand.");
@@ -90,14 +89,6 @@ class StockController {
             return page(id, entries, model);
         }
         return "redirect:/inventory/papers/" + id.value() + "/movements";
-    }
-
-    private Booked booked(BookingKey key, PaperId id, Reason reason, int sheets) {
-        if (reason == Reason.COUNTED) {
-            return stockroom.count(key, new StockItem.Sheets(id), sheets);
-        }
-        int more = reason == Reason.SPOILT ? -sheets : sheets;
-        return stockroom.book(Booking.of(key, reason.words(), new StockItem.Sheets(id), more, reason));
     }
 
     /** What was booked is taken back, once. */

@@ -36,8 +36,7 @@ class UsedUp {
 
     /** Each once: what is kept first. */
     List<Goods> all() {
-        Set<Goods> all = new LinkedHashSet<>();
-        stockroom.goods().forEach(each -> all.add(each.goods()));
+        Set<Goods> all = new LinkedHashSet<>(stockroom.onHand().keySet());
         designs.all()
                 .forEach(each -> SupplyList.of(workshop.card(each.design())).forEach(used -> all.add(Goods.of(used))));
         kits.all().forEach(each -> all.addAll(Takes.extras(each.kit()).goods().keySet()));

@@ -3,7 +3,6 @@ package kwibbet.app.kits;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 import kwibbet.app.web.Entries;
 import kwibbet.kit.Extra;
@@ -62,35 +62,32 @@ final class KitForm {
     }
 
     /** What goes with the cards, row after row; a row without a name is none. */
+    /** The lines of the form in which something goes with the cards; a line without a name is none. */
+    private static List<Integer> rows(Entries entries) {
+        return IntStream.rangeClosed(0, Extra.MOST)
+                .filter(row -> !entries.words("extra-name-" + row).isEmpty())
+                .boxed()
+                .toList();
+    }
+
     private static List<Extra> extras(Entries entries) {
-        List<Extra> extras = new ArrayList<>();
-        for (int row = 0; row <= Extra.MOST && entries.has("extra-name-" + row); row++) {
-            String name = entries.words("extra-name-" + row);
-            if (!name.isEmpty()) {
-                extras.add(new Extra(
-                        name,
+        return rows(entries).stream()
+                .map(row -> new Extra(
+                        entries.words("extra-name-" + row),
                         number(entries, "extra-each-" + row, 1),
                         new Extra.Pack(
                                 number(entries, "extra-pack-" + row, 1),
-                                entries.has("extra-price-" + row) ? entries.cents("extra-price-" + row) : 0)));
-            }
-        }
-        return extras;
+                                entries.has("extra-price-" + row) ? entries.cents("extra-price-" + row) : 0)))
+                .toList();
     }
 
-    /** The field of what goes with the cards in its line of the form, in which empty lines are none; other fields are as they are. */
+    /** The field of what goes with the cards in its line of the form; other fields are as they are. */
     private static String lineOf(Entries entries, String field) {
         Matcher extra = EXTRA.matcher(field);
-        if (!extra.matches()) {
-            return field;
-        }
-        int left = Integer.parseInt(extra.group(2));
-        int row = 0;
-        while (entries.words("extra-name-" + row).isEmpty() || left > 0) {
-            left -= entries.words("extra-name-" + row).isEmpty() ? 0 : 1;
-            row++;
-        }
-        return extra.group(1) + row;
+        List<Integer> rows = rows(entries);
+        return extra.matches() && Integer.parseInt(extra.group(2)) < rows.size()
+                ? extra.group(1) + rows.get(Integer.parseInt(extra.group(2)))
+                : field;
     }
 
     /** A kit has become a class. */

@@ -29,8 +29,7 @@ import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
-import kwibbet.card.Design;
-import kwibbet.card.base.Starts;
+import kwibbet.card.base.Envelopes;
 import kwibbet.drawing.Drawing;
 import kwibbet.formats.pdf.ClassPapers;
 import kwibbet.formats.pdf.Labels;
@@ -48,12 +47,10 @@ import kwibbet.kit.Who;
 import kwibbet.mail.MailRoom;
 import kwibbet.mail.Mailing;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.paper.PaperId;
 import kwibbet.picture.FinishedPicture;
 import kwibbet.picture.RoomPicture;
 import kwibbet.picture.StepPicture;
 import kwibbet.run.CardRun;
-import kwibbet.shape.Size;
 import kwibbet.stock.Shortage;
 
 /** What the pages of kits and classes show. */
@@ -283,6 +280,7 @@ class KitPages {
         model.addAttribute("kept", kept);
         model.addAttribute("system", system());
         model.addAttribute("room", room);
+        model.addAttribute("ownEnvelopes", Envelopes.ALL);
         model.addAttribute(
                 "mailed",
                 kept.kit().lines().stream()
@@ -303,25 +301,9 @@ class KitPages {
                 .filter(line -> line.card().equals(card))
                 .findFirst()
                 .flatMap(line -> Optional.ofNullable(stored().get(card)).flatMap(stored -> mailing(stored, desk.room())
-                        .map(mailing -> CardRun.ofOne(envelope(stored.design(), base, mailing))
+                        .map(mailing -> CardRun.ofOne(mailing.envelope(workshop.card(stored.design()), base))
                                 .with(kept.kit().copies(line)))))
                 .filter(run -> workshop.make(run.design()).reasons().isEmpty());
-    }
-
-    /** Keeps a new card. */
-    StoredDesign create(CardRun run) {
-        return designs.create(run);
-    }
-
-    private Design envelope(Design design, Base base, Mailing mailing) {
-        MeasureSystem system = design.system();
-        Size needs = mailing.enclosure().neededInMarks(system);
-        return Design.of(
-                "Envelope for " + design.name(), system, base, Starts.holding(base, needs, system), paper(design));
-    }
-
-    private PaperId paper(Design design) {
-        return workshop.card(design).base().paper();
     }
 
     private Optional<Mailing> mailing(StoredDesign stored, MailRoom room) {

@@ -32,7 +32,7 @@ import kwibbet.app.store.StoredDesign;
 import kwibbet.app.web.CsvDownload;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.FileNames;
-import kwibbet.card.base.Bases;
+import kwibbet.card.base.Envelopes;
 import kwibbet.formats.calendar.KitCalendar;
 import kwibbet.formats.csv.SuppliesCsv;
 import kwibbet.formats.pdf.Labels;
@@ -46,7 +46,6 @@ import kwibbet.kit.SharedTool;
 import kwibbet.kit.Sharing;
 import kwibbet.kit.Who;
 import kwibbet.making.Station;
-import kwibbet.run.CardRun;
 import kwibbet.stock.BookingKey;
 
 /** Kits and classes: a list of them, a new one, and each with its cards, its room and who does what. */
@@ -190,9 +189,10 @@ class KitsController {
     String saved(@PathVariable String id, @RequestParam String stretch, Model model) {
         KeptKit kept = kits.get(id);
         model.addAttribute("kept", kept);
-        kits.plan(kept.kit())
-                .flatMap(plan -> plan.saving(stretch))
-                .ifPresent(each -> model.addAttribute("saved", each));
+        kits.planned(kept.kit()).ifPresent(planned -> {
+            planned.fit().ifPresent(fit -> model.addAttribute("fit", fit));
+            planned.plan().saving(stretch).ifPresent(each -> model.addAttribute("saved", each));
+        });
         return "kits/kit :: saved";
     }
 
@@ -282,20 +282,14 @@ class KitsController {
             @RequestParam String card,
             @RequestParam String base,
             RedirectAttributes after) {
-        KeptKit kept = kits.get(id);
-        if (kept.version() != version) {
-            throw new StaleItemException();
-        }
-        Optional<CardRun> envelope = Bases.find(base).flatMap(each -> pages.envelope(kept, card, each));
-        if (envelope.isEmpty()) {
-            after.addFlashAttribute("said", "No envelope can be made for that card.");
-            return "redirect:/classes/" + id;
-        }
-        StoredDesign made = pages.create(envelope.get());
-        kits.change(id, version, kept.kit().withBeside(card, made.id()));
+        Optional<StoredDesign> made = Envelopes.find(base)
+                .flatMap(each -> pages.envelope(kits.get(id), card, each))
+                .map(envelope -> kits.putBeside(id, version, card, envelope));
         after.addFlashAttribute(
                 "said",
-                "“" + made.design().name() + "” is a card of its own now, in each bag. Undo takes it out of them.");
+                made.map(each -> "“" + each.design().name()
+                                + "” is a card of its own now, in each bag. Undo takes it out of them.")
+                        .orElse("No envelope can be made for that card."));
         return "redirect:/classes/" + id;
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 
 import org.springframework.stereotype.Service;
@@ -27,6 +26,7 @@ import kwibbet.kit.Paces;
 import kwibbet.kit.Packing;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Pace;
+import kwibbet.run.CardRun;
 import kwibbet.stock.Booking;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.StockItem.Goods;
@@ -42,6 +42,7 @@ public class Kits {
 
     private final KitBook book;
     private final Runs runs;
+    private final DesignStore designs;
     private final Inventory inventory;
     private final Bench bench;
     private final Stockroom stockroom;
@@ -54,6 +55,7 @@ public class Kits {
     Kits(
             KitBook book,
             Runs runs,
+            DesignStore designs,
             Inventory inventory,
             Bench bench,
             Stockroom stockroom,
@@ -62,6 +64,7 @@ public class Kits {
             TransactionTemplate transaction) {
         this.book = book;
         this.runs = runs;
+        this.designs = designs;
         this.inventory = inventory;
         this.bench = bench;
         this.stockroom = stockroom;
@@ -132,6 +135,19 @@ public class Kits {
      */
     public KeptKit change(String id, long seen, Kit kit) {
         return followed(id, () -> book.change(id, seen, kit));
+    }
+
+    /**
+     * Keeps a new card and puts it into each bag of a kit, as many as there are of another; both or neither.
+     *
+     * @throws StaleItemException when {@code seen} is not the present version
+     */
+    public StoredDesign putBeside(String id, long seen, String card, CardRun run) {
+        return inventory.replaced(() -> {
+            StoredDesign made = designs.create(run);
+            change(id, seen, get(id).kit().withBeside(card, made.id()));
+            return made;
+        });
     }
 
     /**
@@ -258,9 +274,7 @@ public class Kits {
             Optional<Takes> cards = run.isSettled()
                     ? Optional.of(Takes.rest(runs.plan(run), run.progress()))
                     : lists(kept.kit()).map(Takes::of);
-            return cards.map(extras::plus)
-                    .map(all ->
-                            all.less(stockroom.packed(kept.run(), all.goods().keySet())));
+            return cards.map(extras::plus).map(all -> all.less(stockroom.packed(kept.run())));
         } catch (DamagedRunException damaged) {
             return Optional.empty();
         }
@@ -270,13 +284,12 @@ public class Kits {
     public Optional<Packing> packing(KeptKit kept) {
         return planned(kept.kit()).map(planned -> {
             Kit kit = planned.plan().kit();
-            Set<Goods> all = stockroom.onHand().keySet();
             return new Packing(
-                    all,
+                    stockroom.onHand().keySet(),
                     Takes.extras(kit),
                     Takes.besides(kit, planned.plan().bag()),
-                    stockroom.packed(kept.run(), all),
-                    stockroom.used(kept.run(), all));
+                    stockroom.packed(kept.run()),
+                    stockroom.used(kept.run()));
         });
     }
 

@@ -5,8 +5,7 @@ public class StaleItemException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
-    /** Nothing was done. */
-    public StaleItemException() {
+    StaleItemException() {
         super("changed elsewhere in the meantime");
     }
 }

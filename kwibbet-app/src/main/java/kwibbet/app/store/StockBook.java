@@ -98,24 +98,24 @@ class StockBook {
         return goods;
     }
 
-    /** How much of something the cards of a run have used as they were made. */
-    long usedBy(String run, Goods goods) {
-        return goneFor(run, goods, Reason.STUCK) + goneFor(run, goods, Reason.USED);
-    }
+    /** Why things are gone once cards are made. */
+    static final List<Reason> MADE = List.of(Reason.STUCK, Reason.USED);
 
-    /** How much of something is packed for a run. */
-    long packedFor(String run, Goods goods) {
-        return goneFor(run, goods, Reason.PACKED);
-    }
-
-    private long goneFor(String run, Goods goods, Reason reason) {
-        return -count(
-                "select coalesce(sum(m.amount), 0) from stock_movement m join booking b on b.id = m.booking"
-                        + " where b.run = ? and m.thing = ? and m.reason = ?"
-                        + " and not exists (select 1 from booking other where other.id = 'back ' || b.id)",
-                run,
-                idOf(goods),
-                reason.name());
+    /** How much of each thing is gone for a run, for some reasons; what was taken back is not gone. */
+    Map<Goods, Long> goneFor(String run, List<Reason> reasons) {
+        Map<Goods, Long> gone = new HashMap<>();
+        jdbc.query(
+                "select " + THING + ", reason, sum(amount) as amount from stock_movement"
+                        + " join booking b on b.id = stock_movement.booking where b.run = ?"
+                        + " and not exists (select 1 from booking other where other.id = 'back ' || b.id)"
+                        + " group by thing, width, height, reason",
+                row -> {
+                    if (reasons.contains(Reason.valueOf(row.getString("reason"))) && item(row) instanceof Goods goods) {
+                        gone.merge(goods, -row.getLong("amount"), Math::addExact);
+                    }
+                },
+                run);
+        return gone;
     }
 
     private String thingOf(StockItem item) {

@@ -1,7 +1,7 @@
 package kwibbet.app.store;
 
 import java.util.ArrayList;
-import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -112,6 +112,19 @@ public class Stockroom {
         });
     }
 
+    /**
+     * Something was bought, spoilt or counted, as a maker says.
+     *
+     * @param reason why; of what is counted it is told how much there is
+     * @param amount how much, as it is counted; not negative
+     */
+    public Booked said(BookingKey key, StockItem item, Reason reason, long amount) {
+        if (reason == Reason.COUNTED) {
+            return count(key, item, amount);
+        }
+        return book(Booking.of(key, reason.words(), item, reason == Reason.SPOILT ? -amount : amount, reason));
+    }
+
     /** Takes a booking back, once. */
     public Booked takeBack(BookingKey key) {
         Optional<Booking> booked = inventory.replaced(() -> book.find(key));
@@ -143,11 +156,13 @@ public class Stockroom {
         List<Goods> kept = book.goods();
         Map<Goods, Long> takes = all.stream().collect(Collectors.toMap(Goods::of, Goods::amountOf, Math::addExact));
         String run = booking.run().orElse("");
+        Map<Goods, Long> usedBefore = used(run);
+        Map<Goods, Long> packed = packed(run);
         List<Movement> used = new ArrayList<>();
         for (Movement each : booking.movements()) {
             if (each.item() instanceof Goods goods && kept.contains(goods)) {
-                long before = book.usedBy(run, goods);
-                long unused = takes.getOrDefault(goods, 0L) - before - book.packedFor(run, goods);
+                long before = usedBefore.getOrDefault(goods, 0L);
+                long unused = takes.getOrDefault(goods, 0L) - before - packed.getOrDefault(goods, 0L);
                 long amount = Math.max(Math.min(each.amount(), before), Math.min(-unused, 0));
                 if (amount != 0) {
                     used.add(new Movement(goods, amount, each.reason()));
@@ -159,26 +174,13 @@ public class Stockroom {
         }
     }
 
-    /**
-     * How much there is of something besides paper.
-     *
-     * @param goods what
-     * @param amount how much, as it is counted
-     */
-    public record OnHand(Goods goods, long amount) {}
-
-    /** All goods that are kept. */
+    /** How much there is of the goods that are kept, as each is counted: tape first, then by name. */
     @Transactional(readOnly = true)
-    public List<OnHand> goods() {
-        StockLevels levels = book.levels();
-        return book.goods().stream()
-                .map(each -> new OnHand(each, levels.of(each)))
-                .toList();
-    }
-
-    /** How much there is of the goods that are kept. */
     public Map<Goods, Long> onHand() {
-        return goods().stream().collect(Collectors.toMap(OnHand::goods, OnHand::amount));
+        StockLevels levels = book.levels();
+        Map<Goods, Long> onHand = new LinkedHashMap<>();
+        book.goods().forEach(each -> onHand.put(each, levels.of(each)));
+        return onHand;
     }
 
     /** What names goods in an address. */
@@ -186,16 +188,16 @@ public class Stockroom {
         return StockBook.idOf(goods);
     }
 
-    /** How much of each of some goods is packed for a run. */
+    /** How much of each thing is packed for a run. */
     @Transactional(readOnly = true)
-    public Map<Goods, Long> packed(String run, Collection<Goods> goods) {
-        return goods.stream().collect(Collectors.toMap(each -> each, each -> book.packedFor(run, each)));
+    public Map<Goods, Long> packed(String run) {
+        return book.goneFor(run, List.of(Reason.PACKED));
     }
 
-    /** How much of each of some goods the cards of a run have used as they were made. */
+    /** How much of each thing the cards of a run have used as they were made. */
     @Transactional(readOnly = true)
-    public Map<Goods, Long> used(String run, Collection<Goods> goods) {
-        return goods.stream().collect(Collectors.toMap(each -> each, each -> book.usedBy(run, each)));
+    public Map<Goods, Long> used(String run) {
+        return book.goneFor(run, StockBook.MADE);
     }
 
     /** Books what bags are packed with. */

@@ -19,7 +19,6 @@ import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Size;
-import kwibbet.stock.Booking;
 import kwibbet.stock.BookingKey;
 import kwibbet.stock.Movement;
 import kwibbet.stock.Reason;
@@ -122,26 +121,25 @@ class StockControllerTest {
     @Test
     void sheetsAreBoughtSpoiltAndCounted() throws Exception {
         BookingKey key = new BookingKey("key");
-        when(stockroom.book(any())).thenReturn(new Stockroom.Done(key));
-        when(stockroom.count(any(), any(), anyLong())).thenReturn(new Stockroom.Done(key));
+        when(stockroom.said(any(), any(), any(), anyLong())).thenReturn(new Stockroom.Done(key));
         mvc.perform(post(MOVEMENTS)
                         .param("key", "key")
                         .param("reason", "BOUGHT")
                         .param("sheets", "25"))
                 .andExpect(redirectedUrl(MOVEMENTS));
-        verify(stockroom).book(Booking.of(key, "bought", SHEETS, 25, Reason.BOUGHT));
+        verify(stockroom).said(key, SHEETS, Reason.BOUGHT, 25);
         mvc.perform(post(MOVEMENTS)
                         .param("key", "key")
                         .param("reason", "SPOILT")
                         .param("sheets", "2"))
                 .andExpect(redirectedUrl(MOVEMENTS));
-        verify(stockroom).book(Booking.of(key, "spoilt", SHEETS, -2, Reason.SPOILT));
+        verify(stockroom).said(key, SHEETS, Reason.SPOILT, 2);
         mvc.perform(post(MOVEMENTS)
                         .param("key", "key")
                         .param("reason", "COUNTED")
                         .param("sheets", "0"))
                 .andExpect(redirectedUrl(MOVEMENTS));
-        verify(stockroom).count(key, SHEETS, 0);
+        verify(stockroom).said(key, SHEETS, Reason.COUNTED, 0);
     }
 
     @Test
@@ -151,8 +149,9 @@ class StockControllerTest {
                     .andExpect(status().isUnprocessableContent())
                     .andExpect(content().string(containsString("value=\"" + sheets + "\"")));
         }
-        verify(stockroom, never()).book(any());
-        when(stockroom.book(any())).thenReturn(new Stockroom.TooFew(List.of(new Shortage(SHEETS, 8, 7))));
+        verify(stockroom, never()).said(any(), any(), any(), anyLong());
+        when(stockroom.said(any(), any(), any(), anyLong()))
+                .thenReturn(new Stockroom.TooFew(List.of(new Shortage(SHEETS, 8, 7))));
         mvc.perform(post(MOVEMENTS).param("reason", "SPOILT").param("sheets", "8"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(containsString("There are only 7 on hand.")));

@@ -265,6 +265,20 @@ class KitsTest {
         assertThat(kits.packing(fewer).orElseThrow().isBegun()).isFalse();
     }
 
+    /** A new card goes into the bags, or it is not there at all. */
+    @Test
+    void aCardIsPutBesideAnotherOrNotKept() {
+        KeptKit kept = kits.keep(kit(12));
+        StoredDesign beside = kits.putBeside(kept.id(), kept.version(), card.id(), Samples.run("Sleeve"));
+        assertThat(kits.get(kept.id()).kit().lines())
+                .containsExactly(new Kit.Line(card.id(), 1), new Kit.Line(beside.id(), 1));
+        assertThat(run(kept).cards()).isEqualTo(26);
+        int before = designs.all().size();
+        assertThatThrownBy(() -> kits.putBeside(kept.id(), kept.version(), card.id(), Samples.run("Late")))
+                .isInstanceOf(StaleItemException.class);
+        assertThat(designs.all()).hasSize(before);
+    }
+
     private KitSupplies.Needed needed(KeptKit kept) {
         return kits.supplies(kept).orElseThrow().goods().stream()
                 .filter(each -> each.goods().equals(ENVELOPE))

@@ -176,6 +176,21 @@ class StockroomTest {
         assertThat(onHand()).isEqualTo(10);
     }
 
+    /** As a maker says it: more was bought, fewer are spoilt, so many were counted; too many spoilt are told. */
+    @Test
+    void whatAMakerSaysIsBooked() {
+        assertThat(stockroom.said(new BookingKey("one"), SHEETS, Reason.BOUGHT, 5))
+                .isInstanceOf(Done.class);
+        assertThat(stockroom.said(new BookingKey("two"), SHEETS, Reason.SPOILT, 2))
+                .isInstanceOf(Done.class);
+        assertThat(onHand()).isEqualTo(13);
+        assertThat(stockroom.said(new BookingKey("three"), SHEETS, Reason.SPOILT, 14))
+                .isInstanceOf(TooFew.class);
+        assertThat(stockroom.said(new BookingKey("four"), SHEETS, Reason.COUNTED, 4))
+                .isInstanceOf(Done.class);
+        assertThat(onHand()).isEqualTo(4);
+    }
+
     /** Tape adds up like sheets, to the tick: each height for itself, flat tape for itself, and never below nothing. */
     @Test
     void tapeIsKeptByItsLength() {
@@ -189,14 +204,12 @@ class StockroomTest {
         stockroom.book(Booking.of(new BookingKey("bit"), "spoilt", flat, -odd.toTicks(), Reason.SPOILT));
         assertThat(stockroom.book(Booking.of(new BookingKey("low"), "spoilt", low, -1, Reason.SPOILT)))
                 .isInstanceOf(TooFew.class);
-        assertThat(stockroom.goods())
-                .containsExactly(
-                        new Stockroom.OnHand(flat, roll.minus(odd).toTicks()),
-                        new Stockroom.OnHand(high, roll.toTicks()));
+        assertThat(stockroom.onHand())
+                .containsExactly(Map.entry(flat, roll.minus(odd).toTicks()), Map.entry(high, roll.toTicks()));
         assertThat(stockroom.takeBack(new BookingKey("roll"))).isInstanceOf(TooFew.class);
         stockroom.takeBack(new BookingKey("bit"));
         stockroom.count(Stockroom.newKey(), high, 0);
-        assertThat(stockroom.goods()).extracting(Stockroom.OnHand::amount).containsExactly(roll.toTicks(), 0L);
+        assertThat(stockroom.onHand().values()).containsExactly(roll.toTicks(), 0L);
         assertThat(stockroom.entries(flat)).hasSize(3);
         assertThat(stockroom.entries(high).get(0).movement())
                 .isEqualTo(new Movement(high, -roll.toTicks(), Reason.COUNTED));

@@ -3,6 +3,7 @@ package kwibbet.card.base;
 import java.util.List;
 
 import kwibbet.card.Parameter;
+import kwibbet.card.Settings;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Size;
@@ -47,6 +48,17 @@ final class CardSides {
 
     private static Parameter.OfChoice fold(Parameter.Choice first, Parameter.Choice second) {
         return new Parameter.OfChoice("fold", "Fold", "Where the shut card is folded.", List.of(first, second));
+    }
+
+    /** The size of the shut card as it is set. */
+    static Size size(Settings settings) {
+        return new Size(
+                Length.max(settings.length(WIDTH), Length.GRAIN), Length.max(settings.length(HEIGHT), Length.GRAIN));
+    }
+
+    /** Set to a size of the shut card. */
+    static Settings sized(Settings settings, Size finished) {
+        return settings.with(WIDTH, finished.width()).with(HEIGHT, finished.height());
     }
 
     /** 4 1/4 in square, or 110 mm. */

@@ -9,7 +9,6 @@ import kwibbet.card.Form;
 import kwibbet.card.PanelId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
-import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Size;
 
@@ -34,14 +33,12 @@ interface ParallelFoldBase extends Base {
 
     @Override
     default Size finished(Settings settings) {
-        return new Size(
-                Length.max(settings.length(CardSides.WIDTH), Length.GRAIN),
-                Length.max(settings.length(CardSides.HEIGHT), Length.GRAIN));
+        return CardSides.size(settings);
     }
 
     @Override
     default Settings sized(Settings settings, Size finished) {
-        return settings.with(CardSides.WIDTH, finished.width()).with(CardSides.HEIGHT, finished.height());
+        return CardSides.sized(settings, finished);
     }
 
     @Override

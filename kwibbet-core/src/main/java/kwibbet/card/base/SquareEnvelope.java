@@ -131,6 +131,11 @@ public record SquareEnvelope() implements Base {
             return side.minus(down);
         }
 
+        /** How far the upper flap reaches over the lower. */
+        public Length overlap() {
+            return slanted(side).minus(slanted(down).multipliedBy(2));
+        }
+
         /** The mark of a corner, counted from the top to the right. */
         private Length mark(int corner) {
             return corner % 2 == 0 ? flaps() : sides();
@@ -194,13 +199,9 @@ public record SquareEnvelope() implements Base {
                 Length.max(slanted(settings.length(DOWN)), Length.GRAIN));
     }
 
-    /** What the usual folded card goes into. */
     @Override
     public Optional<Size> usual(MeasureSystem system) {
-        return Optional.of(
-                system == MeasureSystem.INCH
-                        ? new Size(Length.ofInches(23, 4), Length.ofInches(35, 8))
-                        : new Size(Length.ofMillimetres(162), Length.ofMillimetres(114)));
+        return Optional.of(Envelopes.usual(system));
     }
 
     @Override
@@ -211,7 +212,7 @@ public record SquareEnvelope() implements Base {
 
     @Override
     public Outcome<Form> form(Brief brief) {
-        Graduation marks = brief.system() == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        Graduation marks = Graduation.usual(brief.system());
         Sheet sheet = Sheet.of(brief.length(ACROSS), brief.length(DOWN), brief.length(OVERLAP), marks);
         return Outcome.made(form(brief, finished(brief.settings()), sheet));
     }
@@ -220,28 +221,22 @@ public record SquareEnvelope() implements Base {
         List<Point> edge = new ArrayList<>();
         List<Point> middle = new ArrayList<>();
         List<Score> scores = new ArrayList<>();
-        List<Panel> flaps = new ArrayList<>();
-        boolean isNotched = sheet.depth().isPositive();
+        List<Panel> panels = new ArrayList<>();
         for (int corner = 0; corner < FLAPS.size(); corner++) {
             PanelId flap = FLAPS.get(corner);
             Point tip = sheet.at(corner, Length.ZERO, Length.ZERO);
+            Point after = sheet.at(corner, sheet.free(corner + 1), Length.ZERO);
             Point crossing = sheet.crossing(corner);
             Point before = sheet.crossing(corner + 3);
-            edge.add(tip);
-            if (isNotched) {
-                edge.add(sheet.at(corner, sheet.free(corner + 1), Length.ZERO));
-            }
-            edge.add(crossing);
-            if (isNotched) {
-                edge.add(sheet.at(corner, sheet.mark(corner), Length.ZERO));
-            }
+            edge.addAll(List.of(tip, after, crossing, sheet.at(corner, sheet.mark(corner), Length.ZERO)));
             middle.add(crossing);
             scores.add(new Score(flap.hinge(), new Segment(crossing, before), Score.Fold.VALLEY));
-            flaps.add(Panel.folding(flap, PieceId.BASE, flap(sheet, corner, isNotched), MIDDLE, flap.hinge()));
+            Outline outline =
+                    each(List.of(tip, after, crossing, before, sheet.at(corner, Length.ZERO, sheet.free(corner + 3))));
+            panels.add(Panel.folding(flap, PieceId.BASE, outline, MIDDLE, flap.hinge()));
         }
-        List<Panel> panels = new ArrayList<>(List.of(Panel.still(MIDDLE, PieceId.BASE, new Outline(middle))));
-        panels.addAll(flaps);
-        Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), new Outline(edge))
+        panels.add(0, Panel.still(MIDDLE, PieceId.BASE, new Outline(middle)));
+        Piece base = Piece.of(PieceId.BASE, "Base", brief.paper(PaperSlot.PAPER), each(edge))
                 .scored(scores);
         List<ScoreId> closing = List.of(1, 3, 2, 0).stream()
                 .map(corner -> FLAPS.get(corner).hinge())
@@ -250,18 +245,9 @@ public record SquareEnvelope() implements Base {
                 envelope, new Parts(List.of(base), panels, faces(), List.of()), poses(), closing, Envelopes.HANDS);
     }
 
-    private static Outline flap(Sheet sheet, int corner, boolean isNotched) {
-        Point tip = sheet.at(corner, Length.ZERO, Length.ZERO);
-        Point crossing = sheet.crossing(corner);
-        Point before = sheet.crossing(corner + 3);
-        return isNotched
-                ? Outline.of(
-                        tip,
-                        sheet.at(corner, sheet.free(corner + 1), Length.ZERO),
-                        crossing,
-                        before,
-                        sheet.at(corner, Length.ZERO, sheet.free(corner + 3)))
-                : Outline.of(tip, crossing, before);
+    /** Each corner once: where scores cross on the edge, what would be notched there is a single point. */
+    private static Outline each(List<Point> corners) {
+        return new Outline(corners.stream().distinct().toList());
     }
 
     private static List<Face> faces() {

@@ -48,7 +48,7 @@ public final class Starts {
 
     /** The same for a shut card that is no smaller than a size: where rounding would make it so, it is a mark or two larger. */
     public static Settings holding(Base base, Size least, MeasureSystem system) {
-        Length mark = system == MeasureSystem.INCH ? Length.ofInches(1, 16) : Length.ofMillimetres(1);
+        Length mark = Graduation.usual(system).step();
         Size asked = least;
         for (int more = 0; more < MOST_MARKS; more++) {
             Size made = base.finished(sized(base, asked, system));
@@ -65,7 +65,7 @@ public final class Starts {
     }
 
     private static Settings marked(Base base, Settings settings, MeasureSystem system) {
-        Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        Graduation marks = Graduation.usual(system);
         Settings marked = settings;
         for (Parameter parameter : base.parameters()) {
             if (parameter instanceof Parameter.OfLength length && !isSaid(settings.length(length))) {

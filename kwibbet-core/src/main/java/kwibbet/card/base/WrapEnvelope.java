@@ -97,19 +97,17 @@ public record WrapEnvelope() implements Base {
 
     @Override
     public Size finished(Settings settings) {
-        return new Size(
-                Length.max(settings.length(CardSides.WIDTH), Length.GRAIN),
-                Length.max(settings.length(CardSides.HEIGHT), Length.GRAIN));
+        return CardSides.size(settings);
     }
 
     @Override
     public Optional<Size> usual(MeasureSystem system) {
-        return new SquareEnvelope().usual(system);
+        return Optional.of(Envelopes.usual(system));
     }
 
     @Override
     public Settings sized(Settings settings, Size finished) {
-        return settings.with(CardSides.WIDTH, finished.width()).with(CardSides.HEIGHT, finished.height());
+        return CardSides.sized(settings, finished);
     }
 
     /** Both side flaps alike. */

@@ -83,7 +83,7 @@ public record Tie() implements Feature {
     /** With one brad on each side of an edge: the right one, the left one, the lower and the upper one; also closer together. */
     @Override
     public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
-        Graduation marks = system == MeasureSystem.INCH ? Graduation.SIXTEENTHS : Graduation.MILLIMETRES;
+        Graduation marks = Graduation.usual(system);
         return Stream.of(settings.length(APART), system.usual(Length.ofInches(1)), system.usual(APART.least()))
                 .map(apart -> settings.with(APART, apart))
                 .flatMap(each -> Stream.concat(

@@ -12,8 +12,12 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
+import kwibbet.card.Supply;
+import kwibbet.card.SupplyList;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.stock.StockItem;
 
 /** A list with a line of titles, as RFC 4180 writes it. */
 final class CsvList {
@@ -65,6 +69,20 @@ final class CsvList {
             String told = why.length() > LONGEST_REASON ? why.substring(0, LONGEST_REASON) + " …" : why;
             return Outcome.refused("", "This is not a list with a line of titles: " + told);
         }
+    }
+
+    /** So much of something, as it is counted: a number, an exact length with its unit, or a volume with its unit. */
+    static Object figure(StockItem.Goods goods, long amount, MeasureSystem system) {
+        SupplyList list = goods.list(amount, system);
+        if (list.total() instanceof Supply.OfTape tape) {
+            return tape.length();
+        }
+        if (list.total() instanceof Supply.OfLength length) {
+            return length.length();
+        }
+        return list.total() instanceof Supply.OfCount count
+                ? count.count()
+                : list.amount(system).text();
     }
 
     private static <T> Outcome<List<T>> items(List<CSVRecord> lines, Function<CsvLine, Outcome<T>> item) {

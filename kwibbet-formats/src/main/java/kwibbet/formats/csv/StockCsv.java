@@ -41,12 +41,7 @@ public final class StockCsv {
                 : item.words(system).text();
     }
 
-    /** A number of sheets or pieces, or a length or volume with its unit. */
     private static Object figure(StockItem item, long amount, MeasureSystem system) {
-        if (item instanceof StockItem.OfPaper) {
-            return amount;
-        }
-        String sign = amount < 0 ? "-" : "";
-        return item.amount(sign, Math.abs(amount), system).text();
+        return item instanceof StockItem.Goods goods ? CsvList.figure(goods, amount, system) : (Object) amount;
     }
 }

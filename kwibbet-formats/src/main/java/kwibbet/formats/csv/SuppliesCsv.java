@@ -40,8 +40,7 @@ public final class SuppliesCsv {
         return CsvList.write(TITLES, lines, line -> line);
     }
 
-    /** Exact, with its unit where it has one. */
-    private static String figure(KitSupplies.Needed needed, BigDecimal amount, MeasureSystem system) {
-        return needed.goods().amount("", amount.longValueExact(), system).text();
+    private static Object figure(KitSupplies.Needed needed, BigDecimal amount, MeasureSystem system) {
+        return CsvList.figure(needed.goods(), amount.longValueExact(), system);
     }
 }
