@@ -173,7 +173,7 @@ class GoodsController {
         }
         if (!entries.areGood()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(goods, entries, model);
+            return page(named(entries.words("of")), entries, model);
         }
         return pageOf(goods, after);
     }

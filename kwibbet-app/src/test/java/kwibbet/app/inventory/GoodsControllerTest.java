@@ -151,7 +151,8 @@ class GoodsControllerTest {
         }
         book("BOUGHT", "other", "7")
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(containsString("Say what it is")));
+                .andExpect(content()
+                        .string(allOf(containsString("Say what it is"), containsString("What came and went: tape"))));
         // What is not there any more is not taken for tape.
         book("BOUGHT", "count ribbon", "24")
                 .andExpect(status().isUnprocessableContent())
