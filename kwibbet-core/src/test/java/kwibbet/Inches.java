@@ -84,7 +84,7 @@ public final class Inches {
 
     /** A plain die that is there so often, its metal 1/16 wide; named after its shape and size. */
     public static Die die(CutShape shape, int onHand) {
-        String name = shape.kind().words() + " " + shape.size().width() + " × "
+        String name = shape.words() + " " + shape.size().width() + " × "
                 + shape.size().height();
         return new Die(new DieId(name), name, shape, in("1/16"), Die.Detail.PLAIN, Sides.STRAIGHT, "", onHand);
     }

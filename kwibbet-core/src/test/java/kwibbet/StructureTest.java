@@ -89,7 +89,7 @@ class StructureTest {
         layeredArchitecture()
                 .consideringOnlyDependenciesInLayers()
                 .layer("values")
-                .definedBy("kwibbet.measure", "kwibbet.shape", "kwibbet.wording", "kwibbet.outcome")
+                .definedBy("kwibbet.measure", "kwibbet.shape", "kwibbet.outline", "kwibbet.wording", "kwibbet.outcome")
                 .layer("goods")
                 .definedBy("kwibbet.paper", "kwibbet.tool")
                 .layer("card")
@@ -132,6 +132,10 @@ class StructureTest {
                 .definedBy("kwibbet.drawing")
                 .layer("picture")
                 .definedBy("kwibbet.picture")
+                .layer("plot")
+                .definedBy("kwibbet.plot")
+                .whereLayer("plot")
+                .mayNotBeAccessedByAnyLayer()
                 .whereLayer("picture")
                 .mayNotBeAccessedByAnyLayer()
                 .whereLayer("review")
@@ -151,9 +155,9 @@ class StructureTest {
                 .whereLayer("press")
                 .mayOnlyBeAccessedByLayers("layout", "bench", "run", "kit", "trial", "picture")
                 .whereLayer("cutting")
-                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "kit", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("layout", "bench", "run", "kit", "trial", "picture", "plot")
                 .whereLayer("layout")
-                .mayOnlyBeAccessedByLayers("stock", "bench", "run", "kit", "trial", "picture")
+                .mayOnlyBeAccessedByLayers("stock", "bench", "run", "kit", "trial", "picture", "plot")
                 .whereLayer("stock")
                 .mayOnlyBeAccessedByLayers("kit")
                 .whereLayer("run")
@@ -186,7 +190,8 @@ class StructureTest {
                         "lesson",
                         "mail",
                         "trial",
-                        "picture")
+                        "picture",
+                        "plot")
                 .whereLayer("goods")
                 .mayOnlyBeAccessedByLayers(
                         "card",
@@ -205,7 +210,8 @@ class StructureTest {
                         "mail",
                         "trial",
                         "drawing",
-                        "picture")
+                        "picture",
+                        "plot")
                 .check(CORE);
     }
 }

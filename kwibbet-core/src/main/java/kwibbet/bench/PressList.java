@@ -65,8 +65,8 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
         Want want = use.want();
         return card.pieces().stream()
                 .filter(piece -> !piece.id().equals(want.piece().id()))
-                .filter(piece ->
-                        use.through().stream().noneMatch(other -> other.piece().equals(piece)))
+                .filter(piece -> use.also().through().stream()
+                        .noneMatch(other -> other.piece().equals(piece)))
                 .filter(piece -> piece.openings().stream()
                         .anyMatch(opening -> opening.owner().equals(want.owner())
                                 && want.shape().equals(Optional.of(opening.shape()))))

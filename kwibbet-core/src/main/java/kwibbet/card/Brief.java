@@ -1,11 +1,16 @@
 package kwibbet.card;
 
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outline.OwnShape;
 import kwibbet.paper.PaperId;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 
 /**
  * What a maker asks of a base or a feature.
@@ -35,6 +40,14 @@ public record Brief(Settings settings, Map<String, PaperId> papers, MeasureSyste
     /** Whether a choice was made. */
     public boolean is(Parameter.OfChoice parameter, String choice) {
         return settings.choice(parameter).equals(choice);
+    }
+
+    /** What is cut to: the maker's own outline where one is chosen, otherwise the shape of the trade whose key is the choice. */
+    public Look look(Parameter.OfChoice parameter) {
+        Optional<OwnShape> own = settings.outline(parameter);
+        return own.isPresent()
+                ? own.get()
+                : CutShape.Kind.valueOf(settings.choice(parameter).toUpperCase(Locale.ROOT));
     }
 
     /** The count set. */

@@ -108,8 +108,7 @@ public final class CardMaker {
         }
         Parameter.OfChoice choice = (Parameter.OfChoice) parameter;
         String chosen = settings.choice(choice);
-        boolean known = choice.choices().stream().anyMatch(way -> way.key().equals(chosen));
-        return refusal(known, choice, " cannot be “" + chosen + "”.");
+        return refusal(choice.allows(chosen, settings), choice, " cannot be “" + chosen + "”.");
     }
 
     private static Stream<Refusal> refusal(boolean holds, Parameter parameter, String words) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.measure.MeasureSystem;
+import kwibbet.shape.CutShape;
 import kwibbet.tool.Die;
 
 /** Something a maker can choose and set: a base or a feature. */
@@ -42,6 +43,16 @@ public interface Craft {
      * @param die the die
      */
     default Optional<Settings> cutWith(Settings settings, Die die) {
+        return cutTo(settings, die.shape());
+    }
+
+    /**
+     * What it is set to so that it comes out as a shape, as large as that is; nothing where its size does not follow one shape.
+     *
+     * @param settings its settings at the present size
+     * @param shape the shape
+     */
+    default Optional<Settings> cutTo(Settings settings, CutShape shape) {
         return Optional.empty();
     }
 

@@ -82,8 +82,14 @@ public sealed interface Parameter {
      * @param label what makers call it
      * @param sentence what it does
      * @param choices the ways; the first is taken until another is chosen
+     * @param takesOwn whether an outline of the maker's own can be chosen, too
      */
-    record OfChoice(String key, String label, String sentence, List<Choice> choices) implements Parameter {
+    record OfChoice(String key, String label, String sentence, List<Choice> choices, boolean takesOwn)
+            implements Parameter {
+
+        /** The key under which an outline of the maker's own is chosen. */
+        public static final String OWN = "own";
+
         /** Copies the choices. */
         public OfChoice {
             choices = List.copyOf(choices);
@@ -98,7 +104,14 @@ public sealed interface Parameter {
                     Stream.iterate(0, i -> i + 2)
                             .limit(pairs.length / 2)
                             .map(i -> new Choice(pairs[i], pairs[i + 1]))
-                            .toList());
+                            .toList(),
+                    false);
+        }
+
+        /** Whether a key is one of its ways, as things are set. */
+        public boolean allows(String way, Settings settings) {
+            return choices.stream().anyMatch(choice -> choice.key().equals(way))
+                    || (takesOwn && way.equals(OWN) && settings.outlines().containsKey(key));
         }
     }
 

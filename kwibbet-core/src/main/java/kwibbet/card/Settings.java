@@ -1,10 +1,14 @@
 package kwibbet.card;
 
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
+import kwibbet.outline.OwnShape;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 
 /**
  * Parameters as a maker set them; those not set stand at their preset.
@@ -12,32 +16,58 @@ import kwibbet.measure.Length;
  * @param lengths by parameter key
  * @param choices the key of the choice, by parameter key
  * @param counts by parameter key
+ * @param outlines the outline of the maker's own that was chosen, by parameter key
  */
-public record Settings(Map<String, Length> lengths, Map<String, String> choices, Map<String, Integer> counts) {
+public record Settings(
+        Map<String, Length> lengths,
+        Map<String, String> choices,
+        Map<String, Integer> counts,
+        Map<String, OwnShape> outlines) {
 
     /** Everything at its preset. */
-    public static final Settings PRESET = new Settings(Map.of(), Map.of(), Map.of());
+    public static final Settings PRESET = new Settings(Map.of(), Map.of(), Map.of(), Map.of());
 
     /** Copies the maps. */
     public Settings {
         lengths = Map.copyOf(lengths);
         choices = Map.copyOf(choices);
         counts = Map.copyOf(counts);
+        outlines = Map.copyOf(outlines);
     }
 
     /** These settings with one length changed. */
     public Settings with(Parameter.OfLength parameter, Length length) {
-        return new Settings(changed(lengths, parameter.key(), length), choices, counts);
+        return new Settings(changed(lengths, parameter.key(), length), choices, counts, outlines);
     }
 
-    /** These settings with another choice. */
+    /** These settings with another choice; an outline of the maker's own that was chosen before is forgotten. */
     public Settings with(Parameter.OfChoice parameter, String choice) {
-        return new Settings(lengths, changed(choices, parameter.key(), choice), counts);
+        Map<String, OwnShape> others = new HashMap<>(outlines);
+        if (!choice.equals(Parameter.OfChoice.OWN)) {
+            others.remove(parameter.key());
+        }
+        return new Settings(lengths, changed(choices, parameter.key(), choice), counts, others);
+    }
+
+    /** These settings with what is cut to: a shape of the trade by the key that is its name, or an outline of the maker's own. */
+    public Settings with(Parameter.OfChoice parameter, Look look) {
+        return look instanceof OwnShape own
+                ? with(parameter, own)
+                : with(parameter, ((CutShape.Kind) look).name().toLowerCase(Locale.ROOT));
+    }
+
+    /** These settings with an outline of the maker's own as the choice. */
+    public Settings with(Parameter.OfChoice parameter, OwnShape outline) {
+        return new Settings(
+                lengths,
+                changed(choices, parameter.key(), Parameter.OfChoice.OWN),
+                counts,
+                changed(outlines, parameter.key(), outline));
     }
 
     /** These settings with another count. */
     public Settings with(Parameter.OfCount parameter, int count) {
-        return new Settings(lengths, choices, changed(counts, parameter.key(), count));
+        return new Settings(lengths, choices, changed(counts, parameter.key(), count), outlines);
     }
 
     private static <T> Map<String, T> changed(Map<String, T> map, String key, T value) {
@@ -60,6 +90,13 @@ public record Settings(Map<String, Length> lengths, Map<String, String> choices,
     /** Whether a choice was made. */
     public boolean is(Parameter.OfChoice parameter, String choice) {
         return choice(parameter).equals(choice);
+    }
+
+    /** The outline of the maker's own that is chosen; nothing where something else is. */
+    public Optional<OwnShape> outline(Parameter.OfChoice parameter) {
+        return is(parameter, Parameter.OfChoice.OWN)
+                ? Optional.ofNullable(outlines.get(parameter.key()))
+                : Optional.empty();
     }
 
     /** The count set, or the preset. */

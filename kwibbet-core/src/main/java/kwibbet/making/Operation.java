@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
@@ -263,8 +264,10 @@ public sealed interface Operation {
             String through = String.join(
                     " and ",
                     layup.lying().on().stream().map(on -> on.piece().name()).toList());
-            List<String> what = layup.uses().stream()
-                    .map(use -> use.want().role())
+            List<String> what = Stream.concat(
+                            layup.uses().stream().map(DieUse::want),
+                            layup.uses().stream().flatMap(use -> use.also().inside().stream()))
+                    .map(Want::role)
                     .distinct()
                     .map(Want.Role::words)
                     .toList();
@@ -385,16 +388,18 @@ public sealed interface Operation {
         @Override
         public Phrase sentence(MeasureSystem system) {
             CutShape shape = openings.get(0).shape();
+            if (shape.look().isDrawn()) {
+                return Phrase.of("Print " + Wording.names(pieces) + " at full size, and cut "
+                        + (openings.size() == 1 ? "the " + openings.get(0).name() : openings.size() + " openings")
+                        + " along the print.");
+            }
             Phrase.Writer writer = Phrase.in(system);
             if (isThroughPleats()) {
                 writer.words("Hold " + Wording.names(pieces) + " in its pleats and punch through all of them: "
                         + onTop.size() + " " + openings.get(0).name() + "s, each ");
             } else if (openings.size() == 1) {
                 writer.words("Cut the " + openings.get(0).name() + " in " + Wording.names(pieces) + ", ")
-                        .words(
-                                shape.isCircle()
-                                        ? "a circle "
-                                        : article(shape.kind().words()) + " ");
+                        .words(shape.isCircle() ? "a circle " : shape.look().inSentence() + " ");
             } else {
                 writer.words("Cut " + openings.size() + " " + openings.get(0).name() + "s in " + Wording.names(pieces)
                         + ", each ");
@@ -432,10 +437,6 @@ public sealed interface Operation {
 
         private List<Opening> told() {
             return isThroughPleats() ? onTop : openings;
-        }
-
-        private static String article(String word) {
-            return ("aeiou".indexOf(word.charAt(0)) >= 0 ? "an " : "a ") + word;
         }
 
         private List<Length> distinct(Function<Rect, Length> edge) {

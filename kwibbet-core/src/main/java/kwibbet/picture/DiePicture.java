@@ -38,6 +38,7 @@ public final class DiePicture {
     private static void outline(Sketch sketch, CutShape shape, Rect whole, Line line) {
         Point corner = whole.centred(shape.size()).corner();
         sketch.outline(shape.outline().plus(corner.x(), corner.y()), line, Ink.ON_PAGE);
+        shape.holes().forEach(hole -> sketch.outline(hole.plus(corner.x(), corner.y()), line, Ink.ON_PAGE));
     }
 
     /** A frame that the largest of some dies fits in. */

@@ -104,6 +104,7 @@ public final class PressPicture {
         for (DieUse use : layup.uses()) {
             onPaper(use.rim(layup.diePass()).in(there), on, Line.FINE, ink);
             onPaper(use.cutLine(layup.diePass()).in(there), on, Line.CUT, ink);
+            use.innerLines(layup.diePass()).forEach(line -> onPaper(line.in(there), on, Line.CUT, ink));
         }
         layup.lying().fold().at().ifPresent(fold -> foldedEdge(layup.paper(), fold, there));
         name(piece, paper.bounds(), ink);
@@ -157,6 +158,7 @@ public final class PressPicture {
     private void onBed(DieUse use, DiePass pass, Placement there) {
         sketch.outline(use.rim(pass).in(there), Line.FINE, Ink.ON_PAGE);
         sketch.outline(use.cutLine(pass).in(there), Line.CUT, Ink.ON_PAGE);
+        use.innerLines(pass).forEach(line -> sketch.outline(line.in(there), Line.CUT, Ink.ON_PAGE));
     }
 
     private void onPaper(Outline outline, Region paper, Line line, Ink ink) {

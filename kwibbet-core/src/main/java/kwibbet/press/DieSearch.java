@@ -30,8 +30,10 @@ final class DieSearch {
     private static final List<Integer> QUARTERS = List.of(0, 90, 180, 270);
     private static final List<Integer> ASLANT = List.of(45, 135, 225, 315);
 
+    /** A die that cuts more of the piece at once goes before all others. */
     private static final Comparator<DieUse> EASIEST = Comparator.comparingInt(
-                    (DieUse use) -> use.passes().size())
+                    (DieUse use) -> -use.also().inside().size())
+            .thenComparing(use -> use.passes().size())
             .thenComparing(use -> use.die().detail())
             .thenComparing(use -> use.die().metal());
 
@@ -89,9 +91,11 @@ final class DieSearch {
     private Optional<DieUse> use(Die die, int degrees) {
         Size size = degrees % 180 == 0 ? die.shape().size() : die.shape().size().turned();
         if (size.equals(box.size())) {
-            return hasArea(die.shape()) && isAlike(die, degrees) ? Optional.of(asItIs(die, degrees)) : Optional.empty();
+            return hasArea(die.shape()) && isAlike(die, degrees)
+                    ? inside(die, degrees).map(openings -> asItIs(die, degrees).inside(openings))
+                    : Optional.empty();
         }
-        boolean straight = die.shape().kind() == CutShape.Kind.RECTANGLE
+        boolean straight = die.shape().is(CutShape.Kind.RECTANGLE)
                 && want.outline().isRectangle()
                 && want.role() != Want.Role.FIELD
                 && want.part().isEmpty();
@@ -101,6 +105,29 @@ final class DieSearch {
         return run(size, box.size())
                 .flatMap(run -> Stretch.passes(size.along(run), box.size().along(run), die.sides())
                         .map(passes -> DieUse.of(want, die, degrees, run, passes)));
+    }
+
+    /**
+     * The openings of the piece that the die's inner lines cut; nothing where one of them would cut what is to stay whole. What falls out of an opening may be cut as it
+     * likes.
+     */
+    private Optional<List<Want>> inside(Die die, int degrees) {
+        List<Want> openings = new ArrayList<>();
+        if (want.role() == Want.Role.OPENING) {
+            return Optional.of(openings);
+        }
+        for (Outline line : DieUse.of(want, die, degrees, Axis.VERTICAL, List.of(DiePass.WHOLE))
+                .innerLines(DiePass.WHOLE)) {
+            Optional<Want> opening = want.piece().openings().stream()
+                    .filter(each -> isAlike(line, each.outline()))
+                    .map(each -> Want.of(want.piece(), each))
+                    .findFirst();
+            if (opening.isEmpty()) {
+                return Optional.empty();
+            }
+            openings.add(opening.get());
+        }
+        return Optional.of(openings);
     }
 
     private DieUse asItIs(Die die, int degrees) {
@@ -138,16 +165,19 @@ final class DieSearch {
 
     /** The same corners are the same shape; those of one curve can be others, so that what they share has to tell. */
     private boolean isAlike(Die die, int degrees) {
-        Outline laid = DieUse.turnedInto(die.shape().outline(), degrees, box.corner());
-        return new HashSet<>(laid.corners()).equals(new HashSet<>(want.outline().corners()))
-                || Overlay.sharedArea(Region.of(laid), Region.of(want.outline()))
-                        > Math.max(laid.area(), area) * (1 - ALIKE);
+        return isAlike(DieUse.turnedInto(die.shape().outline(), degrees, box.corner()), want.outline());
+    }
+
+    private static boolean isAlike(Outline laid, Outline wanted) {
+        return new HashSet<>(laid.corners()).equals(new HashSet<>(wanted.corners()))
+                || Overlay.sharedArea(Region.of(laid), Region.of(wanted))
+                        > Math.max(laid.area(), wanted.area()) * (1 - ALIKE);
     }
 
     /** Of the dies of the same shape, the one nearest in size. */
     static Optional<Die> nearest(Want want, List<Die> dies) {
         return want.shape().flatMap(shape -> dies.stream()
-                .filter(die -> die.shape().kind() == shape.kind())
+                .filter(die -> die.shape().is(shape.look()))
                 .min(Comparator.comparing(die -> off(die.shape().size(), shape.size()))));
     }
 

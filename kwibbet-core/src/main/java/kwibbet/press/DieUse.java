@@ -1,6 +1,8 @@
 package kwibbet.press;
 
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
@@ -16,28 +18,56 @@ import kwibbet.tool.DiePass;
  * A die that cuts a wanted shape.
  *
  * @param want the shape
- * @param through the same shape in pieces that lie on it or under it and are cut with it
+ * @param also what else it cuts
  * @param die the die
  * @param degrees how far the die is turned on the piece, clockwise; a multiple of 90
  * @param run the direction it is shifted in from pass to pass
  * @param passes its passes, in order; one where the die has the shape itself
  */
-public record DieUse(Want want, List<Want> through, Die die, int degrees, Axis run, List<DiePass> passes) {
+public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<DiePass> passes) {
 
-    /** Copies the lists. */
+    /**
+     * What a die cuts besides.
+     *
+     * @param inside openings of the same piece, by the die's other lines
+     * @param through the same shape in pieces that lie on it or under it and are cut with it
+     */
+    public record Also(List<Want> inside, List<Want> through) {
+
+        /** Nothing. */
+        static final Also NOTHING = new Also(List.of(), List.of());
+
+        /** Copies the lists. */
+        public Also {
+            inside = List.copyOf(inside);
+            through = List.copyOf(through);
+        }
+    }
+
+    /** Copies the list. */
     public DieUse {
-        through = List.copyOf(through);
         passes = List.copyOf(passes);
     }
 
     /** A die for a shape in one piece. */
     static DieUse of(Want want, Die die, int degrees, Axis run, List<DiePass> passes) {
-        return new DieUse(want, List.of(), die, degrees, run, passes);
+        return new DieUse(want, Also.NOTHING, die, degrees, run, passes);
+    }
+
+    /** The same die cutting openings of the piece as well. */
+    DieUse inside(List<Want> openings) {
+        return new DieUse(want, new Also(openings, also.through()), die, degrees, run, passes);
     }
 
     /** The same cutting through other pieces as well. */
     DieUse through(List<Want> others) {
-        return new DieUse(want, others, die, degrees, run, passes);
+        return new DieUse(want, new Also(also.inside(), others), die, degrees, run, passes);
+    }
+
+    /** All it cuts, in whatever piece. */
+    public Stream<Want> wants() {
+        return Stream.of(Stream.of(want), also.inside().stream(), also.through().stream())
+                .flatMap(Function.identity());
     }
 
     /** Whether the die has the shape itself, and all of it lies under the plate. */
@@ -60,9 +90,17 @@ public record DieUse(Want want, List<Want> through, Die die, int degrees, Axis r
         return cut(pass).grown(die.metal());
     }
 
-    /** The line it cuts in a pass, on the piece. */
+    /** The line it cuts in a pass all round, on the piece. */
     public Outline cutLine(DiePass pass) {
         return turnedInto(die.shape().outline(), degrees, cut(pass).corner());
+    }
+
+    /** The lines it cuts within that. */
+    public List<Outline> innerLines(DiePass pass) {
+        return die.shape().holes().stream()
+                .map(hole -> turnedWith(
+                        die.shape().outline(), hole, degrees, cut(pass).corner()))
+                .toList();
     }
 
     /** The outside of its metal in a pass, on the piece. */
@@ -72,8 +110,13 @@ public record DieUse(Want want, List<Want> through, Die die, int degrees, Axis r
 
     /** An outline turned, the corner of its bounds at a place. */
     static Outline turnedInto(Outline outline, int degrees, Point corner) {
-        Outline turned = outline.in(new Placement(Point.ORIGIN, degrees, false));
-        Point at = turned.bounds().corner();
-        return turned.plus(corner.x().minus(at.x()), corner.y().minus(at.y()));
+        return turnedWith(outline, outline, degrees, corner);
+    }
+
+    /** What lies within an outline that is turned, the corner of the outline's bounds at a place. */
+    static Outline turnedWith(Outline outline, Outline inner, int degrees, Point corner) {
+        Placement turn = new Placement(Point.ORIGIN, degrees, false);
+        Point at = outline.in(turn).bounds().corner();
+        return inner.in(turn).plus(corner.x().minus(at.x()), corner.y().minus(at.y()));
     }
 }

@@ -49,7 +49,7 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
 
     /** All shapes that are cut, in whatever piece. */
     public Stream<Want> wants() {
-        return uses.stream().flatMap(use -> Stream.concat(Stream.of(use.want()), use.through().stream()));
+        return uses.stream().flatMap(DieUse::wants);
     }
 
     /**

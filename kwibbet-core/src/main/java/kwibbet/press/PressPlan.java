@@ -170,7 +170,11 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         int count = line.cards();
         Map<PieceId, List<Laid>> laid = new LinkedHashMap<>();
         for (Piece piece : card.pieces()) {
-            for (Want want : Want.of(card, piece)) {
+            List<Want> cutAlready = new ArrayList<>();
+            for (Want want : wants(card, piece, dies)) {
+                if (want.isAmong(cutAlready)) {
+                    continue;
+                }
                 Optional<Laid> lying = DieSearch.find(want, dies).map(use -> lying(use, press, bed));
                 Optional<Reason> why = lying.isEmpty()
                         ? Optional.of(DieSearch.liesAslant(want, dies) ? Reason.ASLANT : Reason.NO_DIE)
@@ -185,11 +189,27 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                         () -> laid.computeIfAbsent(piece.id(), id -> new ArrayList<>())
                                 .add(lying.orElseThrow(() -> new IllegalStateException(
                                         "what nothing stands in the way of lies on the bed"))));
+                if (why.isEmpty()) {
+                    lying.ifPresent(each -> cutAlready.addAll(each.use().also().inside()));
+                }
             }
         }
         return Stacking.of(card, laid, press.layers()).values().stream()
                 .flatMap(own -> layups(own, count, bed).stream())
                 .toList();
+    }
+
+    /** What a piece needs; its straight edges, too, where one die cuts these and openings of it at once. */
+    private static List<Want> wants(Card card, Piece piece, List<Die> dies) {
+        List<Want> needed = Want.of(card, piece);
+        Want edges = Want.outlineOf(piece);
+        List<Die> several =
+                dies.stream().filter(die -> !die.shape().holes().isEmpty()).toList();
+        boolean byOne = piece.isRectangle()
+                && piece.partCuts().isEmpty()
+                && needed.stream().noneMatch(want -> want.role() == Want.Role.OUTLINE)
+                && DieSearch.find(edges, several).isPresent();
+        return byOne ? Stream.concat(Stream.of(edges), needed.stream()).toList() : needed;
     }
 
     /** How the paper lies for a die: with a part of it folded away where it is too wide otherwise. */

@@ -94,6 +94,30 @@ public record Want(
         return wants;
     }
 
+    /** The outline of a piece, whatever cuts it. */
+    static Want outlineOf(Piece piece) {
+        return new Want(
+                piece, Role.OUTLINE, piece.outline(), piece.id(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** An opening of a piece, also one that is small enough for a punch. */
+    static Want of(Piece piece, Opening opening) {
+        return opening(piece, Role.OPENING, opening.outline(), opening.owner(), Optional.of(opening.shape()));
+    }
+
+    /** Whether all of it is cut with some openings of its piece. */
+    boolean isAmong(List<Want> openings) {
+        List<Outline> cut = openings.stream().map(Want::outline).toList();
+        return switch (role) {
+            case OPENING -> cut.contains(outline);
+            case FIELD ->
+                piece.openings().stream()
+                        .filter(opening -> opening.owner().equals(owner))
+                        .allMatch(opening -> cut.contains(opening.outline()));
+            case OUTLINE, PAST_FOLD -> false;
+        };
+    }
+
     private static Want of(Piece piece, PartCut cut) {
         Role role = cut instanceof PartCut.Folded ? Role.OUTLINE : Role.PAST_FOLD;
         return new Want(

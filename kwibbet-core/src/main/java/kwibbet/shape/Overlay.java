@@ -33,6 +33,8 @@ public final class Overlay {
 
     private static final GeometryFactory FACTORY = new GeometryFactory();
     private static final double MITRE_LIMIT = 4;
+    /** Edges of a rounded corner of a quarter: an eighth of an inch round, they lie within a twenty-thousandth of it. */
+    private static final int QUARTER_EDGES = 24;
 
     private Overlay() {}
 
@@ -54,6 +56,62 @@ public final class Overlay {
     /** What either covers; one region where they touch along an edge. */
     public static List<Region> joined(Region one, Region other) {
         return combined(one, other, OverlayNG.UNION);
+    }
+
+    /** What any of them covers; one region where they touch along an edge. */
+    public static List<Region> joined(List<Region> all) {
+        Geometry[] polygons = all.stream().map(Overlay::fixed).toArray(Geometry[]::new);
+        return regions(OverlayNGRobust.union(FACTORY.createGeometryCollection(polygons)));
+    }
+
+    /** Holes that touch or overlap each other make no polygon in the sense of JTS; what they leave is meant all the same. */
+    private static Geometry fixed(Region region) {
+        Polygon polygon = polygon(region);
+        return polygon.isValid() ? polygon : GeometryFixer.fix(polygon);
+    }
+
+    /** Whether no edge of an outline crosses or touches another. */
+    public static boolean isSimple(Outline outline) {
+        return polygon(Region.of(outline)).isValid();
+    }
+
+    /** The parts of a line that lie within an area, in order along it. */
+    public static List<Segment> within(Segment line, Region area) {
+        Geometry parts = FACTORY.createLineString(new Coordinate[] {coordinate(line.start()), coordinate(line.end())})
+                .intersection(fixed(area));
+        return IntStream.range(0, parts.getNumGeometries())
+                .mapToObj(parts::getGeometryN)
+                .filter(part -> part.getNumPoints() == 2)
+                .map(Geometry::getCoordinates)
+                .map(ends -> List.of(point(ends[0]), point(ends[1])))
+                .filter(ends -> !ends.get(0).equals(ends.get(1)))
+                .map(ends -> new Segment(ends.get(0), ends.get(1)))
+                .toList();
+    }
+
+    private static Coordinate coordinate(Point point) {
+        return new Coordinate(point.x().toInches(), point.y().toInches());
+    }
+
+    private static Point point(Coordinate at) {
+        return new Point(Length.nearestInches(at.getX()), Length.nearestInches(at.getY()));
+    }
+
+    /** The outline a border outside another, its corners rounded, so that its box is larger by exactly the border on each side. */
+    public static Outline around(Outline outline, Length border) {
+        BufferParameters rounded = new BufferParameters(
+                QUARTER_EDGES,
+                BufferParameters.CAP_FLAT,
+                BufferParameters.JOIN_ROUND,
+                BufferParameters.DEFAULT_MITRE_LIMIT);
+        Outline grown = regions(BufferOp.bufferOp(polygon(Region.of(outline)), border.toInches(), rounded))
+                .get(0)
+                .outline();
+        Rect box = outline.bounds();
+        // The buffer's outermost points are computed in inches; the box is exact.
+        return new Scale(grown.bounds(), box.size().grown(border))
+                .outline(grown)
+                .plus(box.left().minus(border), box.top().minus(border));
     }
 
     /** What the first covers and none of the others does. */
@@ -96,8 +154,7 @@ public final class Overlay {
 
     /** A point well within an area. */
     public static Point pointWithin(Region region) {
-        Coordinate at = polygon(region).getInteriorPoint().getCoordinate();
-        return new Point(Length.nearestInches(at.getX()), Length.nearestInches(at.getY()));
+        return point(polygon(region).getInteriorPoint().getCoordinate());
     }
 
     /** Whether {@code inner} lies within {@code outer}, edges included. */
@@ -161,7 +218,7 @@ public final class Overlay {
         List<Point> corners = outline.corners();
         Coordinate[] coordinates = IntStream.rangeClosed(0, corners.size())
                 .mapToObj(i -> corners.get(i % corners.size()))
-                .map(point -> new Coordinate(point.x().toInches(), point.y().toInches()))
+                .map(Overlay::coordinate)
                 .toArray(Coordinate[]::new);
         return FACTORY.createLinearRing(coordinates);
     }
@@ -184,7 +241,7 @@ public final class Overlay {
     private static Optional<Outline> outline(LinearRing ring) {
         Coordinate[] coordinates = ring.getCoordinates();
         List<Point> corners = Arrays.stream(coordinates, 0, coordinates.length - 1)
-                .map(at -> new Point(Length.nearestInches(at.getX()), Length.nearestInches(at.getY())))
+                .map(Overlay::point)
                 .distinct()
                 .toList();
         return corners.size() < Outline.FEWEST ? Optional.empty() : Optional.of(new Outline(corners));

@@ -98,7 +98,7 @@ public record Die(
         List<Die> all = new ArrayList<>();
         Size size = shape.size();
         while (all.size() < MOST && !size.width().isLongerThan(upTo)) {
-            CutShape larger = new CutShape(shape.kind(), size);
+            CutShape larger = new CutShape(shape.look(), size);
             all.add(new Die(
                     all.isEmpty() ? id : newId.get(),
                     name + " " + said(size),

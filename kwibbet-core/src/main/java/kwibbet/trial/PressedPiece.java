@@ -80,8 +80,16 @@ final class PressedPiece {
     /** How many of them are cut right; none where anything else is cut as well. */
     int pressed() {
         List<Spot> all = Spot.along(wants.stream().flatMap(this::lines).toList());
-        boolean isMore = cuts.stream().anyMatch(spot -> !spot.isAtEdge(paper, CLOSE) && !isNear(spot, all));
+        boolean isMore =
+                cuts.stream().anyMatch(spot -> !spot.isAtEdge(paper, CLOSE) && !isNear(spot, all) && !fallsOut(spot));
         return isMore ? 0 : (int) wants.stream().filter(this::isCut).count();
+    }
+
+    /** What is cut within an opening falls out with it. */
+    private boolean fallsOut(Spot spot) {
+        return wants.stream()
+                .filter(want -> want.role() == Want.Role.OPENING)
+                .anyMatch(want -> spot.isWithin(want.outline().edges()));
     }
 
     private boolean isCut(Want want) {

@@ -57,6 +57,17 @@ record Spot(double x, double y) {
                 offset.y + across * Math.sin(angle) + y * Math.cos(angle));
     }
 
+    /** Whether it lies within closed lines: a way from it to the right crosses them an odd number of times. */
+    boolean isWithin(List<Segment> lines) {
+        return lines.stream().filter(this::isLeftOf).count() % 2 == 1;
+    }
+
+    private boolean isLeftOf(Segment line) {
+        Spot from = of(line.start());
+        Spot to = of(line.end());
+        return from.y > y != to.y > y && x < from.x + (y - from.y) / (to.y - from.y) * (to.x - from.x);
+    }
+
     /** On the other side of an upright or level fold. */
     Spot beyond(Segment fold) {
         Spot start = of(fold.start());

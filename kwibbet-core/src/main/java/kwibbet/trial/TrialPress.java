@@ -3,6 +3,7 @@ package kwibbet.trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 import kwibbet.bench.DieLaying;
 import kwibbet.shape.Axis;
@@ -41,10 +42,16 @@ final class TrialPress {
             double far = across ? spot.x() - left : spot.y() - top;
             return far >= begins && far <= ends && spot.isOn(paper);
         };
-        List<Spot> line = Spot.along(die.shape().outline().edges()).stream()
-                .map(spot -> turned(spot, die.shape().size(), quarters).plus(left, top))
-                .toList();
         List<Spot> cuts = new ArrayList<>();
+        Stream.concat(Stream.of(die.shape().outline()), die.shape().holes().stream())
+                .map(outline -> Spot.along(outline.edges()).stream()
+                        .map(spot -> turned(spot, die.shape().size(), quarters).plus(left, top))
+                        .toList())
+                .forEach(line -> cutAlong(line, isCut, cuts));
+        return cuts;
+    }
+
+    private static void cutAlong(List<Spot> line, Predicate<Spot> isCut, List<Spot> cuts) {
         for (int i = 0; i < line.size(); i++) {
             Spot spot = line.get(i);
             Spot next = line.get((i + 1) % line.size());
@@ -55,7 +62,6 @@ final class TrialPress {
                 cuts.add(last(spot, next, isCut));
             }
         }
-        return cuts;
     }
 
     /** Where a line that is cut at one end only stops being cut. */

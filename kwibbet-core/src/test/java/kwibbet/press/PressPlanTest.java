@@ -28,11 +28,16 @@ import kwibbet.card.Card;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
+import kwibbet.card.Parameter;
 import kwibbet.card.RunLine;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Operation;
 import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outline.Finish;
+import kwibbet.outline.OwnShape;
+import kwibbet.outline.SampleShapes;
+import kwibbet.outline.ShapePart;
 import kwibbet.paper.PaperShelf;
 import kwibbet.picture.PressPicture;
 import kwibbet.press.PressPlan.Load;
@@ -673,5 +678,88 @@ class PressPlanTest {
                         .text())
                 .startsWith("mat-1 to 4 × 24, paper");
         assertThat(TrialRun.of(plan, 999, List.of()).isFine()).isTrue();
+    }
+
+    private static Die own(OwnShape shape) {
+        return new Die(
+                new DieId(shape.words()),
+                shape.words(),
+                shape.asDrawn(),
+                in("1/16"),
+                Detail.PLAIN,
+                Sides.STRAIGHT,
+                "",
+                1);
+    }
+
+    private static Addition with(Addition addition, OwnShape shape) {
+        Parameter.OfChoice choice = addition.feature().parameters().stream()
+                .filter(parameter -> parameter.key().equals("shape"))
+                .map(parameter -> (Parameter.OfChoice) parameter)
+                .findFirst()
+                .orElseThrow();
+        return addition.with(addition.settings().with(choice, shape));
+    }
+
+    private static RunPlan plan(Card card, List<Die> dies) {
+        return RunPlan.of(
+                line(card, 4),
+                shelf(paper(size("12", "12"))),
+                Thrift.FEWEST_SHEETS,
+                withPress(TOOLS, new Press(in("6"), in("12"), 2)).withDies(dies));
+    }
+
+    /** A panel of 3 × 4 with a round window and three small diamonds: straight edges and all, one die cuts it, and one that cuts more than is wanted is left alone. */
+    @Test
+    void oneDieCutsAPanelItsWindowAndThreeStars() {
+        List<ShapePart> parts = new ArrayList<>(List.of(
+                SampleShapes.part(ShapePart.How.ADD, Kind.RECTANGLE, "3", "4", "0", "0"),
+                SampleShapes.part(ShapePart.How.TAKE_AWAY, Kind.OVAL, "2", "2", "1/2", "1 1/2")));
+        for (String left : List.of("1/4", "1 1/4", "2 1/4")) {
+            parts.add(SampleShapes.part(ShapePart.How.TAKE_AWAY, Kind.DIAMOND, "1/2", "1/2", left, "1/4"));
+        }
+        OwnShape panel = SampleShapes.of("Panel", Finish.NONE, parts.toArray(ShapePart[]::new));
+        Addition mat = with(add("mat", "mat", on("front-outside"), "fit", "size", "width", "3", "height", "4"), panel);
+        Card card = card(folded("4 1/4", "5 1/2"), mat);
+        RunPlan plan = plan(card, List.of(own(panel), circle("2")));
+        assertThat(plan.bench().press().plan().byHand()).isEmpty();
+        assertThat(plan.bench().press().plan().passes()).isEqualTo(4);
+        assertThat(plan.bench().press().plan().paperFor(card.pieces().get(1))).isEqualTo(size("3 1/8", "4 1/8"));
+        assertThat(makes(plan)).contains("Cut the outline and the opening of mat in the press, with Panel.");
+        TrialRun trial = TrialRun.of(plan, 99, List.of());
+        assertThat(trial.isFine()).isTrue();
+        assertThat(TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
+                        .isFine())
+                .isFalse();
+        PressRead.everyDieLiesWhereTheWordsSay(plan);
+
+        Card fewer = card(
+                folded("4 1/4", "5 1/2"),
+                add("mat", "mat", on("front-outside"), "fit", "size", "width", "3", "height", "4"),
+                round("hole", "mat", "2", "down", "by", "fromTop", "1 1/2"));
+        assertThat(plan(fewer, List.of(own(panel), circle("2")))
+                        .bench()
+                        .press()
+                        .plan()
+                        .loads())
+                .flatExtracting(Load::laid)
+                .flatExtracting(onBed -> onBed.layup().uses())
+                .extracting(use -> use.die().name())
+                .containsOnly("circle 2");
+    }
+
+    /** An outline that is another one from behind is cut however it is turned; what a die cuts within an opening falls out with it. */
+    @Test
+    void aDieWithAnOutlineOfOnesOwnCutsItAndAnOpening() {
+        OwnShape pennant = SampleShapes.pennant();
+        OwnShape label = SampleShapes.label();
+        Card card = card(
+                folded("4 1/4", "5 1/2"),
+                with(add("ornament", "flag", on("front-outside"), "width", "3", "height", "2"), pennant),
+                with(add("opening", "hole", on("back-inside"), "width", "2", "height", "2"), label));
+        RunPlan plan = plan(card, List.of(own(pennant), own(label)));
+        assertThat(plan.bench().press().plan().byHand()).isEmpty();
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        PressRead.everyDieLiesWhereTheWordsSay(plan);
     }
 }

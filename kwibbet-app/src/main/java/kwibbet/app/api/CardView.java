@@ -10,10 +10,13 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
+import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
 import kwibbet.card.Supply;
 import kwibbet.review.Finding;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
@@ -85,7 +88,7 @@ record CardView(
             Rect bounds = opening.bounds();
             return new OpeningView(
                     opening.name(),
-                    opening.shape().kind().name().toLowerCase(Locale.ROOT),
+                    word(opening.shape().look()),
                     PointView.of(bounds.corner()),
                     SizeView.of(bounds.size()));
         }
@@ -192,5 +195,10 @@ record CardView(
                 card.joins().stream().map(JoinView::of).toList(),
                 card.supplies().stream().map(SupplyView::of).toList(),
                 findings.stream().map(FindingView::of).toList());
+    }
+
+    /** A shape of the trade by its key; an outline of somebody's own is told by its corners. */
+    private static String word(Look look) {
+        return look instanceof CutShape.Kind kind ? kind.name().toLowerCase(Locale.ROOT) : Parameter.OfChoice.OWN;
     }
 }

@@ -24,6 +24,7 @@ import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.fold.MotionView;
 import kwibbet.app.store.Bench;
 import kwibbet.app.store.DesignStore;
+import kwibbet.app.store.Inventory;
 import kwibbet.app.store.NoSuchDesignException;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.SheetHunt;
@@ -60,8 +61,11 @@ class CardController {
     private final CardEdits edits;
     private final Runs runs;
     private final Bench bench;
+    private final Inventory inventory;
 
-    CardController(DesignStore designs, Workshop workshop, CardEdits edits, Runs runs, Bench bench) {
+    CardController(
+            DesignStore designs, Workshop workshop, CardEdits edits, Runs runs, Bench bench, Inventory inventory) {
+        this.inventory = inventory;
         this.runs = runs;
         this.bench = bench;
         this.designs = designs;
@@ -367,6 +371,7 @@ class CardController {
                                 hunt,
                                 runs.followed(stored.id()),
                                 station == Station.MAKE ? bench.pace() : Pace.UNKNOWN,
+                                inventory.outlines(),
                                 looking,
                                 asked.form(),
                                 asked.entries()));

@@ -40,6 +40,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.outline.OwnShape;
 import kwibbet.paper.PaperId;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
@@ -296,7 +297,7 @@ class CardEdits {
      * What a form says of the parameters it showed. Those it did not show stay, and so do those that are sent as they were: what was
      * never entered keeps to its preset.
      */
-    private static Settings read(Craft craft, Settings before, Entries entries, MeasureSystem system) {
+    private Settings read(Craft craft, Settings before, Entries entries, MeasureSystem system) {
         Settings settings = before;
         for (Parameter parameter : craft.parameters()) {
             if (!entries.has(parameter.key())) {
@@ -312,7 +313,10 @@ class CardEdits {
                 settings = entered == before.count(count) ? settings : settings.with(count, entered);
             } else if (parameter instanceof Parameter.OfChoice choice) {
                 String chosen = entries.words(choice.key());
-                if (choice.choices().stream().noneMatch(way -> way.key().equals(chosen))) {
+                Optional<OwnShape> outline = OutlineChoice.of(chosen, inventory.outlines());
+                if (choice.takesOwn() && outline.isPresent()) {
+                    settings = OutlineChoice.chosen(craft, settings, choice, outline.get());
+                } else if (!choice.allows(chosen, before)) {
                     entries.refuse(choice.key(), "Choose one of the list.");
                 } else if (!before.is(choice, chosen)) {
                     settings = settings.with(choice, chosen);

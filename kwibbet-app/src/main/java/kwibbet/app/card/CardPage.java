@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import kwibbet.app.fold.FoldStudy;
+import kwibbet.app.store.KeptOutline;
 import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.SheetHunt;
@@ -72,6 +73,7 @@ import kwibbet.wording.Phrase;
  * @param hunt the search for fewer sheets, where there is one
  * @param runs the runs of the card that are under way
  * @param pace how long the maker takes
+ * @param outlines the outlines that are kept for any card
  * @param looking what is looked at
  * @param form which form that was sent last; empty where none was
  * @param entries what was sent with it
@@ -83,6 +85,7 @@ public record CardPage(
         Optional<SheetHunt> hunt,
         List<Runs.UnderWay> runs,
         Pace pace,
+        List<KeptOutline> outlines,
         Looking looking,
         String form,
         Entries entries) {
@@ -198,7 +201,8 @@ public record CardPage(
 
     /** What the maker works on, and what can be set of it. */
     public InHand hand() {
-        return new InHand(looking.hand(), card(), papers(), plan().tools().dies(), form, entries);
+        InHand.AtHand atHand = new InHand.AtHand(papers(), plan().tools().dies(), outlines);
+        return new InHand(looking.hand(), card(), atHand, form, entries);
     }
 
     public Station[] stations() {

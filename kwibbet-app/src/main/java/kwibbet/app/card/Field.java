@@ -2,6 +2,7 @@ package kwibbet.app.card;
 
 import java.util.List;
 
+import kwibbet.app.store.KeptOutline;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.card.Craft;
@@ -29,9 +30,12 @@ public record Field(String name, String label, String help, String value, String
     }
 
     /** The fields of what has a meaning as the rest is set. */
-    static List<Field> of(Craft craft, Settings settings, Entries entries, MeasureSystem system) {
+    static List<Field> of(
+            Craft craft, Settings settings, Entries entries, MeasureSystem system, List<KeptOutline> outlines) {
         return craft.asked(chosen(craft, settings, entries)).stream()
-                .map(parameter -> of(parameter, settings, entries, system))
+                .map(parameter -> parameter instanceof Parameter.OfChoice choice
+                        ? of(choice, settings, entries, outlines)
+                        : of(parameter, settings, system))
                 .toList();
     }
 
@@ -41,9 +45,7 @@ public record Field(String name, String label, String help, String value, String
         for (Parameter parameter : craft.parameters()) {
             if (parameter instanceof Parameter.OfChoice choice) {
                 String way = entries.shown(choice.key(), settings.choice(choice));
-                chosen = choice.choices().stream().anyMatch(each -> each.key().equals(way))
-                        ? chosen.with(choice, way)
-                        : chosen;
+                chosen = choice.allows(way, settings) ? chosen.with(choice, way) : chosen;
             } else if (parameter instanceof Parameter.OfCount count && entries.isCount(count.key())) {
                 chosen = chosen.with(count, Integer.parseInt(entries.shown(count.key(), "0")));
             }
@@ -51,19 +53,21 @@ public record Field(String name, String label, String help, String value, String
         return chosen;
     }
 
-    private static Field of(Parameter parameter, Settings settings, Entries entries, MeasureSystem system) {
+    private static Field of(Parameter.OfChoice choice, Settings settings, Entries entries, List<KeptOutline> outlines) {
+        String value = entries.shown(choice.key(), settings.choice(choice));
+        List<Parameter.Choice> ways = OutlineChoice.ways(choice, settings, outlines);
+        return new Field(choice.key(), choice.label(), choice.sentence(), value, "", ways);
+    }
+
+    private static Field of(Parameter parameter, Settings settings, MeasureSystem system) {
         String key = parameter.key();
         if (parameter instanceof Parameter.OfLength length) {
             String value = Markup.field(settings.length(length), system);
             return new Field(key, length.label(), length.sentence(), value, system.symbol(), List.of());
         }
-        if (parameter instanceof Parameter.OfCount count) {
-            String value = String.valueOf(settings.count(count));
-            return new Field(key, count.label(), count.sentence(), value, "", List.of());
-        }
-        Parameter.OfChoice choice = (Parameter.OfChoice) parameter;
-        String value = entries.shown(key, settings.choice(choice));
-        return new Field(key, choice.label(), choice.sentence(), value, "", choice.choices());
+        Parameter.OfCount count = (Parameter.OfCount) parameter;
+        String value = String.valueOf(settings.count(count));
+        return new Field(key, count.label(), count.sentence(), value, "", List.of());
     }
 
     /** Whether it is written in rather than chosen. */

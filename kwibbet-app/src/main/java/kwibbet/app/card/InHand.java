@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
+import kwibbet.app.store.KeptOutline;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
@@ -30,12 +31,27 @@ import kwibbet.wording.Phrase;
  *
  * @param asked the id asked for; anything that is not there stands for the base
  * @param card the card
- * @param papers what is on the shelf
- * @param dies the dies at hand
+ * @param atHand what there is to make it from and with
  * @param form which form was sent last
  * @param entries what was sent with it
  */
-public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies, String form, Entries entries) {
+public record InHand(String asked, Card card, AtHand atHand, String form, Entries entries) {
+
+    /**
+     * What there is to make it from and with.
+     *
+     * @param papers what is on the shelf
+     * @param dies the dies at hand
+     * @param outlines the outlines that are kept for any card
+     */
+    public record AtHand(List<Paper> papers, List<Die> dies, List<KeptOutline> outlines) {
+        /** Copies the lists. */
+        public AtHand {
+            papers = List.copyOf(papers);
+            dies = List.copyOf(dies);
+            outlines = List.copyOf(outlines);
+        }
+    }
 
     private Entries typed(String which) {
         return form.equals(which) ? entries : Entries.none();
@@ -115,7 +131,8 @@ public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies
                 card.design().base(),
                 card.design().present(),
                 typed("base"),
-                card.design().system());
+                card.design().system(),
+                atHand.outlines());
     }
 
     /** What can be set of the addition in hand. */
@@ -124,7 +141,8 @@ public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies
                 addition().feature(),
                 card.design().present(addition()),
                 typed("addition"),
-                card.design().system());
+                card.design().system(),
+                atHand.outlines());
     }
 
     /** The paper fields of the base. */
@@ -149,7 +167,7 @@ public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies
 
     /** The papers that can be in a slot: films for film, foam for foam, anything that is neither for the rest. */
     private List<Paper> fitting(PaperSlot slot) {
-        return papers.stream()
+        return atHand.papers().stream()
                 .filter(paper -> slot.kind() == PaperKind.CARD_STOCK
                         ? paper.kind() != PaperKind.FILM && paper.kind() != PaperKind.FOAM
                         : paper.kind() == slot.kind())
@@ -248,7 +266,7 @@ public record InHand(String asked, Card card, List<Paper> papers, List<Die> dies
         }
         Settings now = settings();
         List<DieChoice> choices = new ArrayList<>();
-        for (Die die : dies) {
+        for (Die die : atHand.dies()) {
             craft().cutWith(now, die)
                     .ifPresent(cut -> choices.add(new DieChoice(die.id().value(), words(die), cut.equals(now))));
         }

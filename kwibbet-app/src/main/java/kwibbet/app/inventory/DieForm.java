@@ -1,12 +1,15 @@
 package kwibbet.app.inventory;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 
 import kwibbet.app.web.Entries;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
@@ -18,14 +21,27 @@ final class DieForm {
 
     private DieForm() {}
 
-    /** The dies that were entered: one, or all of a nested set; none where something is wrong. */
-    static List<Die> read(DieId id, Entries entries, MeasureSystem system, Supplier<DieId> newId) {
+    /**
+     * The dies that were entered: one, or all of a nested set; none where something is wrong.
+     *
+     * @param looks what a die can cut, by what the form says
+     */
+    static List<Die> read(
+            DieId id,
+            Entries entries,
+            MeasureSystem system,
+            Function<String, Optional<Look>> looks,
+            Supplier<DieId> newId) {
         Length width = entries.side("width", system);
         Length height = entries.side("height", system);
         Length metal = entries.length("metal", system);
         Pattern edge = entries.choice("edge", Pattern.class);
         Sides sides = sides(edge, entries, system);
-        CutShape shape = new CutShape(entries.choice("shape", CutShape.Kind.class), new Size(width, height));
+        Optional<Look> look = looks.apply(entries.words("shape"));
+        if (look.isEmpty()) {
+            entries.refuse("shape", "Choose one of the list.");
+        }
+        CutShape shape = new CutShape(look.orElse(CutShape.Kind.RECTANGLE), new Size(width, height));
         Die.Detail detail = entries.choice("detail", Die.Detail.class);
         int onHand = entries.wholeNumber("onHand");
         Die die = new Die(id, entries.words("name"), shape, metal, detail, sides, entries.words("set"), onHand);

@@ -27,7 +27,6 @@ import kwibbet.drawing.Drawing;
 import kwibbet.formats.csv.DieCsv;
 import kwibbet.outcome.Outcome;
 import kwibbet.picture.DiePicture;
-import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
@@ -66,7 +65,7 @@ class DiesController {
                 "sample",
                 inHand.orElse(StarterSet.dies(inventory.studio().system()).get(0)));
         model.addAttribute("entries", entries);
-        model.addAttribute("shapes", CutShape.Kind.values());
+        model.addAttribute("looks", DieLook.all(inHand, inventory.outlines()));
         model.addAttribute("details", Die.Detail.values());
         model.addAttribute("edges", Sides.Pattern.values());
         model.addAttribute("system", inventory.studio().system());
@@ -105,7 +104,12 @@ class DiesController {
     private String keep(String chosen, Map<String, String> typed, Model model, HttpServletResponse response) {
         Entries entries = Entries.of(typed);
         DieId first = chosen.isEmpty() ? inventory.newDieId() : new DieId(chosen);
-        List<Die> dies = DieForm.read(first, entries, inventory.studio().system(), inventory::newDieId);
+        List<Die> dies = DieForm.read(
+                first,
+                entries,
+                inventory.studio().system(),
+                said -> DieLook.of(said, find(chosen), inventory.outlines()),
+                inventory::newDieId);
         if (dies.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(chosen, entries, model);

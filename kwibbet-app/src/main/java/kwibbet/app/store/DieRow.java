@@ -3,10 +3,15 @@ package kwibbet.app.store;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import org.jspecify.annotations.Nullable;
 
+import kwibbet.formats.outline.OutlineDocument;
 import kwibbet.measure.Length;
+import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
@@ -34,6 +39,10 @@ class DieRow extends KeptRow {
     private Sides.Pattern edge = Sides.Pattern.STRAIGHT;
 
     private long pitch;
+    /** The outline of the maker's own that it cuts; nothing where it cuts a shape of the trade. */
+    @Lob
+    private @Nullable String outline;
+
     private String nestedSet = "";
     private int onHand;
 
@@ -46,7 +55,12 @@ class DieRow extends KeptRow {
 
     void set(Die die) {
         name = die.name();
-        shape = die.shape().kind();
+        if (die.shape().look() instanceof OwnShape own) {
+            outline = OutlineDocument.write(own);
+        } else if (die.shape().look() instanceof CutShape.Kind kind) {
+            shape = kind;
+            outline = null;
+        }
         width = die.shape().size().width().toTicks();
         height = die.shape().size().height().toTicks();
         metal = die.metal().toTicks();
@@ -57,6 +71,10 @@ class DieRow extends KeptRow {
         onHand = die.onHand();
     }
 
+    private Look look() {
+        return outline == null ? shape : OutlineDocument.read(outline).orThrow();
+    }
+
     int place() {
         return place;
     }
@@ -65,7 +83,7 @@ class DieRow extends KeptRow {
         return new Die(
                 new DieId(getId()),
                 name,
-                new CutShape(shape, new Size(Length.ofTicks(width), Length.ofTicks(height))),
+                new CutShape(look(), new Size(Length.ofTicks(width), Length.ofTicks(height))),
                 Length.ofTicks(metal),
                 detail,
                 new Sides(edge, Length.ofTicks(pitch)),

@@ -13,6 +13,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
+import kwibbet.outline.OwnShape;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.Paper;
@@ -35,6 +36,7 @@ public class Inventory {
     private final PaperRows papers;
     private final ToolboxRows toolboxes;
     private final DieRows dies;
+    private final OutlineRows outlines;
     private final OffcutRows offcuts;
     private final StockBook book;
     private final StudioRows studios;
@@ -47,6 +49,7 @@ public class Inventory {
             PaperRows papers,
             ToolboxRows toolboxes,
             DieRows dies,
+            OutlineRows outlines,
             OffcutRows offcuts,
             StockBook book,
             StudioRows studios,
@@ -56,6 +59,7 @@ public class Inventory {
         this.papers = papers;
         this.toolboxes = toolboxes;
         this.dies = dies;
+        this.outlines = outlines;
         this.offcuts = offcuts;
         this.book = book;
         this.studios = studios;
@@ -64,7 +68,7 @@ public class Inventory {
         this.room = room;
     }
 
-    private record AtHand(PaperShelf shelf, Toolbox tools, Optional<Studio> studio) {}
+    private record AtHand(PaperShelf shelf, Toolbox tools, Optional<Studio> studio, List<KeptOutline> outlines) {}
 
     private synchronized AtHand atHand() {
         AtHand known = atHand.orElseGet(this::read);
@@ -88,7 +92,10 @@ public class Inventory {
         List<Offcut> drawer = offcuts.findAllByOrderByPaperAscWidthDescHeightDesc().stream()
                 .flatMap(row -> row.offcut(levels).stream())
                 .toList();
-        return new AtHand(new PaperShelf(shelf, drawer), tools, studio);
+        List<KeptOutline> drawn = outlines.findAllByOrderByPlaceAsc().stream()
+                .map(OutlineRow::outline)
+                .toList();
+        return new AtHand(new PaperShelf(shelf, drawer), tools, studio, drawn);
     }
 
     /** Nobody reads while a change is on its way, so what was there before cannot be taken for what is. */
@@ -322,6 +329,64 @@ public class Inventory {
     /** Takes a die out of the inventory. */
     public void remove(DieId die) {
         change(() -> dies.deleteById(die.value()));
+    }
+
+    /** The outlines of the maker's own. */
+    public List<KeptOutline> outlines() {
+        return atHand().outlines();
+    }
+
+    /** The outline of that id, if it is there. */
+    public Optional<KeptOutline> outline(String id) {
+        return outlines().stream().filter(outline -> outline.id().equals(id)).findFirst();
+    }
+
+    /** The version of an outline; −1 where there is none. */
+    public long versionOfOutline(String id) {
+        return outlines.findById(id).map(KeptRow::version).orElse(-1L);
+    }
+
+    /**
+     * Keeps an outline that is new.
+     *
+     * @param shape the outline
+     * @param told what a maker should know of how it was read
+     * @return its id
+     */
+    public String addOutline(OwnShape shape, String told) {
+        KeptOutline added = new KeptOutline(UUID.randomUUID().toString(), shape, told);
+        change(() -> {
+            OutlineRow row = new OutlineRow(
+                    added.id(),
+                    outlines.findTopByOrderByPlaceDesc()
+                            .map(last -> last.place() + 1)
+                            .orElse(0));
+            row.set(added);
+            outlines.saveAndFlush(row);
+        });
+        return added.id();
+    }
+
+    /**
+     * Keeps an outline that was changed.
+     *
+     * @param seen the version it was changed from
+     * @throws StaleItemException when that is no longer the present one; nothing is stored
+     */
+    public void save(KeptOutline outline, long seen) {
+        change(() -> {
+            Optional<OutlineRow> row = outlines.findById(outline.id());
+            check(row.map(KeptRow::version), seen);
+            row.ifPresent(each -> {
+                each.set(outline);
+                outlines.saveAndFlush(each);
+            });
+        });
+    }
+
+    /** Takes an outline out; cards and dies that have it keep it. */
+    public void removeOutline(String id) {
+        change(() -> outlines.deleteById(id));
     }
 
     /** Keeps the tools at hand; dies are kept one by one. */

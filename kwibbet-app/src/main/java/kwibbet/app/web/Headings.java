@@ -54,7 +54,8 @@ public final class Headings {
                     "Tools",
                     List.of(
                             new Page("tools", "Trimmer, board and press", "/inventory/tools"),
-                            new Page("dies", "Dies", "/inventory/dies"))),
+                            new Page("dies", "Dies", "/inventory/dies"),
+                            new Page("outlines", "Outlines", "/inventory/outlines"))),
             new Group(
                     "Try out",
                     List.of(

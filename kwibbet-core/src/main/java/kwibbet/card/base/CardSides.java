@@ -39,6 +39,9 @@ final class CardSides {
             new Parameter.Choice(CardSides.AT_TOP, "at the top"),
             new Parameter.Choice(CardSides.AT_SIDE, "at the side"));
 
+    /** Said where an outline of one's own has holes. */
+    static final String NO_HOLES = "Something is cut out of this outline: cut openings into the panels instead.";
+
     static final String AT_SIDE = "side";
     static final String AT_TOP = "top";
     static final String UPRIGHT = "upright";
@@ -47,7 +50,7 @@ final class CardSides {
     private CardSides() {}
 
     private static Parameter.OfChoice fold(Parameter.Choice first, Parameter.Choice second) {
-        return new Parameter.OfChoice("fold", "Fold", "Where the shut card is folded.", List.of(first, second));
+        return new Parameter.OfChoice("fold", "Fold", "Where the shut card is folded.", List.of(first, second), false);
     }
 
     /** The size of the shut card as it is set. */

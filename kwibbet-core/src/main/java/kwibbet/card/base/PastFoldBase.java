@@ -55,7 +55,8 @@ public record PastFoldBase() implements ParallelFoldBase {
                             CutShape.Kind.DIAMOND,
                             CutShape.Kind.RECTANGLE)
                     .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words()))
-                    .toList());
+                    .toList(),
+            true);
     /** How wide the outline is along the fold. */
     public static final Parameter.OfLength ACROSS = CardSides.length(
                     "across",
@@ -123,7 +124,29 @@ public record PastFoldBase() implements ParallelFoldBase {
                     ACROSS.key(),
                     "Nothing would be left of the fold to hinge on. It can be at most " + brief.figure(widest) + ".");
         }
-        return Outcome.made(form(brief, finished, depth));
+        CutShape shape = shape(brief);
+        if (!shape.holes().isEmpty()) {
+            return Outcome.refused(SHAPE.key(), CardSides.NO_HOLES);
+        }
+        return standsWhole(whole(shape, depth, finished.height()), depth)
+                ? Outcome.made(form(brief, finished, depth))
+                : Outcome.refused(
+                        SHAPE.key(),
+                        "The fold has to cross the outline once, so that its upper half stands up in one piece.");
+    }
+
+    /** Whether what lies right of the fold is one area that touches it along one line. */
+    private static boolean standsWhole(Outline whole, Length fold) {
+        Rect box = whole.bounds();
+        Rect beyond =
+                Rect.of(fold, box.top(), box.right().minus(fold), box.size().height());
+        List<Region> up = Overlay.shared(Region.of(whole), Region.of(Outline.of(beyond)));
+        return up.size() == 1
+                && up.get(0).outline().edges().stream()
+                                .filter(edge -> edge.start().x().equals(fold)
+                                        && edge.end().x().equals(fold))
+                                .count()
+                        == 1;
     }
 
     /** Folded at the left: the front lies left of the fold, and what stands up is cut out of the back right of it. */
@@ -164,9 +187,9 @@ public record PastFoldBase() implements ParallelFoldBase {
     }
 
     private static CutShape shape(Brief brief) {
-        CutShape.Kind kind = CutShape.Kind.valueOf(brief.choice(SHAPE).toUpperCase(Locale.ROOT));
         return new CutShape(
-                kind, new Size(brief.length(ACROSS), brief.length(RISE).multipliedBy(2)));
+                brief.look(SHAPE),
+                new Size(brief.length(ACROSS), brief.length(RISE).multipliedBy(2)));
     }
 
     /** The outline, its middle on the fold and its top pointing away from the front. */

@@ -33,7 +33,6 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
-import kwibbet.tool.Die;
 
 /**
  * A folded base cut to a die's outline, a little of which is left off at the fold, so that it hinges.
@@ -54,7 +53,8 @@ public record ShapedBase() implements ParallelFoldBase {
                                     .map(kind ->
                                             new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words())),
                             Stream.of(new Parameter.Choice(ShapedBase.ROUND, "circle")))
-                    .toList());
+                    .toList(),
+            true);
     /** How much of the outline is left off at the fold. */
     public static final Parameter.OfLength LEFT_OFF = CardSides.length(
             "leftOff",
@@ -107,21 +107,21 @@ public record ShapedBase() implements ParallelFoldBase {
 
     /** What is left off at the fold and trimmed off at the foot comes off the die's outline. */
     @Override
-    public Optional<Settings> cutWith(Settings settings, Die die) {
-        Size size = die.shape().size();
+    public Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        Size size = shape.size();
         Length off = settings.length(LEFT_OFF);
         Length foot = settings.length(FOOT);
         boolean lies = isTurned(settings);
         Length width = lies ? size.width() : size.width().minus(off);
         Length height = size.height().minus(lies ? off.plus(foot) : foot);
-        if (die.shape().isCircle()) {
+        if (shape.isCircle()) {
             return Optional.of(settings.with(SHAPE, ROUND).with(CardSides.WIDTH, width));
         }
-        String shape = die.shape().kind().name().toLowerCase(Locale.ROOT);
-        return die.shape().kind() == CutShape.Kind.RECTANGLE
+        return shape.is(CutShape.Kind.RECTANGLE)
                 ? Optional.empty()
-                : Optional.of(
-                        settings.with(SHAPE, shape).with(CardSides.WIDTH, width).with(CardSides.HEIGHT, height));
+                : Optional.of(settings.with(SHAPE, shape.look())
+                        .with(CardSides.WIDTH, width)
+                        .with(CardSides.HEIGHT, height));
     }
 
     /** A circle, of which nobody has to work out the height; the one it has as another outline is entered, so that a resize there and back is no change. */
@@ -182,6 +182,9 @@ public record ShapedBase() implements ParallelFoldBase {
         Size die = new Size(
                 off.plus(finished.width()).plus(right), finished.height().plus(below));
         CutShape shape = shape(brief, turned ? die.turned() : die);
+        if (!shape.holes().isEmpty()) {
+            return Outcome.refused(SHAPE.key(), CardSides.NO_HOLES);
+        }
         Outline whole = upright(shape, turned).plus(off.negated(), Length.ZERO);
         Outline cut = kept(whole, Rect.atOrigin(finished));
         Rect back = cut.bounds();
@@ -200,9 +203,7 @@ public record ShapedBase() implements ParallelFoldBase {
     }
 
     private static CutShape shape(Brief brief, Size die) {
-        String shape = brief.choice(SHAPE);
-        return new CutShape(
-                shape.equals(ROUND) ? CutShape.Kind.OVAL : CutShape.Kind.valueOf(shape.toUpperCase(Locale.ROOT)), die);
+        return new CutShape(brief.is(SHAPE, ROUND) ? CutShape.Kind.OVAL : brief.look(SHAPE), die);
     }
 
     /** The outline as it lies before the card is turned, so that it stands upright afterwards. */

@@ -18,7 +18,9 @@ import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.outline.Drawn;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
@@ -194,13 +196,19 @@ public record Mat() implements Feature {
     /**
      * Where the mat lies.
      *
-     * @param outline its outline in its own frame
+     * @param shape what it is cut to
      * @param corner where that frame's zero lies on the site
      */
-    private record Area(Outline outline, Point corner) {
+    private record Area(CutShape shape, Point corner) {
         static Area of(Outline onSite) {
-            Point corner = onSite.bounds().corner();
-            return new Area(onSite.plus(corner.x().negated(), corner.y().negated()), corner);
+            Rect box = onSite.bounds();
+            Outline outline = onSite.plus(box.left().negated(), box.top().negated());
+            Look look = outline.isRectangle() ? CutShape.Kind.RECTANGLE : new Drawn(outline);
+            return new Area(new CutShape(look, box.size()), box.corner());
+        }
+
+        Outline outline() {
+            return shape.outline();
         }
     }
 
@@ -210,10 +218,8 @@ public record Mat() implements Feature {
             return byBorder(site);
         }
         Size size = brief.is(FIT, BY_SIZE) ? new Size(brief.length(WIDTH), brief.length(HEIGHT)) : lessClearance(site);
-        Outline outline = brief.is(SHAPE, AS_HOST)
-                ? Outline.of(Rect.atOrigin(size))
-                : new CutShape(Shapes.kind(brief, SHAPE), size).outline();
-        Area area = new Area(outline, Placing.corner(site, size));
+        Look look = brief.is(SHAPE, AS_HOST) ? CutShape.Kind.RECTANGLE : brief.look(SHAPE);
+        Area area = new Area(new CutShape(look, size), Placing.corner(site, size));
         Outline onSite = area.outline().plus(area.corner().x(), area.corner().y());
         Rect there = onSite.bounds();
         if (brief.is(FIT, BY_SIZE) && isOverOthers(site, onSite) && isHeld(size)) {
@@ -279,7 +285,7 @@ public record Mat() implements Feature {
     }
 
     private static Area shaped(Rect box, Brief brief) {
-        return new Area(new CutShape(Shapes.kind(brief, SHAPE), box.size()).outline(), box.corner());
+        return new Area(new CutShape(brief.look(SHAPE), box.size()), box.corner());
     }
 
     private static Length shorterSide(Rect rect) {
@@ -333,7 +339,7 @@ public record Mat() implements Feature {
     }
 
     private static Work whole(Site site, Area area) {
-        Piece mat = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), area.outline());
+        Piece mat = Shapes.cut(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), area.shape());
         Work.Collector work = new Work.Collector();
         work.piece(mat, adhesion(site.brief()), site.on(mat, area.corner()));
         if (site.brief().is(MIDDLE, CUT_OUT)) {

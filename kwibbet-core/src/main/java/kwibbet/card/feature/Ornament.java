@@ -21,7 +21,6 @@ import kwibbet.paper.PaperKind;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
-import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
 /**
@@ -75,8 +74,8 @@ public record Ornament() implements Feature {
     }
 
     @Override
-    public Optional<Settings> cutWith(Settings settings, Die die) {
-        return Shapes.cutWith(settings, die);
+    public Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        return Shapes.cutTo(settings, shape);
     }
 
     @Override
@@ -100,11 +99,11 @@ public record Ornament() implements Feature {
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
         Point corner = Placing.corner(site, shape.size());
-        Piece ornament = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape.outline());
+        Piece ornament = Shapes.cut(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape);
         Work.Collector work = new Work.Collector();
         if (site.brief().is(BACKING, FOAM_DIE)) {
-            Piece foam = Piece.of(
-                    site.part("foam"), site.name() + ", foam", site.brief().paper(FOAM), shape.outline());
+            Piece foam = Shapes.cut(
+                    site.part("foam"), site.name() + ", foam", site.brief().paper(FOAM), shape);
             work.piece(foam, site.on(foam, corner));
             work.piece(
                     ornament,
@@ -127,7 +126,7 @@ public record Ornament() implements Feature {
             work.piece(ornament, adhesion, site.on(ornament, corner));
         }
         if (site.brief().is(COPY, "behind")) {
-            Piece copy = Piece.of(site.part("copy"), site.name() + ", behind", ornament.paper(), shape.outline());
+            Piece copy = Shapes.cut(site.part("copy"), site.name() + ", behind", ornament.paper(), shape);
             work.piece(copy, site.behind(copy, corner));
         }
         return Outcome.made(work.end());

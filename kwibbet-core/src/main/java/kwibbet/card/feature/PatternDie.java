@@ -103,7 +103,7 @@ public record PatternDie() implements Feature {
                     "That makes " + across * down + " openings; at most " + MOST_MOTIFS + ": set them further apart.");
         }
         Work.Collector work = new Work.Collector();
-        CutShape shape = new CutShape(Shapes.kind(site.brief(), Shapes.SHAPE), new Size(motif, motif));
+        CutShape shape = new CutShape(site.brief().look(Shapes.SHAPE), new Size(motif, motif));
         Size taken = new Size(
                 pitch.multipliedBy(across - 1).plus(motif),
                 pitch.multipliedBy(down - 1).plus(motif));

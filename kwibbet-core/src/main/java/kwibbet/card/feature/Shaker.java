@@ -26,7 +26,6 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
-import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
 /**
@@ -115,8 +114,8 @@ public record Shaker() implements Feature {
     }
 
     @Override
-    public Optional<Settings> cutWith(Settings settings, Die die) {
-        return Shapes.cutWith(settings, die);
+    public Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        return Shapes.cutTo(settings, shape);
     }
 
     @Override

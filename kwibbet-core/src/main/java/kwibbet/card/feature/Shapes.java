@@ -6,14 +6,20 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Brief;
+import kwibbet.card.Opening;
 import kwibbet.card.Parameter;
 import kwibbet.card.Parameter.Follows;
+import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outline.Drawn;
+import kwibbet.paper.PaperId;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Size;
-import kwibbet.tool.Die;
 
 /** The parameters of what is cut to a shape of its own size. */
 final class Shapes {
@@ -30,11 +36,11 @@ final class Shapes {
 
     private Shapes() {}
 
-    /** As large as what a die cuts, and of its shape. */
-    static Optional<Settings> cutWith(Settings settings, Die die) {
-        return Optional.of(settings.with(SHAPE, word(die.shape().kind()))
-                .with(WIDTH, die.shape().size().width())
-                .with(HEIGHT, die.shape().size().height()));
+    /** As a shape looks, and as large. */
+    static Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        return Optional.of(settings.with(SHAPE, shape.look())
+                .with(WIDTH, shape.size().width())
+                .with(HEIGHT, shape.size().height()));
     }
 
     /** A choice of shapes after some other choices. */
@@ -47,7 +53,8 @@ final class Shapes {
                                 before.stream(),
                                 Stream.of(CutShape.Kind.values())
                                         .map(kind -> new Parameter.Choice(word(kind), kind.words())))
-                        .toList());
+                        .toList(),
+                true);
     }
 
     static String word(CutShape.Kind kind) {
@@ -68,12 +75,19 @@ final class Shapes {
         return Length.parse(text, MeasureSystem.INCH);
     }
 
-    static CutShape.Kind kind(Brief brief, Parameter.OfChoice parameter) {
-        return CutShape.Kind.valueOf(brief.choice(parameter).toUpperCase(Locale.ROOT));
+    /** A piece cut to a shape, with what is cut out of that. */
+    static Piece cut(PieceId id, String name, PaperId paper, CutShape shape) {
+        Piece piece = Piece.of(id, name, paper, shape.outline());
+        for (Outline hole : shape.holes()) {
+            CutShape cutOut = new CutShape(new Drawn(hole), hole.bounds().size());
+            piece = piece.opened(new Opening(
+                    id, "opening", cutOut, Placement.at(hole.bounds().corner())));
+        }
+        return piece;
     }
 
     static CutShape shape(Brief brief) {
-        return new CutShape(kind(brief, SHAPE), size(brief));
+        return new CutShape(brief.look(SHAPE), size(brief));
     }
 
     static Size size(Brief brief) {

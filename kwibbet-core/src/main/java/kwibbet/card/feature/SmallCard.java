@@ -44,7 +44,8 @@ public record SmallCard() implements Feature {
             "How the small card folds.",
             Bases.ALL.stream()
                     .map(base -> new Parameter.Choice(base.key(), base.title()))
-                    .toList());
+                    .toList(),
+            false);
 
     @Override
     public String key() {

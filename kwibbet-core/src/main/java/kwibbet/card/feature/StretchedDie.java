@@ -80,7 +80,7 @@ public record StretchedDie() implements Feature {
     /** A straight-sided die whose sides repeat can be stretched. */
     @Override
     public Optional<Settings> cutWith(Settings settings, Die die) {
-        return die.shape().kind() == CutShape.Kind.RECTANGLE && die.sides().isPatterned()
+        return die.shape().is(CutShape.Kind.RECTANGLE) && die.sides().isPatterned()
                 ? Optional.of(settings.with(WIDTH, die.shape().size().width())
                         .with(DIE, die.shape().size().height())
                         .with(PITCH, die.sides().pitch()))

@@ -2,6 +2,7 @@ package kwibbet.card.feature;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Feature;
 import kwibbet.card.PaperSlot;
@@ -15,6 +16,7 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
+import kwibbet.tool.Die;
 
 /** Stamping, inking, embossing, colouring, heat: an area of a face, and what is kept free around it. */
 public record SurfaceWork() implements Feature {
@@ -70,6 +72,17 @@ public record SurfaceWork() implements Feature {
         all.addAll(Placing.ALL);
         all.add(KEEP_FREE);
         return all;
+    }
+
+    /** No die is used on a surface. */
+    @Override
+    public Optional<Settings> cutWith(Settings settings, Die die) {
+        return Optional.empty();
+    }
+
+    @Override
+    public Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        return Shapes.cutTo(settings, shape);
     }
 
     @Override

@@ -24,7 +24,6 @@ import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Region;
-import kwibbet.tool.Die;
 
 /**
  * An opening, by itself or framed, cut through one piece or through all that lies in register below it.
@@ -88,8 +87,8 @@ public record Window() implements Feature {
     }
 
     @Override
-    public Optional<Settings> cutWith(Settings settings, Die die) {
-        return Shapes.cutWith(settings, die);
+    public Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        return Shapes.cutTo(settings, shape);
     }
 
     @Override

@@ -7,10 +7,13 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 
+import kwibbet.formats.outline.OutlineDocument;
 import kwibbet.measure.Figure;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
@@ -31,8 +34,12 @@ public final class DieCsv {
         EDGE,
         PITCH,
         SET,
-        ON_HAND
+        ON_HAND,
+        OUTLINE
     }
+
+    /** Stands as the shape where it is an outline of the maker's own. */
+    private static final String OWN = "own";
 
     private final Map<String, DieId> known = new HashMap<>();
     private final Supplier<DieId> newId;
@@ -53,7 +60,7 @@ public final class DieCsv {
         MeasureSystem system = die.system();
         return List.of(
                 die.name(),
-                CsvLine.word(die.shape().kind()),
+                die.shape().look() instanceof CutShape.Kind kind ? CsvLine.word(kind) : OWN,
                 Figure.entry(size.width(), system),
                 Figure.entry(size.height(), system),
                 system.symbol(),
@@ -62,7 +69,8 @@ public final class DieCsv {
                 CsvLine.word(die.sides().pattern()),
                 die.sides().isPatterned() ? Figure.entry(die.sides().pitch(), system) : "",
                 die.set(),
-                die.onHand());
+                die.onHand(),
+                die.shape().look() instanceof OwnShape own ? OutlineDocument.write(own) : "");
     }
 
     /**
@@ -86,9 +94,7 @@ public final class DieCsv {
         Die die = new Die(
                 Optional.ofNullable(known.get(name)).orElseGet(newId),
                 name,
-                new CutShape(
-                        line.choice(Column.SHAPE, CutShape.Kind.RECTANGLE),
-                        new Size(line.side(Column.WIDTH, system), line.side(Column.HEIGHT, system))),
+                new CutShape(look(line), new Size(line.side(Column.WIDTH, system), line.side(Column.HEIGHT, system))),
                 line.length(Column.METAL, system, "0"),
                 line.choice(Column.DETAIL, Die.Detail.PLAIN),
                 sides,
@@ -96,5 +102,17 @@ public final class DieCsv {
                 line.whole(Column.ON_HAND, "1"));
         known.put(name, die.id());
         return die.checked();
+    }
+
+    private static Look look(CsvLine line) {
+        if (!line.text(Column.SHAPE).equals(OWN)) {
+            return line.choice(Column.SHAPE, CutShape.Kind.RECTANGLE);
+        }
+        Outcome<OwnShape> own = OutlineDocument.read(line.text(Column.OUTLINE));
+        if (own instanceof Outcome.Made<OwnShape> made) {
+            return made.value();
+        }
+        own.reasons().forEach(reason -> line.refuse(Column.OUTLINE, reason.message()));
+        return CutShape.Kind.RECTANGLE;
     }
 }

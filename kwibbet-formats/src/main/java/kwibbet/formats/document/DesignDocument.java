@@ -28,12 +28,15 @@ import kwibbet.card.Settings;
 import kwibbet.card.base.Bases;
 import kwibbet.card.feature.Features;
 import kwibbet.formats.json.Misfit;
+import kwibbet.formats.json.Reading;
+import kwibbet.formats.outline.OutlineDocument;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.outline.OwnShape;
 import kwibbet.paper.PaperId;
 import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
@@ -90,6 +93,11 @@ public final class DesignDocument {
         new TreeMap<>(settings.choices()).forEach(choices::put);
         ObjectNode counts = node.putObject("counts");
         new TreeMap<>(settings.counts()).forEach(counts::put);
+        if (!settings.outlines().isEmpty()) {
+            ObjectNode outlines = node.putObject("outlines");
+            new TreeMap<>(settings.outlines())
+                    .forEach((key, outline) -> OutlineDocument.write(outline, outlines.putObject(key)));
+        }
     }
 
     private static void write(Addition addition, ObjectNode node) {
@@ -221,7 +229,12 @@ public final class DesignDocument {
         for (String key : document.at(at + "/counts").propertyNames()) {
             counts.put(key, integer(document, at + "/counts/" + escaped(key)));
         }
-        return new Settings(lengths, choices, counts);
+        Map<String, OwnShape> outlines = new HashMap<>();
+        for (String key : document.at(at + "/outlines").propertyNames()) {
+            String pointer = at + "/outlines/" + escaped(key);
+            outlines.put(key, OutlineDocument.read(new Reading(document.at(pointer), pointer)));
+        }
+        return new Settings(lengths, choices, counts, outlines);
     }
 
     private static Map<String, PaperId> papers(JsonNode document, String at) {

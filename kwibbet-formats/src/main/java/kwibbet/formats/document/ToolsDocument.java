@@ -8,11 +8,14 @@ import tools.jackson.databind.node.ObjectNode;
 
 import kwibbet.formats.json.Misfit;
 import kwibbet.formats.json.Reading;
+import kwibbet.formats.outline.OutlineDocument;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
@@ -79,7 +82,6 @@ public final class ToolsDocument {
     private static void write(Die die, ObjectNode node) {
         node.put("id", die.id().value())
                 .put("name", die.name())
-                .put("shape", word(die.shape().kind()))
                 .put("width", die.shape().size().width().toString())
                 .put("height", die.shape().size().height().toString())
                 .put("metal", die.metal().toString())
@@ -88,6 +90,11 @@ public final class ToolsDocument {
                 .put("pitch", die.sides().pitch().toString())
                 .put("set", die.set())
                 .put("onHand", die.onHand());
+        if (die.shape().look() instanceof OwnShape own) {
+            OutlineDocument.write(own, node.putObject("outline"));
+        } else if (die.shape().look() instanceof CutShape.Kind kind) {
+            node.put("shape", word(kind));
+        }
     }
 
     /**
@@ -221,13 +228,19 @@ public final class ToolsDocument {
                                 : (int) at.at("layers").whole(1, 20));
     }
 
+    private static Look look(Reading at) {
+        return at.at("outline").isMissing()
+                ? one(at.at("shape"), CutShape.Kind.RECTANGLE, CutShape.Kind.values())
+                : OutlineDocument.read(at.at("outline"));
+    }
+
     private static Die die(Reading at, MeasureSystem system) {
         Size size = new Size(
                 at.at("width").positive(system, LARGEST), at.at("height").positive(system, LARGEST));
         return new Die(
                 new DieId(at.at("id").text()),
                 named(at, at.at("id").text()),
-                new CutShape(one(at.at("shape"), CutShape.Kind.RECTANGLE, CutShape.Kind.values()), size),
+                new CutShape(look(at), size),
                 at.at("metal").notNegative(system, LARGEST).orElse(Length.ZERO),
                 one(at.at("detail"), Die.Detail.PLAIN, Die.Detail.values()),
                 new Sides(
