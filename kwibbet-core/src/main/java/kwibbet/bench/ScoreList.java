@@ -133,7 +133,7 @@ public record ScoreList(List<ScoreSetting> settings, List<ByRuler> byRuler, int 
                     .flatMap(whole -> whole.scores().stream())
                     .map(Score::id)
                     .toList();
-            List<Score> rest = piece.scores().stream()
+            List<Score> rest = press.scoresLeft(piece).stream()
                     .filter(score -> !done.contains(score.id()))
                     .toList();
             scorings.add(new Scoring(piece, each.count(), rest, press.cutsOut(piece)));

@@ -127,6 +127,11 @@ public record Piece(
         return new Piece(id, name, paper, chosen, outline, joined(scores, more), openings, slits, zones, partCuts);
     }
 
+    /** This piece with other scores. */
+    public Piece withScores(List<Score> other) {
+        return new Piece(id, name, paper, chosen, outline, other, openings, slits, zones, partCuts);
+    }
+
     /** This piece with one opening more. */
     public Piece opened(Opening opening) {
         return new Piece(

@@ -1,5 +1,6 @@
 package kwibbet.making;
 
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -155,15 +156,16 @@ public sealed interface Operation {
      *
      * @param piece the piece
      * @param lying the piece as it is scored: its whole paper, where that is cut out folded afterwards
+     * @param scores what no die creases of it
      */
-    record Crease(Piece piece, Piece lying) implements Operation {
+    record Crease(Piece piece, Piece lying, List<Score> scores) implements Operation {
 
         /** So many lines are told one by one. */
         private static final int FEW = 4;
 
-        /** The scores of the piece. */
-        public List<Score> scores() {
-            return piece.scores();
+        /** Copies the list. */
+        public Crease {
+            scores = List.copyOf(scores);
         }
 
         @Override
@@ -188,22 +190,22 @@ public sealed interface Operation {
 
         @Override
         public Phrase sentence(List<Piece> alike, MeasureSystem system) {
-            List<Score> scores = lying.scores();
+            List<Score> told = lying.scores();
             String names = Wording.names(alike);
             List<Optional<Score.Measured>> measured =
-                    scores.stream().map(score -> score.measured(lying.size())).toList();
-            boolean isPlain = scores.size() == scores().size()
-                    && scores.size() <= FEW
+                    told.stream().map(score -> score.measured(lying.size())).toList();
+            boolean isPlain = told.size() == scores.size()
+                    && told.size() <= FEW
                     && measured.stream().allMatch(Optional::isPresent);
             if (!isPlain) {
                 return Phrase.of(
-                        "Score " + names + ", " + (scores().size() == 1 ? "one line." : scores().size() + " lines."));
+                        "Score " + names + ", " + (scores.size() == 1 ? "one line." : scores.size() + " lines."));
             }
             Phrase.Writer writer = Phrase.in(system).words("Score " + names + ": ");
-            for (int i = 0; i < scores.size(); i++) {
+            for (int i = 0; i < told.size(); i++) {
                 Score.Measured each = measured.get(i).orElseThrow(() -> new IllegalStateException("a plain score"));
-                writer.words(i == 0 ? "" : i + 1 == scores.size() ? " and " : ", ");
-                boolean isLastFrom = i + 1 == scores.size()
+                writer.words(i == 0 ? "" : i + 1 == told.size() ? " and " : ", ");
+                boolean isLastFrom = i + 1 == told.size()
                         || measured.get(i + 1)
                                 .filter(next -> next.from() == each.from())
                                 .isEmpty();
@@ -254,6 +256,11 @@ public sealed interface Operation {
             return layup.wants().anyMatch(want -> want.isOf(other, opening));
         }
 
+        /** Whether it creases its piece there. */
+        boolean creases(Score score) {
+            return layup.uses().stream().anyMatch(use -> use.also().creased().contains(score));
+        }
+
         /** Whether it cuts the piece out. */
         public boolean cutsOut() {
             return layup.cutsOut();
@@ -264,14 +271,19 @@ public sealed interface Operation {
             String through = String.join(
                     " and ",
                     layup.lying().on().stream().map(on -> on.piece().name()).toList());
-            List<String> what = Stream.concat(
+            List<Want.Role> roles = Stream.concat(
                             layup.uses().stream().map(DieUse::want),
                             layup.uses().stream().flatMap(use -> use.also().inside().stream()))
                     .map(Want::role)
+                    .toList();
+            List<String> what = roles.stream()
                     .distinct()
-                    .map(Want.Role::words)
+                    .map(role -> role.words() + (Collections.frequency(roles, role) > 1 ? "s" : ""))
                     .toList();
             int passes = layup.passes();
+            if (layup.uses().stream().anyMatch(use -> !use.also().creased().isEmpty())) {
+                return Phrase.of("Cut and crease " + piece().name() + " in the press, with " + tool().words() + ".");
+            }
             return Phrase.of("Cut the " + String.join(" and the ", what) + " of " + piece().name()
                     + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, with "
                     + tool().words() + (passes == 1 ? "." : ", pass " + (layup.pass() + 1) + " of " + passes + "."));
@@ -588,10 +600,15 @@ public sealed interface Operation {
                             : isByTurns()
                                     ? "to and fro, the first "
                                             + scores.get(0).fold().word()
-                                    : valleys + " valleys and " + (scores.size() - valleys) + " mountains";
+                                    : counted(valleys, Score.Fold.VALLEY) + " and "
+                                            + counted(scores.size() - valleys, Score.Fold.MOUNTAIN);
             String names = Wording.names(alike).toLowerCase(Locale.ROOT);
             return Phrase.of("Fold the " + names + (alike.size() == 1 ? "" : ", each") + " along " + which + ", " + way
                     + pressure.words(scores.size() * alike.size()));
+        }
+
+        private static String counted(long count, Score.Fold fold) {
+            return count == 1 ? "one " + fold.word() : count + " " + fold.word() + "s";
         }
 
         private String way(Score.Fold fold) {

@@ -124,8 +124,10 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
         }
 
         private void of(Piece piece, List<Operation> all) {
-            if (!piece.scores().isEmpty()) {
-                all.add(new Operation.Crease(piece, press.scoredPaper(piece).orElse(piece)));
+            List<Score> scores = press.scoresLeft(piece);
+            if (!scores.isEmpty()) {
+                Piece lying = press.scoredPaper(piece).orElseGet(() -> piece.withScores(scores));
+                all.add(new Operation.Crease(piece, lying, scores));
             }
             piece.zones().forEach(zone -> treat(piece, zone, all));
             passes(piece, all);

@@ -29,7 +29,8 @@ public record State(Card card, List<Operation> done) {
 
     /** A piece with what has been done to it: its openings that are cut, its lines that are scored, its faces that are worked on and marked. */
     public Piece asItIs(Piece piece) {
-        List<Score> scores = has(piece, Does.SCORE) ? piece.scores() : List.of();
+        List<Score> scores =
+                piece.scores().stream().filter(score -> isCreased(piece, score)).toList();
         List<Opening> openings = piece.openings().stream()
                 .filter(opening -> isCut(piece, opening))
                 .toList();
@@ -57,9 +58,12 @@ public record State(Card card, List<Operation> done) {
                 .toList();
     }
 
-    private boolean has(Piece piece, Does does) {
+    private boolean isCreased(Piece piece, Score score) {
         return done.stream()
-                .anyMatch(each -> each.does() == does && each.pieces().contains(piece));
+                .filter(each -> each.piece().equals(piece))
+                .anyMatch(each -> (each instanceof Operation.Crease crease
+                                && crease.scores().contains(score))
+                        || (each instanceof Operation.Pass pass && pass.creases(score)));
     }
 
     private boolean isCut(Piece piece, Opening opening) {

@@ -213,7 +213,7 @@ public final class OwnShape implements Look {
         return size.equals(size()) ? region.holes() : scale(size).region(region).holes();
     }
 
-    /** Where it is creased, in the same box. */
+    @Override
     public List<Segment> creases(Size size) {
         return size.equals(size())
                 ? creases

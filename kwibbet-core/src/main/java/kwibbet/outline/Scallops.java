@@ -9,7 +9,9 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
+import kwibbet.shape.Scale;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
@@ -32,7 +34,12 @@ final class Scallops {
                 .findFirst()
                 .map(line -> around(line, pitch))
                 .filter(regions -> regions.size() == 1)
-                .map(regions -> regions.get(0).outline());
+                .map(regions -> drawnInto(outline.bounds(), regions.get(0).outline()));
+    }
+
+    /** No disc may stand just where the outline is widest; it is as wide as was said all the same. */
+    private static Outline drawnInto(Rect box, Outline scalloped) {
+        return new Scale(scalloped.bounds(), box.size()).outline(scalloped).plus(box.left(), box.top());
     }
 
     private static List<Region> around(Outline line, Length pitch) {

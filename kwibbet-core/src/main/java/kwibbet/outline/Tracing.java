@@ -171,9 +171,7 @@ public record Tracing(List<Line> lines) {
         Optional<Outline> widest = outlines().findFirst();
         if (widest.isEmpty()) {
             return Outcome.refused(
-                    "file",
-                    "None of its " + lines.size()
-                            + " lines is closed without crossing itself, so none of them can be cut out.");
+                    "file", "No line of it is closed without crossing itself, so nothing of it can be cut out.");
         }
         Region within = Region.of(widest.get());
         return Outcome.made(new Tracing(lines.stream()

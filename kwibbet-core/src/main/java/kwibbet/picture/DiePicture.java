@@ -8,6 +8,7 @@ import kwibbet.drawing.Line;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
@@ -38,6 +39,10 @@ public final class DiePicture {
     private static void outline(Sketch sketch, CutShape shape, Rect whole, Line line) {
         Point corner = whole.centred(shape.size()).corner();
         sketch.outline(shape.outline().plus(corner.x(), corner.y()), line, Ink.ON_PAGE);
+        Placement place = Placement.at(corner);
+        shape.creases().stream()
+                .map(place::apply)
+                .forEach(crease -> sketch.stroke(Line.VALLEY, crease.start(), crease.end()));
         shape.holes().forEach(hole -> sketch.outline(hole.plus(corner.x(), corner.y()), line, Ink.ON_PAGE));
     }
 

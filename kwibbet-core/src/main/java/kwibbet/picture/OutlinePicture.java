@@ -13,7 +13,6 @@ import kwibbet.outline.OwnShape;
 import kwibbet.outline.ShapePart;
 import kwibbet.outline.Source;
 import kwibbet.outline.Tracing;
-import kwibbet.paper.Colour;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
@@ -21,7 +20,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
-/** An outline of a maker's own: cut out of light paper, with its size, its creases and the parts it is put together of. */
+/** An outline of a maker's own: with its size, its creases and the parts it is put together of. */
 public final class OutlinePicture {
 
     private static final int ROWS = 30;
@@ -56,8 +55,10 @@ public final class OutlinePicture {
         if (shape.parts().size() > 1) {
             shape.partsAsDrawn().forEach(part -> sketch.outline(part, Line.HIDDEN, Ink.ON_PAGE));
         }
-        sketch.width(box, 1.5);
-        sketch.height(box, -1.5);
+        // Figures stand clear of the parts that reach past the outline.
+        Rect all = shape.partsAsDrawn().stream().map(Outline::bounds).reduce(box, Rect::around);
+        sketch.width(box, 1.5 + all.bottom().minus(box.bottom()).ratioTo(row));
+        sketch.height(box, -1.5 - box.left().minus(all.left()).ratioTo(row));
         for (int i = 0; i < shape.parts().size(); i++) {
             ShapePart part = shape.parts().get(i);
             if (part.source() instanceof Source.Traced traced) {
@@ -71,8 +72,7 @@ public final class OutlinePicture {
 
     private static void cut(Sketch sketch, OwnShape shape, Point corner) {
         Placement place = Placement.at(corner);
-        sketch.add(
-                Mark.Area.of(shape.asDrawn().region().in(place), new Fill.Paper(Colour.WHITE), Line.CUT, Ink.ON_LIGHT));
+        sketch.add(Mark.Area.of(shape.asDrawn().region().in(place), Fill.NONE, Line.CUT, Ink.ON_PAGE));
         for (Segment crease : shape.creases(shape.size())) {
             Segment laid = place.apply(crease);
             sketch.stroke(Line.VALLEY, laid.start(), laid.end());

@@ -1,6 +1,7 @@
 package kwibbet.picture;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 import kwibbet.bench.DieLaying;
@@ -105,6 +106,9 @@ public final class PressPicture {
             onPaper(use.rim(layup.diePass()).in(there), on, Line.FINE, ink);
             onPaper(use.cutLine(layup.diePass()).in(there), on, Line.CUT, ink);
             use.innerLines(layup.diePass()).forEach(line -> onPaper(line.in(there), on, Line.CUT, ink));
+            use.creaseLines(layup.diePass()).stream()
+                    .map(there::apply)
+                    .forEach(line -> sketch.add(new Mark.Stroke(List.of(line.start(), line.end()), Line.VALLEY, ink)));
         }
         layup.lying().fold().at().ifPresent(fold -> foldedEdge(layup.paper(), fold, there));
         name(piece, paper.bounds(), ink);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.PartCut;
+import kwibbet.card.Score;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
@@ -31,8 +32,8 @@ final class DieSearch {
     private static final List<Integer> ASLANT = List.of(45, 135, 225, 315);
 
     /** A die that cuts more of the piece at once goes before all others. */
-    private static final Comparator<DieUse> EASIEST = Comparator.comparingInt(
-                    (DieUse use) -> -use.also().inside().size())
+    private static final Comparator<DieUse> EASIEST = Comparator.comparingInt((DieUse use) ->
+                    -use.also().inside().size() - use.also().creased().size())
             .thenComparing(use -> use.passes().size())
             .thenComparing(use -> use.die().detail())
             .thenComparing(use -> use.die().metal());
@@ -91,9 +92,7 @@ final class DieSearch {
     private Optional<DieUse> use(Die die, int degrees) {
         Size size = degrees % 180 == 0 ? die.shape().size() : die.shape().size().turned();
         if (size.equals(box.size())) {
-            return hasArea(die.shape()) && isAlike(die, degrees)
-                    ? inside(die, degrees).map(openings -> asItIs(die, degrees).inside(openings))
-                    : Optional.empty();
+            return hasArea(die.shape()) && isAlike(die, degrees) ? whole(die, degrees) : Optional.empty();
         }
         boolean straight = die.shape().is(CutShape.Kind.RECTANGLE)
                 && want.outline().isRectangle()
@@ -108,26 +107,28 @@ final class DieSearch {
     }
 
     /**
-     * The openings of the piece that the die's inner lines cut; nothing where one of them would cut what is to stay whole. What falls out of an opening may be cut as it
-     * likes.
+     * A die with the openings and scores of the piece that its inner lines make; nothing where one of them would cut or crease what is to stay whole. What falls out of an
+     * opening may be cut as it likes.
      */
-    private Optional<List<Want>> inside(Die die, int degrees) {
-        List<Want> openings = new ArrayList<>();
+    private Optional<DieUse> whole(Die die, int degrees) {
+        DieUse use = asItIs(die, degrees);
         if (want.role() == Want.Role.OPENING) {
-            return Optional.of(openings);
+            return Optional.of(use);
         }
-        for (Outline line : DieUse.of(want, die, degrees, Axis.VERTICAL, List.of(DiePass.WHOLE))
-                .innerLines(DiePass.WHOLE)) {
-            Optional<Want> opening = want.piece().openings().stream()
+        List<Want> openings = new ArrayList<>();
+        for (Outline line : use.innerLines(DiePass.WHOLE)) {
+            want.piece().openings().stream()
                     .filter(each -> isAlike(line, each.outline()))
                     .map(each -> Want.of(want.piece(), each))
-                    .findFirst();
-            if (opening.isEmpty()) {
-                return Optional.empty();
-            }
-            openings.add(opening.get());
+                    .findFirst()
+                    .ifPresent(openings::add);
         }
-        return Optional.of(openings);
+        Creases creases = new Creases(use.creaseLines(DiePass.WHOLE));
+        List<Score> creased =
+                want.piece().scores().stream().filter(creases::make).toList();
+        boolean fits = openings.size() == die.shape().holes().size()
+                && creases.allOn(want.piece().scores());
+        return fits ? Optional.of(use.with(openings, creased)) : Optional.empty();
     }
 
     private DieUse asItIs(Die die, int degrees) {

@@ -4,12 +4,14 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
+import kwibbet.card.Score;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DiePass;
@@ -30,16 +32,18 @@ public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<
      * What a die cuts besides.
      *
      * @param inside openings of the same piece, by the die's other lines
+     * @param creased scores of the same piece
      * @param through the same shape in pieces that lie on it or under it and are cut with it
      */
-    public record Also(List<Want> inside, List<Want> through) {
+    public record Also(List<Want> inside, List<Score> creased, List<Want> through) {
 
         /** Nothing. */
-        static final Also NOTHING = new Also(List.of(), List.of());
+        static final Also NOTHING = new Also(List.of(), List.of(), List.of());
 
         /** Copies the lists. */
         public Also {
             inside = List.copyOf(inside);
+            creased = List.copyOf(creased);
             through = List.copyOf(through);
         }
     }
@@ -54,14 +58,14 @@ public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<
         return new DieUse(want, Also.NOTHING, die, degrees, run, passes);
     }
 
-    /** The same die cutting openings of the piece as well. */
-    DieUse inside(List<Want> openings) {
-        return new DieUse(want, new Also(openings, also.through()), die, degrees, run, passes);
+    /** The same die cutting openings of the piece and creasing it as well. */
+    DieUse with(List<Want> openings, List<Score> creased) {
+        return new DieUse(want, new Also(openings, creased, also.through()), die, degrees, run, passes);
     }
 
     /** The same cutting through other pieces as well. */
     DieUse through(List<Want> others) {
-        return new DieUse(want, new Also(also.inside(), others), die, degrees, run, passes);
+        return new DieUse(want, new Also(also.inside(), also.creased(), others), die, degrees, run, passes);
     }
 
     /** All it cuts, in whatever piece. */
@@ -108,6 +112,12 @@ public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<
         return turnedInto(die.rim().outline(), degrees, metal(pass).corner());
     }
 
+    /** The lines it creases. */
+    public List<Segment> creaseLines(DiePass pass) {
+        Placement turned = turned(die.shape().outline(), degrees, cut(pass).corner());
+        return die.shape().creases().stream().map(turned::apply).toList();
+    }
+
     /** An outline turned, the corner of its bounds at a place. */
     static Outline turnedInto(Outline outline, int degrees, Point corner) {
         return turnedWith(outline, outline, degrees, corner);
@@ -115,8 +125,12 @@ public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<
 
     /** What lies within an outline that is turned, the corner of the outline's bounds at a place. */
     static Outline turnedWith(Outline outline, Outline inner, int degrees, Point corner) {
-        Placement turn = new Placement(Point.ORIGIN, degrees, false);
-        Point at = outline.in(turn).bounds().corner();
-        return inner.in(turn).plus(corner.x().minus(at.x()), corner.y().minus(at.y()));
+        return inner.in(turned(outline, degrees, corner));
+    }
+
+    private static Placement turned(Outline outline, int degrees, Point corner) {
+        Point at =
+                outline.in(new Placement(Point.ORIGIN, degrees, false)).bounds().corner();
+        return new Placement(corner.plus(at.x().negated(), at.y().negated()), degrees, false);
     }
 }

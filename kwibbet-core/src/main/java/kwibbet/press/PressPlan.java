@@ -13,6 +13,7 @@ import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
+import kwibbet.card.Score;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Rect;
@@ -203,8 +204,10 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     private static List<Want> wants(Card card, Piece piece, List<Die> dies) {
         List<Want> needed = Want.of(card, piece);
         Want edges = Want.outlineOf(piece);
-        List<Die> several =
-                dies.stream().filter(die -> !die.shape().holes().isEmpty()).toList();
+        List<Die> several = dies.stream()
+                .filter(die ->
+                        !die.shape().holes().isEmpty() || !die.shape().creases().isEmpty())
+                .toList();
         boolean byOne = piece.isRectangle()
                 && piece.partCuts().isEmpty()
                 && needed.stream().noneMatch(want -> want.role() == Want.Role.OUTLINE)
@@ -304,6 +307,15 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     /** The paper of a piece that is cut folded, with the score it is folded at; nothing for one that lies flat. */
     public Optional<Piece> scoredPaper(Piece piece) {
         return layupsOf(piece).flatMap(layup -> layup.scoredPaper().stream()).findFirst();
+    }
+
+    /** The scores of a piece that are left to the board: what no die creases. */
+    public List<Score> scoresLeft(Piece piece) {
+        List<Score> creased = layupsOf(piece)
+                .flatMap(layup -> layup.uses().stream())
+                .flatMap(use -> use.also().creased().stream())
+                .toList();
+        return piece.scores().stream().filter(score -> !creased.contains(score)).toList();
     }
 
     /** Whether a piece is stuck on before the press. */

@@ -72,6 +72,11 @@ public record CutShape(Look look, Size size) {
         return look.holes(size);
     }
 
+    /** Where it is creased, in the same frame. */
+    public List<Segment> creases() {
+        return look.creases(size);
+    }
+
     /** What it covers: its outline less what is cut out of it. */
     public Region region() {
         return new Region(outline(), holes());

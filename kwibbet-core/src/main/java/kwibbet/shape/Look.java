@@ -30,6 +30,11 @@ public interface Look {
         return List.of();
     }
 
+    /** Where it is creased, in the same box. */
+    default List<Segment> creases(Size size) {
+        return List.of();
+    }
+
     /** Square inches within its outline. */
     default double area(Size size) {
         return outline(size).area();

@@ -78,7 +78,7 @@ final class Inspection {
                 right,
                 wrong,
                 bare,
-                new Tally(piece.scores().size(), creases(piece)),
+                new Tally(piece.scores().size(), creases(piece) + pressed.creased(byDie(piece))),
                 new Tally(pressed.shapes(), pressed.pressed()),
                 slits(piece));
     }
@@ -192,6 +192,11 @@ final class Inspection {
         double asDrawn = Math.max(ends.get(0).to(start), ends.get(1).to(end));
         double backwards = Math.max(ends.get(0).to(end), ends.get(1).to(start));
         return Math.min(asDrawn, backwards) <= CLOSE;
+    }
+
+    private List<Score> byDie(Piece piece) {
+        List<Score> left = plan.bench().press().plan().scoresLeft(piece);
+        return piece.scores().stream().filter(score -> !left.contains(score)).toList();
     }
 
     /** How many scores of a piece are where they should be, on every paper that was cut for it. */

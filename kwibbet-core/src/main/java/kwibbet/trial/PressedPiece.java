@@ -8,6 +8,7 @@ import kwibbet.bench.DieLaying;
 import kwibbet.bench.PressStep;
 import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
+import kwibbet.card.Score;
 import kwibbet.press.Layup;
 import kwibbet.press.Lying;
 import kwibbet.press.Want;
@@ -22,6 +23,7 @@ final class PressedPiece {
 
     private final Piece piece;
     private final List<Spot> cuts = new ArrayList<>();
+    private final List<Spot> creases = new ArrayList<>();
     private final List<Want> wants = new ArrayList<>();
     private Rect paper;
 
@@ -44,6 +46,12 @@ final class PressedPiece {
         Layup layup = step.onBed().layup();
         boolean isLowest = step.piece().equals(piece);
         for (DieLaying laying : step.layings()) {
+            for (Spot spot : TrialPress.creases(laying, layup.paper().size(), off)) {
+                if (isLowest) {
+                    creases.add(spot.plus(
+                            layup.paper().left().toInches(), layup.paper().top().toInches()));
+                }
+            }
             for (Spot spot : TrialPress.pass(laying, layup.paper().size(), off)) {
                 Spot onLowest = spot.plus(
                         layup.paper().left().toInches(), layup.paper().top().toInches());
@@ -90,6 +98,14 @@ final class PressedPiece {
         return wants.stream()
                 .filter(want -> want.role() == Want.Role.OPENING)
                 .anyMatch(want -> spot.isWithin(want.outline().edges()));
+    }
+
+    /** How many of some scores were creased as it was cut. */
+    int creased(List<Score> scores) {
+        return (int) scores.stream()
+                .filter(score -> Spot.along(List.of(score.line())).stream()
+                        .allMatch(spot -> spot.isAtEdge(paper, CLOSE) || isNear(spot, creases)))
+                .count();
     }
 
     private boolean isCut(Want want) {

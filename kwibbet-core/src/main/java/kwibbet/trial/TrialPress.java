@@ -27,12 +27,10 @@ final class TrialPress {
     static List<Spot> pass(DieLaying laying, Size paper, double off) {
         Die die = laying.use().die();
         int quarters = laying.use().degrees() / 90;
-        double metal = die.metal().toInches();
         double width = inches(die.shape().size(), quarters % 2 == 0);
         double height = inches(die.shape().size(), quarters % 2 != 0);
-        double side = laying.side().toInches() + metal;
-        double left = (laying.from() == Edge.LEFT ? side : paper.width().toInches() - side - width) + off;
-        double top = laying.top().toInches() + metal;
+        double left = corner(laying, paper, off).x();
+        double top = corner(laying, paper, off).y();
         boolean across = laying.use().run() == Axis.HORIZONTAL;
         double begins = laying.begins().map(past -> past.toInches()).orElse(-1e9);
         double ends = laying.ends()
@@ -62,6 +60,33 @@ final class TrialPress {
                 cuts.add(last(spot, next, isCut));
             }
         }
+    }
+
+    /**
+     * Where a paper is creased by the dies of a pass that lies wholly under the plate.
+     *
+     * @param laying how the die lies on it
+     * @param paper its size as it lies
+     * @param off how far to the right of that the die really lies, in inches
+     */
+    static List<Spot> creases(DieLaying laying, Size paper, double off) {
+        Die die = laying.use().die();
+        int quarters = laying.use().degrees() / 90;
+        Spot corner = corner(laying, paper, off);
+        return Spot.along(die.shape().creases()).stream()
+                .map(spot -> turned(spot, die.shape().size(), quarters).plus(corner.x(), corner.y()))
+                .filter(spot -> spot.isOn(paper))
+                .toList();
+    }
+
+    /** Where the box of its cut begins on the paper. */
+    private static Spot corner(DieLaying laying, Size paper, double off) {
+        Die die = laying.use().die();
+        double metal = die.metal().toInches();
+        double width = inches(die.shape().size(), laying.use().degrees() / 90 % 2 == 0);
+        double side = laying.side().toInches() + metal;
+        double left = (laying.from() == Edge.LEFT ? side : paper.width().toInches() - side - width) + off;
+        return new Spot(left, laying.top().toInches() + metal);
     }
 
     /** Where a line that is cut at one end only stops being cut. */

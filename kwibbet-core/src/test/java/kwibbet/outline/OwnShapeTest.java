@@ -21,6 +21,7 @@ import kwibbet.shape.Segment;
 
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.size;
+import static kwibbet.outline.SampleShapes.line;
 import static kwibbet.outline.SampleShapes.part;
 import static kwibbet.outline.ShapePart.How.ADD;
 import static kwibbet.outline.ShapePart.How.KEEP;
@@ -100,6 +101,7 @@ class OwnShapeTest {
                 .isCloseTo(3.5 * 3.5 + (24 * 0.5 + 4 * 0.75) * Math.PI / 16, offset(0.01));
         OwnShape round = SampleShapes.of(
                 "Scalloped", new Finish(Length.ZERO, in("1/2"), false), part(ADD, Kind.OVAL, "4", "4", "0", "0"));
+        assertThat(round.size()).isEqualTo(size("4", "4"));
         assertThat(notches(round)).isEqualTo(Math.round(Math.PI * 3.5 / 0.5));
     }
 
@@ -188,14 +190,6 @@ class OwnShapeTest {
         assertThat(refused(Finish.NONE, part(ADD, Kind.RECTANGLE, "30", "2", "0", "0")))
                 .extracting(Refusal::field)
                 .containsExactly("parts");
-    }
-
-    private static Tracing.Line line(Tracing.Use use, boolean closed, String... places) {
-        List<Point> points = new ArrayList<>();
-        for (int i = 0; i < places.length; i += 2) {
-            points.add(new Point(in(places[i]), in(places[i + 1])));
-        }
-        return new Tracing.Line(points, closed, use);
     }
 
     private static ShapePart traced(String width, String height, Tracing.Line... lines) {

@@ -1,5 +1,6 @@
 package kwibbet.outline;
 
+import java.util.ArrayList;
 import java.util.List;
 
 import kwibbet.measure.MeasureSystem;
@@ -55,5 +56,31 @@ public final class SampleShapes {
                 Finish.NONE,
                 part(ShapePart.How.ADD, Kind.OVAL, "2", "2", "0", "0"),
                 part(ShapePart.How.TAKE_AWAY, Kind.OVAL, "1/4", "1/4", "1/8", "7/8"));
+    }
+
+    /** A row of three panels of 3, 4 and 2, all 4 high, the first one pointed, the last one with a corner cut off, a round window in the middle one. */
+    public static OwnShape row() {
+        return of(
+                "Row",
+                Finish.NONE,
+                new ShapePart(
+                        ShapePart.How.ADD,
+                        new Source.Traced(new Tracing(List.of(
+                                line(Tracing.Use.CUT, true, "0", "2", "2", "0", "8", "0", "9", "1", "9", "4", "1", "4"),
+                                line(Tracing.Use.CREASE, false, "3", "0", "3", "4"),
+                                line(Tracing.Use.CREASE, false, "7", "0", "7", "4")))),
+                        size("9", "4"),
+                        Point.ORIGIN,
+                        ShapePart.Turn.NONE),
+                part(ShapePart.How.TAKE_AWAY, Kind.OVAL, "2", "2", "4", "1"));
+    }
+
+    /** A line by its corners, x and y in turn. */
+    public static Tracing.Line line(Tracing.Use use, boolean closed, String... places) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < places.length; i += 2) {
+            points.add(new Point(in(places[i]), in(places[i + 1])));
+        }
+        return new Tracing.Line(points, closed, use);
     }
 }

@@ -30,6 +30,7 @@ import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Parameter;
 import kwibbet.card.RunLine;
+import kwibbet.card.base.CustomStrip;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Operation;
 import kwibbet.making.Way;
@@ -73,6 +74,7 @@ import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
 import static kwibbet.Inches.withPress;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 class PressPlanTest {
 
@@ -725,7 +727,7 @@ class PressPlanTest {
         assertThat(plan.bench().press().plan().byHand()).isEmpty();
         assertThat(plan.bench().press().plan().passes()).isEqualTo(4);
         assertThat(plan.bench().press().plan().paperFor(card.pieces().get(1))).isEqualTo(size("3 1/8", "4 1/8"));
-        assertThat(makes(plan)).contains("Cut the outline and the opening of mat in the press, with Panel.");
+        assertThat(makes(plan)).contains("Cut the outline and the openings of mat in the press, with Panel.");
         TrialRun trial = TrialRun.of(plan, 99, List.of());
         assertThat(trial.isFine()).isTrue();
         assertThat(TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
@@ -761,5 +763,46 @@ class PressPlanTest {
         assertThat(plan.bench().press().plan().byHand()).isEmpty();
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         PressRead.everyDieLiesWhereTheWordsSay(plan);
+    }
+
+    /** A row of panels cut and creased by one die: scores at 3 and 7, a window in the middle panel, one pass a card, and nothing for the board. */
+    @Test
+    void oneDieCutsAndCreasesABase() {
+        OwnShape row = SampleShapes.row();
+        CustomStrip custom = new CustomStrip();
+        Design design = base("custom", "5", "7")
+                .with(custom.cutTo(custom.start(MeasureSystem.INCH), row.asDrawn())
+                        .orElseThrow());
+        assertThat(design.finished()).isEqualTo(size("4", "4"));
+        Card card = make(design).orThrow();
+        assertThat(card.base().scores())
+                .extracting(
+                        score -> score.line().start().x(), score -> score.line().inches())
+                .containsExactly(tuple(in("3"), 4.0), tuple(in("7"), 4.0));
+        assertThat(card.base().openings()).hasSize(1);
+        assertThat(card.panels())
+                .extracting(
+                        panel -> panel.id().value(),
+                        panel -> panel.outline().corners().size())
+                .containsExactlyInAnyOrder(tuple("panel-1", 5), tuple("panel-2", 4), tuple("panel-3", 5));
+
+        RunPlan pressed = RunPlan.of(
+                line(card, 4),
+                shelf(paper(size("12", "12"))),
+                Thrift.FEWEST_SHEETS,
+                withPress(TOOLS, new Press(in("6"), in("12"), 2)).withDies(List.of(own(row), circle("2"))));
+        assertThat(pressed.bench().press().plan().passes()).isEqualTo(4);
+        assertThat(pressed.bench().score().settings()).isEmpty();
+        assertThat(makes(pressed)).startsWith("Cut and crease Base in the press, with Row.");
+        assertThat(makes(pressed)).noneMatch(words -> words.startsWith("Score"));
+        assertThat(TrialRun.of(pressed, 99, List.of()).isFine()).isTrue();
+        assertThat(TrialRun.of(pressed, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
+                        .isFine())
+                .isFalse();
+        PressRead.everyDieLiesWhereTheWordsSay(pressed);
+
+        RunPlan byHand = RunPlan.of(line(card, 4), shelf(paper(size("12", "12"))), Thrift.FEWEST_SHEETS, TOOLS);
+        assertThat(byHand.bench().score().settings()).isNotEmpty();
+        assertThat(TrialRun.of(byHand, 99, List.of()).isFine()).isTrue();
     }
 }

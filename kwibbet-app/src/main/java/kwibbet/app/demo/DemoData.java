@@ -58,6 +58,7 @@ class DemoData implements ApplicationRunner {
             inventory.savePapers(DemoPapers.ALL);
             inventory.save(Toolbox.GENERIC);
             inventory.saveDies(DemoDies.ALL);
+            DemoOutlines.ALL.forEach(outline -> inventory.addOutline(outline, ""));
             layIn(new Tape.Flat(), Length.ofInches(1_800));
             layIn(new Tape.Foam(Length.ofInches(1, 8)), Length.ofInches(180));
             layIn(new StockItem.Named("brad", StockItem.Measure.COUNT), BRADS);

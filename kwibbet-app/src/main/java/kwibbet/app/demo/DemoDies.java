@@ -5,6 +5,7 @@ import java.util.List;
 
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.CutShape.Kind;
 import kwibbet.shape.Size;
@@ -43,6 +44,9 @@ final class DemoDies {
                 Detail.PLAIN,
                 new Sides(Sides.Pattern.STITCHED, in("1/4")),
                 ""));
+        for (OwnShape outline : List.of(DemoOutlines.LAMP_GLASS, DemoOutlines.LIT_WINDOW, DemoOutlines.SHELTER)) {
+            dies.add(of(outline.words(), outline.asDrawn(), "1/16", Detail.PLAIN, Sides.STRAIGHT, ""));
+        }
         return dies;
     }
 
@@ -53,6 +57,10 @@ final class DemoDies {
     private static Die of(
             String name, Kind kind, String width, String height, String metal, Detail detail, Sides sides, String set) {
         CutShape shape = new CutShape(kind, new Size(in(width), in(height)));
+        return of(name, shape, metal, detail, sides, set);
+    }
+
+    private static Die of(String name, CutShape shape, String metal, Detail detail, Sides sides, String set) {
         return new Die(new DieId("demo " + name), name, shape, in(metal), detail, sides, set, 1);
     }
 

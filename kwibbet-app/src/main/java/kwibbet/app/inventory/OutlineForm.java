@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -233,6 +234,23 @@ final class OutlineForm {
                     return new PartFields("p" + i + "-", part, named(part.source(), kept), lines);
                 })
                 .toList();
+    }
+
+    /**
+     * What of the form changes when it is drawn anew: what is said beside its fields, and the sizes of drawings, which follow their units and proportions. All else stays as
+     * it is under the maker's hand.
+     */
+    static String answered(List<ShapePart> parts) {
+        List<String> ids = new ArrayList<>(List.of("name-help", "parts-help", "border-help", "scallops-help"));
+        for (int i = 0; i < parts.size(); i++) {
+            String at = "p" + i + "-";
+            boolean traced = parts.get(i).source() instanceof Source.Traced;
+            List<String> own = traced
+                    ? List.of("size", "units", "lines-help", "across-help", "down-help", "turned-help")
+                    : List.of("width-help", "height-help", "across-help", "down-help", "turned-help");
+            own.forEach(each -> ids.add(at + each));
+        }
+        return ids.stream().map(id -> "#" + id).collect(Collectors.joining(","));
     }
 
     private static String named(Source source, OwnShape kept) {

@@ -143,6 +143,7 @@ class OutlinesController {
         model.addAttribute("version", inventory.versionOfOutline(kept.id()));
         model.addAttribute("picture", OutlinePicture.of(shown, system()));
         model.addAttribute("parts", OutlineForm.fields(parts, kept.shape()));
+        model.addAttribute("answered", OutlineForm.answered(parts));
         model.addAttribute("entries", entries);
         model.addAttribute("kinds", CutShape.Kind.values());
         model.addAttribute("hows", ShapePart.How.values());

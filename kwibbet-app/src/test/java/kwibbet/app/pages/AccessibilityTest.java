@@ -58,6 +58,8 @@ class AccessibilityTest {
             seen.locator("#seat-done-0").click();
             seen.locator("#seat-back-0").waitFor();
         }
+        seen.navigate(at("/inventory/outlines"));
+        String outline = seen.locator(".outlines a").first().getAttribute("href");
         List<String> paths = List.of(
                 "/",
                 "/cards/new",
@@ -71,6 +73,8 @@ class AccessibilityTest {
                 train + "/press",
                 card + "/make",
                 "/inventory/dies",
+                "/inventory/outlines",
+                outline,
                 "/inventory/papers/moss/movements",
                 "/inventory/goods?of=other",
                 "/inventory/prices",

@@ -14,6 +14,7 @@ import kwibbet.card.Brief;
 import kwibbet.card.Face;
 import kwibbet.card.Form;
 import kwibbet.card.PanelId;
+import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
@@ -24,6 +25,8 @@ import kwibbet.card.base.Strip.Crease;
 import kwibbet.card.base.Strip.Leaf;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 
 /**
@@ -44,6 +47,16 @@ public record CustomStrip() implements ParallelFoldBase {
     /** The creases, from the first on. */
     public static final List<Parameter.OfChoice> FOLDS =
             IntStream.range(1, MOST).mapToObj(CustomStrip::fold).toList();
+
+    /** What the flat strip is cut to. */
+    public static final Parameter.OfChoice SHAPE = new Parameter.OfChoice(
+            "shape",
+            "Outline",
+            "What the flat strip is cut to. One of your own that is creased says where its scores are.",
+            Stream.of(CutShape.Kind.values())
+                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words()))
+                    .toList(),
+            true);
 
     private static final Length NARROWEST = Length.ofInches(1, 4);
 
@@ -89,7 +102,7 @@ public record CustomStrip() implements ParallelFoldBase {
     @Override
     public List<Parameter> parameters() {
         return Stream.of(
-                        Stream.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, PANELS),
+                        Stream.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, SHAPE, PANELS),
                         WIDTHS.stream(),
                         FOLDS.stream())
                 .<Parameter>flatMap(each -> each)
@@ -98,17 +111,43 @@ public record CustomStrip() implements ParallelFoldBase {
 
     @Override
     public List<Parameter> asked(Settings settings) {
-        int count = Math.min(MOST, Math.max(2, settings.count(PANELS)));
+        Optional<List<Length>> creased = creased(settings);
+        int count = creased.map(List::size).orElse(Math.min(MOST, Math.max(2, settings.count(PANELS))));
         return Stream.of(
-                        Stream.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, PANELS),
-                        WIDTHS.stream().limit(count),
-                        FOLDS.stream().limit(count - 1L))
+                        Stream.of(CardSides.WIDTH, CardSides.HEIGHT, CardSides.LIES, SHAPE),
+                        creased.isPresent() ? Stream.<Parameter>of() : Stream.of(PANELS),
+                        creased.isPresent()
+                                ? Stream.<Parameter>of()
+                                : WIDTHS.stream().limit(count),
+                        FOLDS.stream().limit(Math.min(MOST, count) - 1L))
                 .<Parameter>flatMap(each -> each)
                 .toList();
     }
 
+    /** The widths of the panels of a creased outline, as large as it is drawn; nothing where panels are entered. */
+    private static Optional<List<Length>> creased(Settings settings) {
+        return settings.outline(SHAPE).flatMap(outline -> CutStrip.widths(outline, outline.size()));
+    }
+
+    /** Its widest panel as wide as the shut card; only an outline that is creased has one. */
+    @Override
+    public Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        return CutStrip.widths(shape.look(), shape.size()).map(widths -> {
+            Size upright = new Size(widest(widths), shape.size().height());
+            Size finished = isTurned(settings) ? upright.turned() : upright;
+            return CardSides.sized(settings.with(SHAPE, shape.look()), finished);
+        });
+    }
+
+    private static Length widest(List<Length> widths) {
+        return widths.stream().reduce(Length.ZERO, Length::max);
+    }
+
     @Override
     public Optional<WayOut> withShorterPanel(Settings settings, PanelId panel, Length by) {
+        if (creased(settings).isPresent()) {
+            return Optional.empty();
+        }
         // What a feature adds is no panel of the strip.
         return numberOf(panel, CustomStrip::panel).map(number -> {
             Length entered = settings.length(WIDTHS.get(number - 1));
@@ -132,6 +171,10 @@ public record CustomStrip() implements ParallelFoldBase {
     /** The panel before the score changes; those after it keep their widths. */
     @Override
     public Optional<Settings> moved(Settings settings, ScoreId score, Length at) {
+        return creased(settings).isPresent() ? Optional.empty() : scoreMoved(settings, score, at);
+    }
+
+    private Optional<Settings> scoreMoved(Settings settings, ScoreId score, Length at) {
         return numberOf(score, CustomStrip::score).map(number -> {
             Length before = Length.ZERO;
             for (int i = 0; i < number - 1; i++) {
@@ -163,6 +206,35 @@ public record CustomStrip() implements ParallelFoldBase {
 
     @Override
     public Outcome<Form> upright(Brief brief, Size finished) {
+        Optional<List<Length>> creased = creased(brief.settings());
+        boolean slanting = creased.isEmpty()
+                && brief.settings()
+                        .outline(SHAPE)
+                        .filter(outline -> !outline.creases(outline.size()).isEmpty())
+                        .isPresent();
+        if (slanting) {
+            return Outcome.refused(
+                    SHAPE.key(), "The creases of this outline do not all run upright: turn its parts until they do.");
+        }
+        return creased.isPresent() ? byCreases(brief, finished, creased.get()) : byWidths(brief, finished);
+    }
+
+    private static Outcome<Form> byCreases(Brief brief, Size finished, List<Length> drawn) {
+        if (drawn.size() > MOST) {
+            return Outcome.refused(SHAPE.key(), "This outline has more than " + (MOST - 1) + " creases.");
+        }
+        Length widest = widest(drawn);
+        List<Leaf> leaves = IntStream.range(0, drawn.size())
+                .mapToObj(i -> new Leaf(
+                        panel(i + 1),
+                        widest.equals(finished.width())
+                                ? drawn.get(i)
+                                : drawn.get(i).scaledBy(finished.width().ratioTo(widest))))
+                .toList();
+        return form(finished, leaves, brief);
+    }
+
+    private Outcome<Form> byWidths(Brief brief, Size finished) {
         int count = brief.count(PANELS);
         List<Leaf> leaves = new ArrayList<>();
         for (int i = 0; i < count; i++) {
@@ -181,10 +253,10 @@ public record CustomStrip() implements ParallelFoldBase {
             }
             leaves.add(new Leaf(panel(i + 1), width));
         }
-        return Outcome.made(form(finished, leaves, brief));
+        return form(finished, leaves, brief);
     }
 
-    private static Form form(Size finished, List<Leaf> leaves, Brief brief) {
+    private static Outcome<Form> form(Size finished, List<Leaf> leaves, Brief brief) {
         List<Crease> creases = new ArrayList<>();
         List<Face> faces = new ArrayList<>();
         Map<ScoreId, Integer> standing = new HashMap<>();
@@ -208,7 +280,17 @@ public record CustomStrip() implements ParallelFoldBase {
         Strip strip = new Strip(leaves, creases, leaves.size() - 1, finished.height());
         List<Pose> poses = Pose.all(shut, standing, new Pose.View(0, 0, -28, 16), Pose.View.TENT);
         List<ScoreId> closing = creases.stream().map(Crease::id).toList();
-        Form form = Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing);
-        return form;
+        Look look = brief.look(SHAPE);
+        if (look.equals(CutShape.Kind.RECTANGLE)) {
+            return Outcome.made(Form.of(finished, strip.piece(brief), strip.panels(), faces, poses, closing));
+        }
+        return CutStrip.of(strip, look)
+                .then(cut -> Outcome.made(Form.of(
+                        finished,
+                        cut.piece(brief.paper(PaperSlot.PAPER)),
+                        strip.panels(cut.panels()),
+                        faces,
+                        poses,
+                        closing)));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 import kwibbet.card.Brief;
 import kwibbet.card.Panel;
@@ -83,22 +84,27 @@ record Strip(List<Leaf> leaves, List<Crease> creases, int still, Length height) 
 
     /** Its panels, the still one first, then outwards to the left and to the right. */
     List<Panel> panels() {
+        return panels(IntStream.range(0, leaves.size()).mapToObj(this::outline).toList());
+    }
+
+    /** Its panels cut to outlines, in the same order. */
+    List<Panel> panels(List<Outline> outlines) {
         List<Panel> panels = new ArrayList<>();
-        panels.add(Panel.still(leaves.get(still).id(), PieceId.BASE, outline(still)));
+        panels.add(Panel.still(leaves.get(still).id(), PieceId.BASE, outlines.get(still)));
         for (int i = still - 1; i >= 0; i--) {
-            panels.add(hanging(i, i + 1, i));
+            panels.add(hanging(i, i + 1, i, outlines.get(i)));
         }
         for (int i = still + 1; i < leaves.size(); i++) {
-            panels.add(hanging(i, i - 1, i - 1));
+            panels.add(hanging(i, i - 1, i - 1, outlines.get(i)));
         }
         return panels;
     }
 
-    private Panel hanging(int leaf, int on, int crease) {
+    private Panel hanging(int leaf, int on, int crease, Outline outline) {
         return Panel.folding(
                 leaves.get(leaf).id(),
                 PieceId.BASE,
-                outline(leaf),
+                outline,
                 leaves.get(on).id(),
                 creases.get(crease).id());
     }

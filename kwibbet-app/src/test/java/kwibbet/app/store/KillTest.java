@@ -1,4 +1,4 @@
-package kwibbet.app;
+package kwibbet.app.store;
 
 import java.io.IOException;
 import java.net.ServerSocket;
@@ -21,6 +21,8 @@ import java.util.regex.Pattern;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+
+import kwibbet.app.KwibbetApplication;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
