@@ -147,7 +147,7 @@ public final class ManyLayers {
         System.out.printf("%-28s %9.0f %9.0f%n", what, millis[ROUNDS / 2], millis[ROUNDS - 1]);
     }
 
-    private static Design design(int mats, boolean nested, int round) {
+    static Design design(int mats, boolean nested, int round) {
         List<Addition> layers = new ArrayList<>();
         Host host = new Host.OnFace(new FaceId(new PanelId("front"), Side.UNDER));
         for (int i = 1; i <= mats; i++) {
@@ -172,7 +172,7 @@ public final class ManyLayers {
     }
 
     /** All that an edit waits for, but for the way to the browser. */
-    private static int edit(Design design) {
+    static int edit(Design design) {
         Card card = card(design);
         List<Finding> findings = Review.of(card, CardFolding.of(card));
         RunPlan plan = RunPlan.of(line(card), Stock.SHELF, Thrift.FEWEST_SHEETS, Toolbox.GENERIC);

@@ -63,6 +63,7 @@ final class Assembly {
         above.addAll(form.above());
         form.hands().holdings().forEach(holding -> adhesions.put(holding.piece(), holding.adhesion()));
         directions.addAll(form.hands().directions());
+        supplies.addAll(form.hands().supplies());
         design.additions().forEach(this::add);
         if (!reasons.isEmpty()) {
             return Outcome.refused(reasons);

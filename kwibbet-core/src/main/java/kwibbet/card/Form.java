@@ -35,15 +35,17 @@ public record Form(Size finished, Parts parts, List<Pose> poses, List<ScoreId> c
      *
      * @param holdings what holds its pieces together where that is not flat tape
      * @param directions what they do besides cutting, folding and sticking
+     * @param supplies what they use up for that
      */
-    public record Hands(List<Work.Holding> holdings, List<Direction> directions) {
+    public record Hands(List<Work.Holding> holdings, List<Direction> directions, List<Supply> supplies) {
         /** Nothing of note. */
-        public static final Hands USUAL = new Hands(List.of(), List.of());
+        public static final Hands USUAL = new Hands(List.of(), List.of(), List.of());
 
         /** Copies the lists. */
         public Hands {
             holdings = List.copyOf(holdings);
             directions = List.copyOf(directions);
+            supplies = List.copyOf(supplies);
         }
     }
 

@@ -29,6 +29,7 @@ public final class Review {
             new OpeningCovered(),
             new NotSeenThrough(),
             new HiddenWork(),
+            new WorkCutAway(),
             new NeverSeen(),
             new HeatAfterFilm(),
             new PartlyOn(),

@@ -14,6 +14,9 @@ import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 
 import static kwibbet.Inches.MATERIALS;
+import static kwibbet.Inches.add;
+import static kwibbet.Inches.base;
+import static kwibbet.Inches.on;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What holds for any design there is: it gives a card that can be cut, or says what stands in its way. */
@@ -47,7 +50,10 @@ class DesignProperties {
     /** A collar on a strip has a flap that is too long: the finding knows no way out, since that is no panel of the strip. */
     @Example
     void aFlapThatAFeatureAddsIsNoPanelOfItsStrip() {
-        Design design = AnyDesign.random(2_200);
+        Design design = base(
+                        "custom", "7 1/4", "5 1/4", "lies", "turned", "panel2", "3 3/8", "panel3", "1 3/16", "fold1",
+                        "valley", "fold2", "valley", "fold3", "flat")
+                .plus(add("collar", "collar-1", on("panel-1-inside"), "fromTop", "1 1/4"));
         assertThat(Review.of(CardMaker.make(design, MATERIALS).orThrow()))
                 .extracting(Finding::rule)
                 .contains("flap-too-long");

@@ -54,6 +54,7 @@ import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 
 /** The mistakes makers tell of, common practice, no source: each made on purpose, found, and put right. */
@@ -194,6 +195,12 @@ class ReviewTest {
                                 folded,
                                 add("surface", "surface-1", on("front-outside"), "width", "1", "height", "1"),
                                 mat("mat-1", "front-outside"))),
+                arguments(
+                        "work-cut-away",
+                        with(
+                                folded,
+                                add("surface", "surface-1", on("front-outside"), "width", "2", "height", "1"),
+                                add("opening", "opening-1", on("front-outside"), "width", "1", "height", "1"))),
                 arguments(
                         "heat-after-film",
                         with(
@@ -377,6 +384,20 @@ class ReviewTest {
         assertThat(hidden(with(folded, ground, large))).containsExactly(Severity.WARNING);
         assertThat(hidden(with(folded, words, small))).containsExactly(Severity.WARNING);
         assertThat(hidden(with(folded, words, mat("mat", "front-outside")))).containsExactly(Severity.TROUBLE);
+    }
+
+    /** A ground that is inked all over and opened afterwards is usual work; words in the window are not, and neither is ground of which nothing is left. */
+    @Test
+    void groundIsOpenedAfterItIsInkedAndWordsAreNot() {
+        Addition ground =
+                add("surface", "ground", on("front-outside"), "technique", "stencil", "width", "3", "height", "3");
+        Addition small = add("opening", "hole", on("front-outside"), "width", "2", "height", "2");
+        Addition large = add("opening", "hole", on("front-outside"), "width", "3 1/2", "height", "3 1/2");
+        Design folded = base("folded", "5", "7");
+        assertThat(review(with(folded, ground, small))).isEmpty();
+        assertThat(review(with(folded, ground, large)))
+                .extracting(Finding::rule, Finding::severity)
+                .containsExactly(tuple("work-cut-away", Severity.TROUBLE));
     }
 
     private static List<Severity> hidden(Design design) {

@@ -1,5 +1,6 @@
 package kwibbet.app.api;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
@@ -88,7 +89,15 @@ record CraftView(String key, String title, String sentence, List<SlotView> paper
                     "",
                     "",
                     choice.choices().get(0).key(),
-                    choice.choices());
+                    ways(choice));
+        }
+
+        private static List<Parameter.Choice> ways(Parameter.OfChoice choice) {
+            List<Parameter.Choice> ways = new ArrayList<>(choice.choices());
+            if (choice.takesOwn()) {
+                ways.add(new Parameter.Choice(Parameter.OfChoice.OWN, "an outline of your own, given under outlines"));
+            }
+            return ways;
         }
 
         private static String kind(Parameter parameter) {

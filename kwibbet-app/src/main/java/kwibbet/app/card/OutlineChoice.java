@@ -25,11 +25,16 @@ final class OutlineChoice {
             present.ifPresent(own -> ways.add(new Parameter.Choice(Parameter.OfChoice.OWN, own.words())));
             outlines.stream()
                     .filter(kept -> !present.equals(Optional.of(kept.shape())))
-                    .map(kept ->
-                            new Parameter.Choice(KEPT + kept.id(), kept.shape().words()))
+                    .map(kept -> new Parameter.Choice(KEPT + kept.id(), called(kept.shape(), present)))
                     .forEach(ways::add);
         }
         return ways;
+    }
+
+    /** An outline that was changed since the card took it stands beside the one the card has. */
+    private static String called(OwnShape kept, Optional<OwnShape> present) {
+        boolean same = present.filter(own -> own.words().equals(kept.words())).isPresent();
+        return same ? kept.words() + ", as it is now" : kept.words();
     }
 
     /** The outline a form names, if it names one that is kept. */

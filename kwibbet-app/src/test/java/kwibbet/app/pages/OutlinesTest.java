@@ -112,6 +112,25 @@ class OutlinesTest {
         page.locator("#addition-shape").selectOption(new SelectOption().setLabel("Oil can"));
         assertThat(page.locator("#addition-width")).hasValue("3");
         assertThat(page.locator("#addition-height")).hasValue("4");
+        // Laid in as a die it is found for it, and the die has it still when the outline is gone.
+        Page tools = page.context().newPage();
+        tools.navigate(at("/inventory/dies"));
+        tools.locator("#die-name").fill("Oil can");
+        tools.locator("#die-shape").selectOption(new SelectOption().setLabel("Oil can"));
+        tools.locator("#die-width").fill("3");
+        tools.locator("#die-height").fill("4");
+        tools.getByText("Lay it in", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
+        assertThat(tools.locator(".dies")).containsText("Oil can");
+        tools.navigate(at("/inventory/outlines"));
+        tools.getByText("Oil can").click();
+        tools.getByText("Take it out").last().click();
+        assertThat(tools.locator(".outlines")).not().containsText("Oil can");
+        page.reload();
+        page.locator("a[href*='/press']").first().click();
+        assertThat(page.locator(".press-steps")).containsText("Lay Oil can on it");
+        page.goBack();
         // Another size stretches it; as what it was it is kept, whatever becomes of the outline.
         page.locator("#addition-height").fill("2");
         page.locator("#addition-height").press("Enter");

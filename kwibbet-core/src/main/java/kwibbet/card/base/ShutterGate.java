@@ -214,7 +214,7 @@ public record ShutterGate() implements ParallelFoldBase {
                     new Parts(List.of(strip.piece(brief), sleeve, left, right), panels, faces, above()),
                     poses(),
                     CLOSING,
-                    new Form.Hands(List.of(new Work.Holding(SLEEVE_PIECE, Adhesion.NONE)), List.of()));
+                    new Form.Hands(List.of(new Work.Holding(SLEEVE_PIECE, Adhesion.NONE)), List.of(), List.of()));
         }
 
         /** Its tabs wrap round the ends of the middle; their corners are cut at 45° by half their width. */

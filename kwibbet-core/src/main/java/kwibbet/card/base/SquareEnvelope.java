@@ -14,7 +14,6 @@ import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
-import kwibbet.card.Parts;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -241,8 +240,8 @@ public record SquareEnvelope() implements Base {
         List<ScoreId> closing = List.of(1, 3, 2, 0).stream()
                 .map(corner -> FLAPS.get(corner).hinge())
                 .toList();
-        return new Form(
-                envelope, new Parts(List.of(base), panels, faces(), List.of()), poses(), closing, Envelopes.HANDS);
+        Form form = Form.of(envelope, base, panels, faces(), poses(), closing);
+        return Envelopes.glued(form, FLAPS.get(2), List.of(FLAPS.get(1), FLAPS.get(3)));
     }
 
     /** Each corner once: where scores cross on the edge, what would be notched there is a single point. */

@@ -12,7 +12,6 @@ import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
-import kwibbet.card.Parts;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -197,12 +196,9 @@ public record WrapEnvelope() implements Base {
             List<ScoreId> closing = scores.stream().map(Score::id).toList();
             Map<ScoreId, Integer> ajar =
                     Map.of(LEFT.hinge(), 176, RIGHT.hinge(), 176, LOWER.hinge(), 172, UPPER.hinge(), 110);
-            return new Form(
-                    envelope,
-                    new Parts(List.of(base), panels, FACES, List.of()),
-                    Strip.poses(closing, ajar, new Pose.View(0, 0, 12, 12)),
-                    closing,
-                    Envelopes.HANDS);
+            Form form = Form.of(
+                    envelope, base, panels, FACES, Strip.poses(closing, ajar, new Pose.View(0, 0, 12, 12)), closing);
+            return Envelopes.glued(form, LOWER, List.of(LEFT, RIGHT));
         }
 
         private static Score valley(PanelId panel, Length fromX, Length fromY, Length toX, Length toY) {

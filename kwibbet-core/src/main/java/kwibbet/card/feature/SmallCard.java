@@ -24,6 +24,7 @@ import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.ShutFold;
 import kwibbet.card.Site;
+import kwibbet.card.Supply;
 import kwibbet.card.Work;
 import kwibbet.card.base.Bases;
 import kwibbet.card.base.Starts;
@@ -161,6 +162,7 @@ public record SmallCard() implements Feature {
                     .directions()
                     .forEach(each ->
                             work.direction(new Direction(site.id(), id(each.piece()), each.does(), each.words())));
+            form.hands().supplies().forEach(each -> work.supply(new Supply(site.id(), each.name(), each.amount())));
             form.faces().forEach(face -> work.face(renamed(face)));
             form.above().forEach(above -> work.above(id(above.upper()), id(above.lower())));
             return work.end();

@@ -22,6 +22,7 @@ import kwibbet.card.Pose;
 import kwibbet.card.Score;
 import kwibbet.card.Settings;
 import kwibbet.card.ShutFold;
+import kwibbet.card.Supply;
 import kwibbet.fold.FoldedView;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -505,6 +506,12 @@ class BasesTest {
         assertThat(ends(envelope.base(), "left-flap"))
                 .containsExactlyInAnyOrder(point("3/4", "2 1/8"), point("3/4", "6 1/4"));
         assertThat(FoldedView.extent(envelope, envelope.form().pose(Pose.SHUT))).isEqualTo(size("5 3/4", "4 3/8"));
+        // The lower flap, 3 1/8 high, lies on the lower 3 of each side flap: twice 3/4 × 3, glued a tenth of a
+        // millimetre thick.
+        assertThat(envelope.supplies()).singleElement().satisfies(glue -> {
+            assertThat(glue.name()).isEqualTo("glue");
+            assertThat(((Supply.OfVolume) glue.amount()).cubicInches()).isCloseTo(4.5 / 254, offset(1e-6));
+        });
         assertThat(fields(base("wrap-envelope", "5 3/4", "4 3/8", "flap", "4 1/2")))
                 .containsExactly("flap");
         assertThat(fields(base("wrap-envelope", "5 3/4", "4 3/8", "flap", "1/2")))

@@ -9,9 +9,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.outline.Finish;
+import kwibbet.outline.OwnShape;
+import kwibbet.outline.ShapePart;
+import kwibbet.outline.Source;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Point;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Die.Detail;
@@ -45,6 +51,25 @@ class DieCsvTest {
         assertThat(DieCsv.read(text, List.of(), ids()).orThrow())
                 .extracting(Die::id)
                 .containsExactly(new DieId("new-1"), new DieId("new-2"));
+    }
+
+    /** An outline of somebody's own stands in a column of its own, as JSON; a broken one is told there. */
+    @Test
+    void anOutlineOfOnesOwnGoesAlong() {
+        ShapePart box = new ShapePart(
+                ShapePart.How.ADD,
+                new Source.OfTrade(CutShape.Kind.ARCH),
+                new Size(Length.ofInches(2), Length.ofInches(3)),
+                Point.ORIGIN,
+                ShapePart.Turn.NONE);
+        OwnShape own = OwnShape.of("Doorway", List.of(box), Finish.NONE, MeasureSystem.INCH)
+                .orThrow();
+        Die die = new Die(new DieId("d"), "Doorway", own.asDrawn(), Length.ZERO, Detail.PLAIN, Sides.STRAIGHT, "", 1);
+        String text = DieCsv.write(List.of(die));
+        assertThat(DieCsv.read(text, List.of(die), ids()).orThrow()).containsExactly(die);
+        assertThat(DieCsv.read(text.replace("arch", "tunnel"), List.of(), ids()).reasons())
+                .extracting(Refusal::field)
+                .containsExactly("line 2, outline");
     }
 
     @ParameterizedTest
