@@ -13,7 +13,7 @@ import kwibbet.shape.Rect;
 /** Reads the lines of a drawing, SVG or DXF, whichever it is. */
 public final class DrawingReader {
 
-    private static final int LARGEST = 2_000_000;
+    private static final int LARGEST = 1_000_000;
     private static final int MOST_LINES = 400;
     private static final int MOST_POINTS = 40_000;
     /** Ends no further apart than this share of the drawing are meant to meet. */
@@ -28,7 +28,7 @@ public final class DrawingReader {
      */
     public static Outcome<DrawnLines> read(String text) {
         if (text.length() > LARGEST) {
-            return refused("It is too long: up to 2 MB are read.");
+            return refused("It is too long: up to 1 MB is read.");
         }
         try {
             Drawn drawn = text.stripLeading().startsWith("<") ? SvgLines.read(text) : DxfLines.read(text);
