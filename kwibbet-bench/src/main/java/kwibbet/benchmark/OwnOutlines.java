@@ -34,6 +34,7 @@ import kwibbet.shape.Size;
 public final class OwnOutlines {
 
     private static final int ROUNDS = 7;
+    private static final int LOBES = 12;
 
     private OwnOutlines() {}
 
@@ -58,12 +59,12 @@ public final class OwnOutlines {
         System.out.printf("%-44s %9.0f %9.0f%n", what, millis[ROUNDS / 2], millis[ROUNDS - 1]);
     }
 
-    /** A star of so many corners. */
+    /** A round of twelve lobes drawn with so many corners. */
     private static String svg(int corners, int round) {
         StringBuilder path = new StringBuilder();
         for (int i = 0; i < corners; i++) {
             double angle = 2 * Math.PI * i / corners;
-            double radius = (i % 2 == 0 ? 40 : 38) + round / 10.0;
+            double radius = 38 + 4 * Math.cos(LOBES * angle) + round / 10.0;
             path.append(i == 0 ? 'M' : 'L')
                     .append(50 + radius * Math.cos(angle))
                     .append(' ')
@@ -78,7 +79,7 @@ public final class OwnOutlines {
                 DrawingReader.read(svg).orThrow().tracing().asFirstRead().orThrow();
         ShapePart part =
                 new ShapePart(ShapePart.How.ADD, new Source.Traced(tracing), size, Point.ORIGIN, ShapePart.Turn.NONE);
-        return OwnShape.of("Star", List.of(part), Finish.NONE, MeasureSystem.INCH)
+        return OwnShape.of("Lobes", List.of(part), Finish.NONE, MeasureSystem.INCH)
                 .orThrow();
     }
 
@@ -102,7 +103,7 @@ public final class OwnOutlines {
                     .with(Placing.FROM_TOP, Length.ofInches(1 + 3L * (i / 4), 2));
             Host host = new Host.OnFace(new FaceId(new PanelId("back"), Side.UP));
             additions.add(new Addition(
-                    new PieceId("ornament-" + i), "Star " + i, ornament, host, settings, Map.of("paper", Stock.ID)));
+                    new PieceId("ornament-" + i), "Lobes " + i, ornament, host, settings, Map.of("paper", Stock.ID)));
         }
         return mats.withAdditions(additions);
     }
