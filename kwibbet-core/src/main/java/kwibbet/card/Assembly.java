@@ -251,7 +251,6 @@ final class Assembly {
 
     /** All round along the edges; where two tapes have no room side by side, one down the middle. Common practice, no source. */
     private static double linesOfTape(Region region) {
-        boolean isNarrow = Overlay.inset(region, TAPE_WIDTH).isEmpty();
-        return isNarrow ? region.perimeter() / 2 : region.perimeter();
+        return Overlay.hasRoomFor(region, TAPE_WIDTH) ? region.perimeter() : region.perimeter() / 2;
     }
 }

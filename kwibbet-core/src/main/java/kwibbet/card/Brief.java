@@ -1,8 +1,8 @@
 package kwibbet.card;
 
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
@@ -45,9 +45,14 @@ public record Brief(Settings settings, Map<String, PaperId> papers, MeasureSyste
     /** What is cut to: the maker's own outline where one is chosen, otherwise the shape of the trade whose key is the choice. */
     public Look look(Parameter.OfChoice parameter) {
         Optional<OwnShape> own = settings.outline(parameter);
-        return own.isPresent()
-                ? own.get()
-                : CutShape.Kind.valueOf(settings.choice(parameter).toUpperCase(Locale.ROOT));
+        if (own.isPresent()) {
+            return own.get();
+        }
+        String chosen = settings.choice(parameter);
+        return Stream.of(CutShape.Kind.values())
+                .filter(kind -> Parameter.Choice.of(kind).key().equals(chosen))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("“" + chosen + "” is no shape of the trade"));
     }
 
     /** The count set. */

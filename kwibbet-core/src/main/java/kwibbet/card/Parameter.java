@@ -1,9 +1,11 @@
 package kwibbet.card;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
+import kwibbet.shape.CutShape;
 
 /** Something of a base or a feature that a maker sets. */
 public sealed interface Parameter {
@@ -121,5 +123,11 @@ public sealed interface Parameter {
      * @param key names it
      * @param label what makers call it
      */
-    record Choice(String key, String label) {}
+    record Choice(String key, String label) {
+
+        /** A shape of the trade as a way to choose. */
+        public static Choice of(CutShape.Kind kind) {
+            return new Choice(kind.name().toLowerCase(Locale.ROOT), kind.words());
+        }
+    }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.outline.Drawn;
 import kwibbet.paper.PaperId;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
@@ -74,6 +76,17 @@ public record Piece(
     /** A piece that is only cut out. */
     public static Piece of(PieceId id, String name, PaperId paper, Outline outline) {
         return new Piece(id, name, paper, Side.UP, outline, List.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
+    /** A piece cut to a shape, with what is cut out of that. */
+    public static Piece of(PieceId id, String name, PaperId paper, CutShape shape) {
+        Piece piece = of(id, name, paper, shape.outline());
+        for (Outline hole : shape.holes()) {
+            Rect box = hole.bounds();
+            CutShape cutOut = new CutShape(new Drawn(hole), box.size());
+            piece = piece.opened(new Opening(id, "opening", cutOut, Placement.at(box.corner())));
+        }
+        return piece;
     }
 
     /** A rectangle that is only cut out. */

@@ -1,7 +1,6 @@
 package kwibbet.card;
 
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -49,20 +48,23 @@ public record Settings(
         return new Settings(lengths, changed(choices, parameter.key(), choice), counts, others);
     }
 
-    /** These settings with what is cut to: a shape of the trade by the key that is its name, or an outline of the maker's own. */
+    /**
+     * These settings with what is cut to.
+     *
+     * @throws IllegalArgumentException when that is neither a shape of the trade nor an outline of the maker's own
+     */
     public Settings with(Parameter.OfChoice parameter, Look look) {
-        return look instanceof OwnShape own
-                ? with(parameter, own)
-                : with(parameter, ((CutShape.Kind) look).name().toLowerCase(Locale.ROOT));
-    }
-
-    /** These settings with an outline of the maker's own as the choice. */
-    public Settings with(Parameter.OfChoice parameter, OwnShape outline) {
-        return new Settings(
-                lengths,
-                changed(choices, parameter.key(), Parameter.OfChoice.OWN),
-                counts,
-                changed(outlines, parameter.key(), outline));
+        if (look instanceof CutShape.Kind kind) {
+            return with(parameter, Parameter.Choice.of(kind).key());
+        }
+        if (look instanceof OwnShape outline) {
+            return new Settings(
+                    lengths,
+                    changed(choices, parameter.key(), Parameter.OfChoice.OWN),
+                    counts,
+                    changed(outlines, parameter.key(), outline));
+        }
+        throw new IllegalArgumentException("nobody can choose " + look.inSentence());
     }
 
     /** These settings with another count. */

@@ -181,10 +181,17 @@ public record SupplyList(String name, Supply.Amount total) {
         if (total instanceof Supply.OfCount count) {
             return writer.words(String.valueOf(count.count())).end();
         }
-        double amount = ((Supply.OfVolume) total).in(system);
-        String volume = system == MeasureSystem.INCH
-                ? String.format(Locale.ROOT, "%.2f cu in", amount)
-                : String.format(Locale.ROOT, "%.1f ml", amount);
-        return writer.words(volume).end();
+        return writer.words(volume(((Supply.OfVolume) total).in(system), system))
+                .end();
+    }
+
+    /** To a hundredth of a cubic inch or a tenth of a millilitre; what is less than that is more than nothing. */
+    private static String volume(double amount, MeasureSystem system) {
+        int places = system == MeasureSystem.INCH ? 2 : 1;
+        double least = Math.pow(10, -places);
+        boolean isLess = amount > 0 && amount < least;
+        return (isLess ? "less than " : "")
+                + String.format(Locale.ROOT, "%." + places + "f ", isLess ? least : amount)
+                + (system == MeasureSystem.INCH ? "cu in" : "ml");
     }
 }

@@ -14,6 +14,8 @@ import kwibbet.cutting.SheetLayout;
 import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 
 /**
@@ -50,6 +52,18 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
         /** How many sheets are cut so. */
         public int copies() {
             return layout.copies();
+        }
+
+        /** Where a piece lies on the sheet, in the middle of the paper that is cut for it; turned, its top is at the right. */
+        public Placement lying(SheetLayout.Placement placement) {
+            Rect box = part(placement.part()).first().piece().outline().bounds();
+            Rect area = placement.area().centred(placement.turned() ? box.size().turned() : box.size());
+            Placement home =
+                    Placement.at(new Point(box.left().negated(), box.top().negated()));
+            return home.within(
+                    placement.turned()
+                            ? new Placement(new Point(area.right(), area.top()), 90, false)
+                            : Placement.at(area.corner()));
         }
 
         /** The leftover it is cut from, if it is one. */

@@ -4,17 +4,15 @@ import kwibbet.measure.Length;
 import kwibbet.shape.Look;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
-import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Scale;
 import kwibbet.shape.Size;
 
 /**
- * What lies a border round an outline, or within it.
+ * What lies a border round an outline.
  *
  * @param inner the outline
  * @param size how large that is
- * @param border how wide the border is; negative for one within
+ * @param border how wide the border is
  */
 record Bordered(Look inner, Size size, Length border) implements Look {
 
@@ -30,21 +28,12 @@ record Bordered(Look inner, Size size, Length border) implements Look {
 
     @Override
     public Outline outline(Size box) {
-        Outline around = border.isNegative()
-                ? Overlay.inset(inner.outline(size), border.negated()).stream()
-                        .findFirst()
-                        .orElseGet(() -> Outline.of(new Rect(Point.ORIGIN, size)))
-                : Overlay.around(inner.outline(size), border);
+        Outline around = Overlay.around(inner.outline(size), border);
         return new Scale(around.bounds(), box).outline(around);
     }
 
     @Override
     public Look grown(Size box, Length more) {
         return new Bordered(this, box, more);
-    }
-
-    @Override
-    public Look mirrored() {
-        return new Bordered(inner.mirrored(), size, border);
     }
 }

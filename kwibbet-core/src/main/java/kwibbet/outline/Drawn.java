@@ -3,8 +3,6 @@ package kwibbet.outline;
 import kwibbet.measure.Length;
 import kwibbet.shape.Look;
 import kwibbet.shape.Outline;
-import kwibbet.shape.Placement;
-import kwibbet.shape.Point;
 import kwibbet.shape.Scale;
 import kwibbet.shape.Size;
 
@@ -38,10 +36,5 @@ public record Drawn(Outline drawn) implements Look {
     @Override
     public Look grown(Size size, Length border) {
         return border.isZero() ? this : new Bordered(this, size, border);
-    }
-
-    @Override
-    public Look mirrored() {
-        return new Drawn(drawn.in(new Placement(Point.ORIGIN, 0, true)));
     }
 }

@@ -33,7 +33,7 @@ public enum DrawnUnit {
     }
 
     /** The size of a box that is kept as if it were drawn in millimetres. */
-    public Size of(Size inMillimetres) {
+    Size of(Size inMillimetres) {
         return this == MILLIMETRE
                 ? inMillimetres
                 : new Size(

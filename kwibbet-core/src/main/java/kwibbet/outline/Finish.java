@@ -13,9 +13,4 @@ public record Finish(Length border, Length scallops, boolean mirrored) {
 
     /** As its parts come together. */
     public static final Finish NONE = new Finish(Length.ZERO, Length.ZERO, false);
-
-    /** This finish, seen from behind. */
-    Finish turnedOver() {
-        return new Finish(border, scallops, !mirrored);
-    }
 }

@@ -236,18 +236,6 @@ public final class OwnShape implements Look {
     }
 
     @Override
-    public Look mirrored() {
-        Placement turned = home(region, true);
-        return new OwnShape(
-                name,
-                parts,
-                finish.turnedOver(),
-                home.within(turned),
-                region.in(turned),
-                creases.stream().map(turned::apply).toList());
-    }
-
-    @Override
     public boolean equals(Object other) {
         return this == other
                 || (other instanceof OwnShape shape

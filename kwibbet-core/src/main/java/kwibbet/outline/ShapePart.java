@@ -51,6 +51,11 @@ public record ShapePart(How how, Source source, Size size, Point corner, Turn tu
         public static final Turn NONE = new Turn(0, false);
     }
 
+    /** A part to begin with, or to be moved to its place: added as it is drawn, its corner at zero. */
+    public static ShapePart of(Source source, Size size) {
+        return new ShapePart(How.ADD, source, size, Point.ORIGIN, Turn.NONE);
+    }
+
     /** How the frame of its box lies in the frame of all parts. */
     private Placement placement() {
         Point middle = Rect.atOrigin(size).middle();

@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
+import kwibbet.measure.Figure;
+import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
@@ -23,6 +26,8 @@ import kwibbet.shape.Size;
  * @param lines the lines; where one closed line to cut lies within another it is a hole of it, one within that hole is cut out of nothing and adds nothing
  */
 public record Tracing(List<Line> lines) {
+
+    private static final Graduation HUNDREDTH = new Graduation(Length.ofMillimetres(1, 100));
 
     /** What a line of a drawing is for. */
     public enum Use {
@@ -106,7 +111,40 @@ public record Tracing(List<Line> lines) {
                 || all.stream().map(Point::y).distinct().count() < 2) {
             return Optional.empty();
         }
-        return Optional.of(new Outline(all).bounds());
+        return Optional.of(Rect.around(all));
+    }
+
+    /**
+     * How large it is where it was drawn in a unit: as it is where a 64th of an inch stands for a side, otherwise to a hundredth of a millimetre, so that it can be typed.
+     *
+     * @param unit the unit
+     * @return nothing where it has no box
+     */
+    public Optional<Size> size(DrawnUnit unit) {
+        return box().map(box -> typed(unit.of(box.size())));
+    }
+
+    /** In its own proportions, so wide; nothing where it has no box. */
+    public Optional<Size> asWideAs(Length width) {
+        return box().map(Rect::size)
+                .map(drawn ->
+                        typed(new Size(width, width.scaledBy(drawn.height().ratioTo(drawn.width())))));
+    }
+
+    /** In its own proportions, so high; nothing where it has no box. */
+    public Optional<Size> asHighAs(Length height) {
+        return box().map(Rect::size)
+                .map(drawn -> typed(new Size(height.scaledBy(drawn.width().ratioTo(drawn.height())), height)));
+    }
+
+    private static Size typed(Size size) {
+        return new Size(typed(size.width()), typed(size.height()));
+    }
+
+    private static Length typed(Length side) {
+        return Figure.inInches(side).isExact()
+                ? side
+                : Length.max(side.roundedTo(HUNDREDTH).shown(), HUNDREDTH.step());
     }
 
     /** The closed lines to cut that bound an area, the widest first. */

@@ -127,7 +127,7 @@ public final class SheetPicture {
                 ? placement.area().size().turned()
                 : placement.area().size();
         if (!piece.isRectangle() || !cut.equals(piece.size())) {
-            marks.add(Mark.Area.of(piece.outline().in(lying(placement, piece)), Fill.NONE, Line.HIDDEN, ink));
+            marks.add(Mark.Area.of(piece.outline().in(sheet.lying(placement)), Fill.NONE, Line.HIDDEN, ink));
         }
         sketch.group(piece.id().value(), part.usedAs(), marks);
         Phrase size = Phrase.in(system).size(cut).end();
@@ -136,14 +136,6 @@ public final class SheetPicture {
         if (!write(placement.area(), both, 1, ink, false)) {
             write(placement.area(), List.of(name), 1, ink, false);
         }
-    }
-
-    /** Where the piece lies on the sheet, in the middle of the paper that is cut for it; turned, its top is at the right. */
-    private static kwibbet.shape.Placement lying(Placement placement, Piece piece) {
-        Rect area = placement.area().centred(placement.turned() ? piece.size().turned() : piece.size());
-        return placement.turned()
-                ? new kwibbet.shape.Placement(new Point(area.right(), area.top()), 90, false)
-                : kwibbet.shape.Placement.at(area.corner());
     }
 
     /** Writes lines across or, where they fit only so, upwards; not at all where they do not fit: the list says it too. */

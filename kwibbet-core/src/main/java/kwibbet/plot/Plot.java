@@ -109,7 +109,7 @@ public record Plot(String name, Size size, List<Line> lines) {
         List<Line> lines = new ArrayList<>();
         for (SheetLayout.Placement placement : sheet.layout().placements()) {
             Piece piece = sheet.part(placement.part()).first().piece();
-            lines.addAll(lines(piece, lying(placement, piece)));
+            lines.addAll(lines(piece, sheet.lying(placement)));
         }
         return new Plot(
                 "Sheet " + sheet.letter() + ", " + sheet.paper().name(),
@@ -129,17 +129,6 @@ public record Plot(String name, Size size, List<Line> lines) {
 
     private static Placement home(Rect box) {
         return Placement.at(new Point(box.left().negated(), box.top().negated()));
-    }
-
-    /** In the middle of the paper that is cut for it; turned, its top is at the right. */
-    private static Placement lying(SheetLayout.Placement placement, Piece piece) {
-        Rect box = piece.outline().bounds();
-        Rect area = placement.area().centred(placement.turned() ? box.size().turned() : box.size());
-        return home(box)
-                .within(
-                        placement.turned()
-                                ? new Placement(new Point(area.right(), area.top()), 90, false)
-                                : Placement.at(area.corner()));
     }
 
     private static List<Line> lines(Piece piece, Placement placement) {

@@ -55,11 +55,6 @@ public record CutShape(Look look, Size size) {
         public Look grown(Size size, Length border) {
             return this;
         }
-
-        @Override
-        public Look mirrored() {
-            return this;
-        }
     }
 
     /** Its outline in a frame whose zero is the left top corner of its box. */
@@ -85,11 +80,6 @@ public record CutShape(Look look, Size size) {
     /** The same shape in a box larger by a border all round; nothing is cut out of it. */
     public CutShape grown(Length border) {
         return new CutShape(look.grown(size, border), size.grown(border));
-    }
-
-    /** As it is seen from behind. */
-    public CutShape mirrored() {
-        return new CutShape(look.mirrored(), size);
     }
 
     /** Whether it has that look. */

@@ -44,10 +44,7 @@ public interface Look {
      * What it looks like with a border all round it, in a box larger by the border on each side.
      *
      * @param size the box it fills without the border
-     * @param border how wide the border is; negative for one within
+     * @param border how wide the border is
      */
     Look grown(Size size, Length border);
-
-    /** What it looks like from behind. */
-    Look mirrored();
 }

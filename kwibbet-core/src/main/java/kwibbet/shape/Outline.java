@@ -55,18 +55,7 @@ public record Outline(List<Point> corners) {
 
     /** The smallest upright rectangle around it. */
     public Rect bounds() {
-        Point first = corners.get(0);
-        Length left = first.x();
-        Length top = first.y();
-        Length right = first.x();
-        Length bottom = first.y();
-        for (Point corner : corners) {
-            left = Length.min(left, corner.x());
-            top = Length.min(top, corner.y());
-            right = Length.max(right, corner.x());
-            bottom = Length.max(bottom, corner.y());
-        }
-        return new Rect(new Point(left, top), new Size(right.minus(left), bottom.minus(top)));
+        return Rect.around(corners);
     }
 
     /** Whether it is an upright rectangle. */

@@ -182,6 +182,15 @@ public final class Overlay {
                 .orElse(List.of());
     }
 
+    /** Whether a disc of that radius has room in an area. */
+    public static boolean hasRoomFor(Region region, Length radius) {
+        if (isPlain(region)) {
+            return !inset(region.outline(), radius).isEmpty();
+        }
+        // Shrunk with round corners, which is what a disc leaves.
+        return BufferOp.bufferOp(polygon(region), -radius.toInches()).getArea() > NOTHING;
+    }
+
     /** What lies at least {@code border} within an area, off its outer edge and off its holes. */
     public static List<Region> inset(Region region, Length border) {
         if (isPlain(region)) {

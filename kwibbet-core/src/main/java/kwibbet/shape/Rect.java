@@ -1,5 +1,6 @@
 package kwibbet.shape;
 
+import java.util.List;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
@@ -19,6 +20,28 @@ public record Rect(Point corner, Size size) {
                         middle.x().minus(size.width().half()),
                         middle.y().minus(size.height().half())),
                 size);
+    }
+
+    /**
+     * The smallest upright rectangle around some points.
+     *
+     * @throws IllegalArgumentException when there are none, or all lie on one upright or level line
+     */
+    public static Rect around(List<Point> points) {
+        if (points.isEmpty()) {
+            throw new IllegalArgumentException("nothing lies around no points");
+        }
+        Length left = points.get(0).x();
+        Length top = points.get(0).y();
+        Length right = left;
+        Length bottom = top;
+        for (Point point : points) {
+            left = Length.min(left, point.x());
+            top = Length.min(top, point.y());
+            right = Length.max(right, point.x());
+            bottom = Length.max(bottom, point.y());
+        }
+        return of(left, top, right.minus(left), bottom.minus(top));
     }
 
     /** A rectangle of {@code size} at the left top. */

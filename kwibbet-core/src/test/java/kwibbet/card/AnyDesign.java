@@ -12,7 +12,6 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outline.OwnShape;
 import kwibbet.outline.SampleShapes;
-import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 
 import static kwibbet.Inches.MATERIALS;
@@ -81,7 +80,7 @@ public final class AnyDesign {
                 List<Parameter.Choice> choices = choice.choices();
                 int chosen = random.nextInt(choices.size());
                 settings = takesOwn && choice.takesOwn()
-                        ? settings.with(choice, (Look) OWN.get(chosen % OWN.size()))
+                        ? settings.with(choice, OWN.get(chosen % OWN.size()))
                         : settings.with(choice, choices.get(chosen).key());
             }
         }

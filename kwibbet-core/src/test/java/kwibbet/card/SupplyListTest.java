@@ -75,6 +75,9 @@ class SupplyListTest {
         double millilitres =
                 Double.parseDouble(filler.words(MeasureSystem.METRIC).text().replaceAll("[^0-9.]", ""));
         assertThat(millilitres).isEqualTo(0.5 * MILLILITRES, offset(0.05));
+        SupplyList glue = new SupplyList("glue", new Supply.OfVolume(0.004));
+        assertThat(glue.words(MeasureSystem.INCH).text()).isEqualTo("glue: less than 0.01 cu in");
+        assertThat(glue.words(MeasureSystem.METRIC).text()).isEqualTo("glue: less than 0.1 ml");
         assertThat(new SupplyList("brads", new Supply.OfCount(4))
                         .words(MeasureSystem.METRIC)
                         .text())

@@ -46,6 +46,20 @@ class CutShapeTest {
         }
     }
 
+    /** A ring half an inch wide holds a disc of a quarter and no more, a bar as wide as high as it is, elementary geometry. */
+    @Test
+    void aDiscHasRoomWhereItFits() {
+        Outline round = new CutShape(CutShape.Kind.OVAL, size("2", "2")).outline();
+        Outline hole =
+                new CutShape(CutShape.Kind.OVAL, size("1", "1")).outline().plus(in("1/2"), in("1/2"));
+        Region ring = new Region(round, List.of(hole));
+        assertThat(Overlay.hasRoomFor(ring, in("15/64"))).isTrue();
+        assertThat(Overlay.hasRoomFor(ring, in("17/64"))).isFalse();
+        Region bar = Region.of(Outline.of(Rect.atOrigin(size("5", "1"))));
+        assertThat(Overlay.hasRoomFor(bar, in("31/64"))).isTrue();
+        assertThat(Overlay.hasRoomFor(bar, in("1/2"))).isFalse();
+    }
+
     /** Area and side of regular polygons by their circumradius, elementary geometry; the polygon itself from JTS. */
     @Test
     void hexagonAndOctagonAreRegularInTheirOwnBoxes() {

@@ -1,10 +1,7 @@
 package kwibbet.app.card;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -17,6 +14,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
+import kwibbet.app.web.Downloads;
 import kwibbet.app.web.FileNames;
 import kwibbet.app.web.Uploads;
 import kwibbet.card.CardMaker;
@@ -41,15 +39,7 @@ class DesignFileController {
     ResponseEntity<String> download(@PathVariable String id) {
         CardRun run = designs.get(id).run();
         String file = FileNames.of(run.design().name(), ".json");
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_JSON)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(file, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(DesignDocument.write(run));
+        return Downloads.as(file, MediaType.APPLICATION_JSON).body(DesignDocument.write(run));
     }
 
     /** A file that is damaged, newer, or makes no card here is refused with the place; nothing is kept of it. */

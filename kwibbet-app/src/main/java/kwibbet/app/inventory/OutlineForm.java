@@ -10,8 +10,6 @@ import java.util.stream.Stream;
 
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
-import kwibbet.measure.Figure;
-import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
@@ -24,7 +22,6 @@ import kwibbet.outline.Source;
 import kwibbet.outline.Tracing;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
 /** The form of an outline: its name, its parts one by one, and what is done to it in the end. Lines that were traced are not sent; they are those of the outline that is kept. */
@@ -32,7 +29,6 @@ final class OutlineForm {
 
     private static final String KEPT = "kept-";
     private static final int ROUND = 360;
-    private static final Graduation HUNDREDTH = new Graduation(Length.ofMillimetres(1, 100));
     /** A part that is added is so large, a corner of what is there. */
     private static final Length NEW_PART = Length.ofInches(1);
 
@@ -100,37 +96,25 @@ final class OutlineForm {
     private Size size(String at, Source source) {
         Length width = entries.side(at + "width", system);
         Length height = entries.side(at + "height", system);
-        Optional<Rect> box =
-                source instanceof Source.Traced traced ? traced.tracing().box() : Optional.empty();
-        if (box.isEmpty()) {
+        if (!(source instanceof Source.Traced traced)) {
             return new Size(width, height);
         }
-        Size drawn = box.get().size();
+        return drawn(at, traced.tracing(), width, height).orElseGet(() -> new Size(width, height));
+    }
+
+    private Optional<Size> drawn(String at, Tracing tracing, Length width, Length height) {
         Optional<DrawnUnit> unit = Stream.of(DrawnUnit.values())
                 .filter(each -> each.name().equals(entries.words(at + "unit")))
                 .findFirst();
         if (unit.isPresent()) {
-            return enterable(unit.get().of(drawn));
+            return tracing.size(unit.get());
         }
         boolean otherWidth = !entries.words(at + "width").equals(entries.words(at + "was-width"));
         boolean otherHeight = !entries.words(at + "height").equals(entries.words(at + "was-height"));
         if (!entries.isTicked(at + "alike") || otherWidth == otherHeight) {
-            return new Size(width, height);
+            return Optional.empty();
         }
-        return otherWidth
-                ? enterable(new Size(width, width.scaledBy(drawn.height().ratioTo(drawn.width()))))
-                : enterable(new Size(height.scaledBy(drawn.width().ratioTo(drawn.height())), height));
-    }
-
-    /** A size of which each side can be typed: as it is where a mark stands for it, otherwise to a hundredth of a millimetre. */
-    static Size enterable(Size size) {
-        return new Size(enterable(size.width()), enterable(size.height()));
-    }
-
-    private static Length enterable(Length side) {
-        return Figure.inInches(side).isExact()
-                ? side
-                : Length.max(side.roundedTo(HUNDREDTH).shown(), HUNDREDTH.step());
+        return otherWidth ? tracing.asWideAs(width) : tracing.asHighAs(height);
     }
 
     private Optional<Source> source(String said, String at) {
@@ -163,13 +147,7 @@ final class OutlineForm {
         String asked = entries.words("do");
         List<ShapePart> changed = new ArrayList<>(parts);
         if (asked.equals("add")) {
-            Size size = new Size(NEW_PART, NEW_PART);
-            changed.add(new ShapePart(
-                    ShapePart.How.ADD,
-                    new Source.OfTrade(CutShape.Kind.OVAL),
-                    size,
-                    Point.ORIGIN,
-                    ShapePart.Turn.NONE));
+            changed.add(ShapePart.of(new Source.OfTrade(CutShape.Kind.OVAL), new Size(NEW_PART, NEW_PART)));
         }
         IntStream.range(0, parts.size())
                 .filter(i -> asked.equals("out-" + i))
@@ -201,9 +179,9 @@ final class OutlineForm {
         /** What the lines come to in each unit. */
         public List<UnitWay> units(MeasureSystem system) {
             return part.source() instanceof Source.Traced traced
-                    ? traced.tracing().box().stream()
-                            .flatMap(box -> Stream.of(DrawnUnit.values())
-                                    .map(unit -> UnitWay.of(unit, unit.of(box.size()), system)))
+                    ? Stream.of(DrawnUnit.values())
+                            .flatMap(unit ->
+                                    traced.tracing().size(unit).stream().map(size -> UnitWay.of(unit, size, system)))
                             .toList()
                     : List.of();
         }

@@ -38,8 +38,6 @@ import kwibbet.outline.Tracing;
 import kwibbet.picture.OutlinePicture;
 import kwibbet.plot.Plot;
 import kwibbet.shape.CutShape;
-import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.wording.Names;
 
@@ -82,8 +80,7 @@ class OutlinesController {
     @PostMapping
     String add() {
         Size size = new Size(system().usual(Length.ofInches(3)), system().usual(Length.ofInches(4)));
-        ShapePart box = new ShapePart(
-                ShapePart.How.ADD, new Source.OfTrade(CutShape.Kind.ROUNDED), size, Point.ORIGIN, ShapePart.Turn.NONE);
+        ShapePart box = ShapePart.of(new Source.OfTrade(CutShape.Kind.ROUNDED), size);
         String name = "Outline " + (inventory.outlines().size() + 1);
         OwnShape shape = OwnShape.of(name, List.of(box), Finish.NONE, system()).orThrow();
         return HOME + "/" + inventory.addOutline(shape, "");
@@ -110,14 +107,8 @@ class OutlinesController {
     }
 
     private static ShapePart part(Tracing tracing, DrawnLines lines) {
-        Size drawn =
-                tracing.box().map(Rect::size).orElseThrow(() -> new IllegalStateException("what is read has a box"));
-        return new ShapePart(
-                ShapePart.How.ADD,
-                new Source.Traced(tracing),
-                OutlineForm.enterable(lines.unit().of(drawn)),
-                Point.ORIGIN,
-                ShapePart.Turn.NONE);
+        Size drawn = tracing.size(lines.unit()).orElseThrow(() -> new IllegalStateException("what is read has a box"));
+        return ShapePart.of(new Source.Traced(tracing), drawn);
     }
 
     private static String told(DrawnLines lines) {

@@ -3,8 +3,6 @@ package kwibbet.app.web;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 
@@ -43,14 +41,6 @@ public enum PlotFile {
     /** The answer with a plot. */
     public ResponseEntity<byte[]> answer(Plot plot) {
         String file = FileNames.of(plot.name(), "." + name().toLowerCase(Locale.ROOT));
-        return ResponseEntity.ok()
-                .contentType(MediaType.valueOf(type))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(file, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(write(plot).getBytes(StandardCharsets.UTF_8));
+        return Downloads.as(file, MediaType.valueOf(type)).body(write(plot).getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -53,9 +53,7 @@ public record CustomStrip() implements ParallelFoldBase {
             "shape",
             "Outline",
             "What the flat strip is cut to. One of your own that is creased says where its scores are.",
-            Stream.of(CutShape.Kind.values())
-                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words()))
-                    .toList(),
+            Stream.of(CutShape.Kind.values()).map(Parameter.Choice::of).toList(),
             true);
 
     private static final Length NARROWEST = Length.ofInches(1, 4);

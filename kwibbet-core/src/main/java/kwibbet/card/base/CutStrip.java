@@ -5,22 +5,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.card.Opening;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
-import kwibbet.outline.Drawn;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Look;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
-import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
@@ -108,12 +104,6 @@ record CutStrip(Strip strip, List<Outline> panels, List<Segment> folds, CutShape
                     folds.get(i),
                     strip.creases().get(i).fold()));
         }
-        Piece piece = Piece.of(PieceId.BASE, "Base", paper, shape.outline()).scored(scores);
-        for (Outline hole : shape.holes()) {
-            Rect box = hole.bounds();
-            piece = piece.opened(new Opening(
-                    PieceId.BASE, "opening", new CutShape(new Drawn(hole), box.size()), Placement.at(box.corner())));
-        }
-        return piece;
+        return Piece.of(PieceId.BASE, "Base", paper, shape).scored(scores);
     }
 }

@@ -1,7 +1,6 @@
 package kwibbet.card.base;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 
@@ -54,7 +53,7 @@ public record PastFoldBase() implements ParallelFoldBase {
                             CutShape.Kind.OCTAGON,
                             CutShape.Kind.DIAMOND,
                             CutShape.Kind.RECTANGLE)
-                    .map(kind -> new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words()))
+                    .map(Parameter.Choice::of)
                     .toList(),
             true);
     /** How wide the outline is along the fold. */

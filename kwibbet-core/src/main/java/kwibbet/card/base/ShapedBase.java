@@ -2,7 +2,6 @@ package kwibbet.card.base;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -50,8 +49,7 @@ public record ShapedBase() implements ParallelFoldBase {
             Stream.concat(
                             Stream.of(CutShape.Kind.values())
                                     .filter(kind -> kind != CutShape.Kind.RECTANGLE)
-                                    .map(kind ->
-                                            new Parameter.Choice(kind.name().toLowerCase(Locale.ROOT), kind.words())),
+                                    .map(Parameter.Choice::of),
                             Stream.of(new Parameter.Choice(ShapedBase.ROUND, "circle")))
                     .toList(),
             true);

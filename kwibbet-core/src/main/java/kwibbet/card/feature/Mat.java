@@ -339,7 +339,7 @@ public record Mat() implements Feature {
     }
 
     private static Work whole(Site site, Area area) {
-        Piece mat = Shapes.cut(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), area.shape());
+        Piece mat = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), area.shape());
         Work.Collector work = new Work.Collector();
         work.piece(mat, adhesion(site.brief()), site.on(mat, area.corner()));
         if (site.brief().is(MIDDLE, CUT_OUT)) {

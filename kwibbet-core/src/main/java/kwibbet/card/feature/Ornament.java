@@ -99,10 +99,10 @@ public record Ornament() implements Feature {
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
         Point corner = Placing.corner(site, shape.size());
-        Piece ornament = Shapes.cut(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape);
+        Piece ornament = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape);
         Work.Collector work = new Work.Collector();
         if (site.brief().is(BACKING, FOAM_DIE)) {
-            Piece foam = Shapes.cut(
+            Piece foam = Piece.of(
                     site.part("foam"), site.name() + ", foam", site.brief().paper(FOAM), shape);
             work.piece(foam, site.on(foam, corner));
             work.piece(
@@ -126,7 +126,7 @@ public record Ornament() implements Feature {
             work.piece(ornament, adhesion, site.on(ornament, corner));
         }
         if (site.brief().is(COPY, "behind")) {
-            Piece copy = Shapes.cut(site.part("copy"), site.name() + ", behind", ornament.paper(), shape);
+            Piece copy = Piece.of(site.part("copy"), site.name() + ", behind", ornament.paper(), shape);
             work.piece(copy, site.behind(copy, corner));
         }
         return Outcome.made(work.end());

@@ -6,19 +6,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Brief;
-import kwibbet.card.Opening;
 import kwibbet.card.Parameter;
 import kwibbet.card.Parameter.Follows;
-import kwibbet.card.Piece;
-import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
-import kwibbet.outline.Drawn;
-import kwibbet.paper.PaperId;
 import kwibbet.shape.CutShape;
-import kwibbet.shape.Outline;
-import kwibbet.shape.Placement;
 import kwibbet.shape.Size;
 
 /** The parameters of what is cut to a shape of its own size. */
@@ -49,10 +42,7 @@ final class Shapes {
                 key,
                 "Shape",
                 "What it is cut to.",
-                Stream.concat(
-                                before.stream(),
-                                Stream.of(CutShape.Kind.values())
-                                        .map(kind -> new Parameter.Choice(word(kind), kind.words())))
+                Stream.concat(before.stream(), Stream.of(CutShape.Kind.values()).map(Parameter.Choice::of))
                         .toList(),
                 true);
     }
@@ -73,17 +63,6 @@ final class Shapes {
 
     private static Length in(String text) {
         return Length.parse(text, MeasureSystem.INCH);
-    }
-
-    /** A piece cut to a shape, with what is cut out of that. */
-    static Piece cut(PieceId id, String name, PaperId paper, CutShape shape) {
-        Piece piece = Piece.of(id, name, paper, shape.outline());
-        for (Outline hole : shape.holes()) {
-            CutShape cutOut = new CutShape(new Drawn(hole), hole.bounds().size());
-            piece = piece.opened(new Opening(
-                    id, "opening", cutOut, Placement.at(hole.bounds().corner())));
-        }
-        return piece;
     }
 
     static CutShape shape(Brief brief) {

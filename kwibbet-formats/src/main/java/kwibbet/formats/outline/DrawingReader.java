@@ -16,6 +16,9 @@ public final class DrawingReader {
     private static final int LARGEST = 1_000_000;
     private static final int MOST_LINES = 400;
     private static final int MOST_POINTS = 40_000;
+    /** More than that of one drawing nobody reads. */
+    private static final int MOST_TOLD = 8;
+
     /** Ends no further apart than this share of the drawing are meant to meet. */
     private static final double HAIR = 1.0 / 1_000;
 
@@ -31,21 +34,22 @@ public final class DrawingReader {
             return refused("It is too long: up to 1 MB is read.");
         }
         try {
-            Drawn drawn = text.stripLeading().startsWith("<") ? SvgLines.read(text) : DxfLines.read(text);
+            DrawnLines drawn = text.stripLeading().startsWith("<") ? SvgLines.read(text) : DxfLines.read(text);
             return joined(drawn);
         } catch (UnreadableDrawing unreadable) {
             return refused(unreadable.sentence());
         }
     }
 
-    private static Outcome<DrawnLines> joined(Drawn drawn) {
-        Optional<Rect> box = new Tracing(drawn.lines()).box();
+    private static Outcome<DrawnLines> joined(DrawnLines drawn) {
+        Optional<Rect> box = drawn.tracing().box();
         if (box.isEmpty()) {
             return refused("There is no line in it that bounds anything.");
         }
         Length longer = Length.max(box.get().size().width(), box.get().size().height());
-        Chains chains = Chains.of(drawn.lines(), Length.max(longer.scaledBy(HAIR), Length.TICK));
-        List<String> told = new ArrayList<>(drawn.told());
+        Chains chains = Chains.of(drawn.tracing().lines(), Length.max(longer.scaledBy(HAIR), Length.TICK));
+        List<String> told =
+                new ArrayList<>(drawn.told().stream().limit(MOST_TOLD).toList());
         if (chains.gaps() > 0) {
             told.add(gaps(chains, drawn));
         }
@@ -58,7 +62,7 @@ public final class DrawingReader {
         return Outcome.made(new DrawnLines(new Tracing(chains.lines()), drawn.unit(), drawn.isUnitSaid(), told));
     }
 
-    private static String gaps(Chains chains, Drawn drawn) {
+    private static String gaps(Chains chains, DrawnLines drawn) {
         double widest = chains.widest().toMillimetres() * drawn.unit().millimetres();
         String joined = chains.gaps() == 1
                 ? "Two ends that did not meet were joined"

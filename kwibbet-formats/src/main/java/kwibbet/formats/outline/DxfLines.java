@@ -8,10 +8,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import kwibbet.outline.DrawnUnit;
 import kwibbet.outline.Tracing;
+import kwibbet.plot.Layer;
 
 /**
  * The lines of a DXF drawing in ASCII: LINE, ARC, CIRCLE, ELLIPSE, LWPOLYLINE and POLYLINE with bulges, SPLINE, and INSERT of blocks of these.
@@ -20,6 +23,8 @@ import kwibbet.outline.Tracing;
  */
 final class DxfLines {
 
+    private static final Set<Layer> CREASED = Set.of(Layer.VALLEY, Layer.MOUNTAIN, Layer.PART_SCORE);
+    private static final Set<Layer> NOT_CUT = Set.of(Layer.PENCIL, Layer.KEEP_OUT);
     private static final int DEEPEST = 16;
     private static final int MOST_LINES = 20_000;
     private static final int MOST_ROWS = 100;
@@ -43,19 +48,22 @@ final class DxfLines {
      * @param text the file
      * @throws UnreadableDrawing when it is none, or holds what cannot be read
      */
-    static Drawn read(String text) {
+    static DrawnLines read(String text) {
         DxfFile file = DxfFile.read(text);
         Map<String, Block> blocks = blocks(file.section("BLOCKS"));
         List<DxfEntity> entities = file.section("ENTITIES");
         AffineTransform down = AffineTransform.getScaleInstance(1, -1);
         DxfLines coarse = new DxfLines(blocks, Double.MAX_VALUE);
         coarse.draw(entities, down, 0);
-        DxfLines fine = new DxfLines(blocks, Drawn.tolerance(coarse.lines));
+        DxfLines fine = new DxfLines(blocks, Pen.tolerance(coarse.lines));
         fine.draw(entities, down, 0);
         Map<Integer, DrawnUnit> units = Map.of(1, DrawnUnit.INCH, 4, DrawnUnit.MILLIMETRE, 5, DrawnUnit.CENTIMETRE);
         boolean isSaid = units.containsKey(file.units());
-        return new Drawn(
-                fine.lines, units.getOrDefault(file.units(), DrawnUnit.MILLIMETRE), isSaid, new ArrayList<>(fine.told));
+        return new DrawnLines(
+                new Tracing(fine.lines),
+                units.getOrDefault(file.units(), DrawnUnit.MILLIMETRE),
+                isSaid,
+                List.copyOf(fine.told));
     }
 
     private static Map<String, Block> blocks(List<DxfEntity> section) {
@@ -123,7 +131,7 @@ final class DxfLines {
             case "SEQEND", "VERTEX", "ATTRIB", "POINT", "VIEWPORT", "DIMENSION" -> {}
             default ->
                 told.add(
-                        "What is a " + entity.type()
+                        "What is a " + UnreadableDrawing.clipped(entity.type())
                                 + " in it is left out: lines, arcs, circles, ellipses, polylines, splines and blocks can be read.");
         }
     }
@@ -141,10 +149,13 @@ final class DxfLines {
 
     /** Layers of the lines that Kwibbet writes say what they are for; any other layer is cut where it is closed. */
     private Pen pen(DxfEntity entity, AffineTransform frame) {
-        String layer = entity.text(8).toUpperCase(Locale.ROOT);
-        boolean creased = Set.of("VALLEY", "MOUNTAIN", "PART_SCORE").contains(layer);
-        boolean dashed = creased || entity.text(6).toUpperCase(Locale.ROOT).startsWith("DASH");
-        boolean left = Set.of("PENCIL", "KEEP_OUT").contains(layer);
+        String name = entity.text(8).toUpperCase(Locale.ROOT);
+        Optional<Layer> layer = Stream.of(Layer.values())
+                .filter(each -> each.name().equals(name))
+                .findFirst();
+        boolean dashed = layer.filter(CREASED::contains).isPresent()
+                || entity.text(6).toUpperCase(Locale.ROOT).startsWith("DASH");
+        boolean left = layer.filter(NOT_CUT::contains).isPresent();
         return new Pen(
                 tolerance,
                 frame,
@@ -220,7 +231,7 @@ final class DxfLines {
     private void insert(DxfEntity entity, AffineTransform frame, int depth) {
         Block block = blocks.get(entity.text(2));
         if (block == null) {
-            told.add("It inserts the block “" + entity.text(2) + "”, which is not in it.");
+            told.add("It inserts the block “" + UnreadableDrawing.clipped(entity.text(2)) + "”, which is not in it.");
             return;
         }
         int columns = Math.max(1, Math.min(MOST_ROWS, entity.whole(70)));

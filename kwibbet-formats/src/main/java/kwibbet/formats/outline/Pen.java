@@ -17,6 +17,9 @@ import kwibbet.shape.Point;
  */
 final class Pen {
 
+    /** Edges of curves lie within this share of a drawing off them. */
+    private static final double SHARE = 1.0 / 25_000;
+
     private static final int MOST_EDGES = 2_000;
     /** Of a curve, and of half a turn, so that the box of what is drawn roughly is about that of what is drawn well. */
     private static final int FEWEST_EDGES = 4;
@@ -45,6 +48,15 @@ final class Pen {
         this.open = open;
         this.closed = closed;
         this.lines = lines;
+    }
+
+    /** How far edges may lie off curves in a drawing, from lines of it that were drawn roughly. */
+    static double tolerance(List<Tracing.Line> rough) {
+        double longer = new Tracing(rough)
+                .box()
+                .map(box -> Length.max(box.size().width(), box.size().height()).toMillimetres())
+                .orElse(1.0);
+        return longer * SHARE;
     }
 
     /** How far an edge may lie off its curve, in units of what is drawn. */

@@ -72,17 +72,20 @@ final class SvgLines {
      * @param text the document
      * @throws UnreadableDrawing when it is none, or holds what cannot be read
      */
-    static Drawn read(String text) {
+    static DrawnLines read(String text) {
         Document document = parsed(text);
         SvgLines coarse = new SvgLines(document, Double.MAX_VALUE);
         coarse.drawing();
-        SvgLines fine = new SvgLines(document, Drawn.tolerance(coarse.lines));
+        SvgLines fine = new SvgLines(document, Pen.tolerance(coarse.lines));
         fine.drawing();
         String width = document.getDocumentElement().getAttribute("width");
         String height = document.getDocumentElement().getAttribute("height");
         boolean isSaid = physical(width) || physical(height);
-        return new Drawn(
-                fine.lines, isSaid ? DrawnUnit.MILLIMETRE : DrawnUnit.PIXEL, isSaid, new ArrayList<>(fine.told));
+        return new DrawnLines(
+                new Tracing(fine.lines),
+                isSaid ? DrawnUnit.MILLIMETRE : DrawnUnit.PIXEL,
+                isSaid,
+                List.copyOf(fine.told));
     }
 
     /** Nothing outside the document is fetched: no DTD, no entity, no reference. */
@@ -294,7 +297,7 @@ final class SvgLines {
         }
         Optional<Element> meant = find(document.getDocumentElement(), link.substring(1));
         if (meant.isEmpty()) {
-            told.add("It uses “" + link + "”, which is not in it.");
+            told.add("It uses “" + UnreadableDrawing.clipped(link) + "”, which is not in it.");
             return;
         }
         frame.translate(number(element, "x"), number(element, "y"));

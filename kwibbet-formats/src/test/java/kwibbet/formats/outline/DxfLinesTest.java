@@ -110,6 +110,21 @@ class DxfLinesTest {
                 .startsWith("What is a TEXT in it is left out");
     }
 
+    /** However much of a drawing is left out and whatever that is called, what is told of it can be read, and kept. */
+    @Test
+    void whatIsToldStaysShort() {
+        StringBuilder entities = new StringBuilder("0 CIRCLE 40 5 ");
+        for (int i = 0; i < 60; i++) {
+            entities.append("0 ")
+                    .append("THING")
+                    .append("X".repeat(200))
+                    .append(i)
+                    .append(" 1 a ");
+            entities.append("0 INSERT 2 B").append(i).append(' ');
+        }
+        assertThat(String.join(" ", read("", entities.toString()).told())).hasSizeLessThan(1_800);
+    }
+
     /** Written as SVG and as DXF and read again, an outline with a hole is where it was, to a ten-thousandth of a millimetre. */
     @Test
     void whatIsWrittenIsReadBack() {

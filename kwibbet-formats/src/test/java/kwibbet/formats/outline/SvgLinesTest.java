@@ -50,7 +50,7 @@ class SvgLinesTest {
     }
 
     private static Size size(DrawnLines lines) {
-        return lines.unit().of(lines.tracing().box().orElseThrow().size());
+        return lines.tracing().size(lines.unit()).orElseThrow();
     }
 
     /** Any commands after each other, absolute and relative, as Batik draws them: no point lies further off than both readers' edges off the curve. */
@@ -258,6 +258,12 @@ class SvgLinesTest {
                 .startsWith("Something in it lies too far away");
         assertThat(refused(svg + "<rect width='x' height='2'/></svg>"))
                 .isEqualTo("A number in it cannot be read: “x”.");
+        // One slanting line has a box and bounds nothing.
+        assertThat(DrawingReader.read(svg + "<line x2='9' y2='9'/></svg>")
+                        .then(lines -> lines.tracing().asFirstRead())
+                        .reasons())
+                .extracting(reason -> reason.message())
+                .containsExactly("No line of it is closed without crossing itself, so nothing of it can be cut out.");
         assertThat(refused("solid drawing")).startsWith("It is no DXF drawing in ASCII");
     }
 
