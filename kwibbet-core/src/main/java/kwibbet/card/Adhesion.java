@@ -1,41 +1,54 @@
 package kwibbet.card;
 
+import java.util.Set;
+
 import kwibbet.measure.Length;
+import kwibbet.shape.Edge;
 
 /**
  * What holds two pieces together.
  *
  * @param kind what is used
- * @param height how far it holds them apart
+ * @param height how far it holds them apart, all its layers together
+ * @param layers how many lie on each other; at least 1
+ * @param hold where on the upper piece it goes
  */
-public record Adhesion(Kind kind, Length height) {
+public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
 
-    /** Flat tape or glue. */
-    public static final Adhesion FLAT = new Adhesion(Kind.TAPE, Length.ZERO);
+    /** Flat tape. */
+    public static final Adhesion FLAT = flat(Kind.TAPE);
     /** Held by being wrapped or tucked, without adhesive. */
-    public static final Adhesion NONE = new Adhesion(Kind.NONE, Length.ZERO);
-
+    public static final Adhesion NONE = flat(Kind.NONE);
     /** A pocket: open at the top. */
-    public static final Adhesion POCKET = new Adhesion(Kind.THREE_EDGES, Length.ZERO);
+    public static final Adhesion POCKET = FLAT.held(new Hold.Along(Set.of(Edge.LEFT, Edge.RIGHT, Edge.BOTTOM)));
+
+    /** How thick liquid glue is spread. Common practice, no source. */
+    public static final Length SPREAD = Length.ofMillimetres(1, 10);
 
     /** What is used. */
     public enum Kind {
-        TAPE("tape"),
-        FOAM("foam tape"),
-        /** Along the left, the right and the lower edge, so that something can be pushed in from above. */
-        THREE_EDGES("tape along three edges"),
-        NONE("nothing");
+        TAPE("tape", 0),
+        GLUE("liquid glue", 10),
+        DOTS("glue dots", 0),
+        FOAM("foam tape", 0),
+        NONE("nothing", 0);
 
         private final String words;
+        private final int drying;
 
-        Kind(String words) {
+        Kind(String words, int drying) {
             this.words = words;
+            this.drying = drying;
         }
 
-        /** How far it is kept off every edge, so that none shows: foam twice as far, since it squeezes out. Common practice, no source. */
+        /**
+         * How far it is kept off every edge, so that none shows: foam twice as far as tape, since it squeezes out; glue is spread thinly. Common practice, no
+         * source.
+         */
         public Length offEdge() {
             return switch (this) {
-                case TAPE, THREE_EDGES -> Length.ofInches(1, 16);
+                case TAPE, DOTS -> Length.ofInches(1, 16);
+                case GLUE -> Length.ofInches(1, 32);
                 case FOAM -> Length.ofInches(1, 8);
                 case NONE -> Length.ZERO;
             };
@@ -45,10 +58,49 @@ public record Adhesion(Kind kind, Length height) {
         public String words() {
             return words;
         }
+
+        /** How long it dries under a weight, in minutes; 0 where it holds at once. Common practice, no source. */
+        public int drying() {
+            return drying;
+        }
+
+        /** Whether it is put on beforehand and waits under its liner; what is wet is stuck at once. */
+        public boolean hasLiner() {
+            return this == TAPE || this == DOTS || this == FOAM;
+        }
+    }
+
+    private static Adhesion flat(Kind kind) {
+        return new Adhesion(kind, Length.ZERO, 1, Hold.allOver());
+    }
+
+    /** Liquid glue, all over. */
+    public static Adhesion glue() {
+        return flat(Kind.GLUE);
+    }
+
+    /** Glue dots. */
+    public static Adhesion dots() {
+        return flat(Kind.DOTS);
     }
 
     /** Foam tape of that height. */
     public static Adhesion foam(Length height) {
-        return new Adhesion(Kind.FOAM, height);
+        return foam(height, 1);
+    }
+
+    /** Layers of foam tape, each of that height. */
+    public static Adhesion foam(Length height, int layers) {
+        return new Adhesion(Kind.FOAM, height.multipliedBy(layers), layers, Hold.allOver());
+    }
+
+    /** The same, elsewhere on the piece. */
+    public Adhesion held(Hold where) {
+        return new Adhesion(kind, height, layers, where);
+    }
+
+    /** How high each of its layers is. */
+    public Length layer() {
+        return height.dividedDownBy(layers);
     }
 }

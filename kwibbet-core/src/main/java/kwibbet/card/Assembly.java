@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -37,6 +38,7 @@ final class Assembly {
     private final Materials materials;
     private final Form form;
     private final Growth growth;
+    private final Remaking remaking;
     private final CardParts parts = new CardParts();
     private final Map<PieceId, Piece> pieces = parts.pieces();
     private final List<Panel> panels = parts.panels();
@@ -47,13 +49,15 @@ final class Assembly {
     private final List<Form.Above> above = new ArrayList<>();
     private final List<Direction> directions = new ArrayList<>();
     private final List<DieCut> dieCuts = new ArrayList<>();
+    private final List<Closure> closures = new ArrayList<>();
     private final List<Refusal> reasons = new ArrayList<>();
 
-    Assembly(Design design, Materials materials, Form form, Growth growth) {
+    Assembly(Design design, Materials materials, Form form, Growth growth, Remaking remaking) {
         this.design = design;
         this.materials = materials;
         this.form = form;
         this.growth = growth;
+        this.remaking = remaking;
     }
 
     Outcome<Card> build() {
@@ -69,11 +73,18 @@ final class Assembly {
             return Outcome.refused(reasons);
         }
         hollows.forEach(this::cutOutMiddle);
-        Joining joining = new Joining(parts, faces, adhesions);
+        Joining joining = new Joining(parts, faces, adhesions, remaking);
         List<Join> joins = joining.joins();
-        joins.stream().flatMap(join -> tape(join).stream()).forEach(supplies::add);
+        joins.stream()
+                .flatMap(join -> adhesive(join.upper(), join.adhesion(), join.adhesive()).stream())
+                .forEach(supplies::add);
+        closures.replaceAll(joining::closed);
+        closures.stream()
+                .flatMap(closure -> adhesive(closure.owner(), closure.adhesion(), closure.adhesive()).stream())
+                .forEach(supplies::add);
         Parts all = new Parts(List.copyOf(pieces.values()), panels, faces, above);
-        return Outcome.made(new Card(design, materials, form, all, joins, new Extras(supplies, directions, dieCuts)));
+        return Outcome.made(
+                new Card(design, materials, form, all, joins, new Extras(supplies, directions, dieCuts, closures)));
     }
 
     private void add(Addition addition) {
@@ -135,11 +146,12 @@ final class Assembly {
 
     private Site site(Addition addition, Brief brief, Panel panel, Side side, Placement frame, String place) {
         Region room = Region.of(panel.outline()).in(frame.inverse());
-        OtherPanels others = new OtherPanels(form, panels, List.copyOf(pieces.values()), panel, side, frame);
+        Supplier<OtherPanels> others =
+                () -> new OtherPanels(form, panels, List.copyOf(pieces.values()), panel, side, frame);
         return new Site(
                 new Site.Asked(addition.id(), addition.name(), brief),
                 new Site.Ground(panel.piece(), panel.id(), side, place, frame, room),
-                new Site.Around(below(panel, frame), others.behind(), others.all()));
+                new Site.Around(below(panel, frame), others));
     }
 
     private List<Site.Deeper> below(Panel panel, Placement frame) {
@@ -183,6 +195,10 @@ final class Assembly {
         above.addAll(work.parts().above());
         directions.addAll(work.extras().directions());
         dieCuts.addAll(work.extras().dieCuts());
+        work.extras().closures().forEach(closure -> {
+            closures.add(closure);
+            keepShut(closure);
+        });
         work.changes().openings().forEach(on -> open(addition, on));
     }
 
@@ -238,15 +254,54 @@ final class Assembly {
                                 Placement.at(rect.corner())))));
     }
 
-    private Optional<Supply> tape(Join join) {
-        double lines =
-                join.adhesive().stream().mapToDouble(Assembly::linesOfTape).sum();
-        Tape tape = join.adhesion().kind() == Adhesion.Kind.FOAM
-                ? new Tape.Foam(join.adhesion().height())
-                : new Tape.Flat();
-        Length length =
-                Length.nearestInches(lines).roundedUpTo(materials.trim()).shown();
-        return lines > 0 ? Optional.of(Supply.tape(join.upper(), tape, length, design.system())) : Optional.empty();
+    /** The scores between the two panels stay folded as they are when the card is shut. */
+    private void keepShut(Closure closure) {
+        List<PanelId> one = upwards(closure.upper().panel());
+        List<PanelId> other = upwards(closure.lower().panel());
+        Pose shut = form.pose(Pose.SHUT);
+        Stream.concat(
+                        one.stream().filter(id -> !other.contains(id)),
+                        other.stream().filter(id -> !one.contains(id)))
+                .forEach(id -> panels.replaceAll(panel -> panel.id().equals(id) ? panel.keptAs(shut) : panel));
+    }
+
+    /** A panel and all it hangs on, one by the other. */
+    private List<PanelId> upwards(PanelId id) {
+        List<PanelId> all = new ArrayList<>();
+        Optional<PanelId> next = Optional.of(id);
+        while (next.isPresent()) {
+            all.add(next.get());
+            next = parts.panel(next.get()).hanging().on();
+        }
+        return all;
+    }
+
+    private Optional<Supply> adhesive(PieceId owner, Adhesion adhesion, List<Region> where) {
+        return remaking.supply(owner, adhesion, where, () -> used(owner, adhesion, where));
+    }
+
+    private Optional<Supply> used(PieceId owner, Adhesion adhesion, List<Region> where) {
+        if (where.isEmpty()) {
+            return Optional.empty();
+        }
+        return switch (adhesion.kind()) {
+            case NONE -> Optional.empty();
+            case DOTS -> Optional.of(Supply.count(owner, "glue dot", where.size()));
+            case GLUE -> {
+                double area = where.stream().mapToDouble(Region::area).sum();
+                yield Optional.of(Supply.volume(owner, "glue", area * Adhesion.SPREAD.toInches()));
+            }
+            case TAPE -> Optional.of(tape(owner, new Tape.Flat(), adhesion, where));
+            case FOAM -> Optional.of(tape(owner, new Tape.Foam(adhesion.layer()), adhesion, where));
+        };
+    }
+
+    private Supply tape(PieceId owner, Tape tape, Adhesion adhesion, List<Region> where) {
+        double lines = where.stream().mapToDouble(Assembly::linesOfTape).sum();
+        Length length = Length.nearestInches(lines * adhesion.layers())
+                .roundedUpTo(materials.trim())
+                .shown();
+        return Supply.tape(owner, tape, length, design.system());
     }
 
     /** All round along the edges; where two tapes have no room side by side, one down the middle. Common practice, no source. */

@@ -65,6 +65,40 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return extras.dieCuts();
     }
 
+    /** Panels stuck to each other as they lie when the card is shut. */
+    public List<Closure> closures() {
+        return extras.closures();
+    }
+
+    /** The panels an addition sticks to each other, if it does. */
+    public Optional<Closure> closureOf(PieceId owner) {
+        return closures().stream()
+                .filter(closure -> closure.owner().equals(owner))
+                .findFirst();
+    }
+
+    /** All that holds a panel to others, what it hangs on first. */
+    public List<Attachment> attachments(PanelId id) {
+        List<Attachment> all = new ArrayList<>();
+        for (Panel panel : panels()) {
+            if (panel.hanging() instanceof Panel.OnScore hinge) {
+                other(id, panel.id(), hinge.panel())
+                        .ifPresent(other -> all.add(new Attachment.ByScore(other, hinge.score())));
+            } else if (panel.hanging() instanceof Panel.Stuck stuck) {
+                other(id, panel.id(), stuck.panel()).ifPresent(other -> join(panel.piece())
+                        .ifPresent(join -> all.add(new Attachment.ByJoin(other, join))));
+            }
+        }
+        closures().forEach(closure -> other(
+                        id, closure.upper().panel(), closure.lower().panel())
+                .ifPresent(other -> all.add(new Attachment.ByClosure(other, closure))));
+        return all;
+    }
+
+    private static Optional<PanelId> other(PanelId id, PanelId one, PanelId another) {
+        return id.equals(one) ? Optional.of(another) : id.equals(another) ? Optional.of(one) : Optional.empty();
+    }
+
     /**
      * The piece of that id, which the card is known to have.
      *
@@ -171,14 +205,9 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
 
     /** The addition a piece belongs to; none for those of the base. */
     public Optional<Addition> additionOf(PieceId piece) {
-        return design.additions().stream()
-                .filter(addition -> isPartOf(addition, piece))
-                .findFirst();
-    }
-
-    private boolean isPartOf(Addition addition, PieceId piece) {
-        boolean part = piece.isPartOf(addition.id());
-        return piece.equals(addition.id()) || (part && design.addition(piece).isEmpty());
+        return design.addition(piece).or(() -> design.additions().stream()
+                .filter(addition -> piece.isPartOf(addition.id()))
+                .findFirst());
     }
 
     /** Where each panel lies when the card is shut. */

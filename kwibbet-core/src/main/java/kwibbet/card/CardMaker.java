@@ -2,6 +2,7 @@ package kwibbet.card;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 import kwibbet.measure.Figure;
@@ -29,6 +30,10 @@ public final class CardMaker {
      * @param materials what its papers are
      */
     public static Outcome<Card> make(Design design, Materials materials) {
+        return make(design, materials, new Remaking(materials));
+    }
+
+    static Outcome<Card> make(Design design, Materials materials, Remaking remaking) {
         List<Refusal> reasons = new ArrayList<>();
         if (!isName(design.name())) {
             reasons.add(new Refusal("name", "Give the card a name of 1 to " + LONGEST_NAME + " letters."));
@@ -52,7 +57,7 @@ public final class CardMaker {
                     .map(reason -> asked(reason, design.base(), settings))
                     .toList());
         }
-        return folded.then(form -> new Assembly(design, materials, form.uprighted(), growth).build());
+        return folded.then(form -> new Assembly(design, materials, form.uprighted(), growth, remaking).build());
     }
 
     /** What is wrong with something that is not asked as the rest is set is said at the form as a whole. */
@@ -96,7 +101,7 @@ public final class CardMaker {
             return refusal(
                     within,
                     range,
-                    " must be "
+                    () -> " must be "
                             + Figure.of(system.leastSaid(range.least()), system).text() + " to "
                             + Figure.of(system.mostSaid(range.most()), system) + ", not " + Figure.of(length, system)
                             + ".");
@@ -104,14 +109,15 @@ public final class CardMaker {
         if (parameter instanceof Parameter.OfCount range) {
             int count = settings.count(range);
             boolean within = count >= range.least() && count <= range.most();
-            return refusal(within, range, " must be " + range.least() + " to " + range.most() + ", not " + count + ".");
+            return refusal(
+                    within, range, () -> " must be " + range.least() + " to " + range.most() + ", not " + count + ".");
         }
         Parameter.OfChoice choice = (Parameter.OfChoice) parameter;
         String chosen = settings.choice(choice);
-        return refusal(choice.allows(chosen, settings), choice, " cannot be “" + chosen + "”.");
+        return refusal(choice.allows(chosen, settings), choice, () -> " cannot be “" + chosen + "”.");
     }
 
-    private static Stream<Refusal> refusal(boolean holds, Parameter parameter, String words) {
-        return holds ? Stream.of() : Stream.of(new Refusal(parameter.key(), parameter.label() + words));
+    private static Stream<Refusal> refusal(boolean holds, Parameter parameter, Supplier<String> words) {
+        return holds ? Stream.of() : Stream.of(new Refusal(parameter.key(), parameter.label() + words.get()));
     }
 }

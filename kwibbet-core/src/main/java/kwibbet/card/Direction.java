@@ -26,6 +26,12 @@ public record Direction(PieceId owner, PieceId piece, Does does, Phrase words) {
         KEEP,
         /** Set brads. */
         FASTEN,
+        /** Set gems, sequins or buttons on a face, or lay tape on it. */
+        SET_ON,
+        /** Pour drops that set. */
+        POUR,
+        /** Run ribbon or tape round the edges of a piece. */
+        BIND,
         /** Glue a panel shut over what hangs behind it. */
         CLOSE,
         /** Put round the shut card. */

@@ -16,11 +16,12 @@ import kwibbet.shape.Region;
  * @param parts all pieces and panels
  * @param faces the faces of the base
  * @param adhesions what holds a piece; flat tape where none is named
+ * @param remaking knows what was joined alike before
  */
-record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesions) {
+record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesions, Remaking remaking) {
 
-    /** The width of tape at the edges of a pocket; common practice, no source. */
-    private static final Length POCKET_TAPE = Length.ofInches(1, 4);
+    /** How wide a line of adhesive is that runs along an edge; common practice, no source. */
+    private static final Length LINE = Length.ofInches(3, 16);
 
     List<Join> joins() {
         return parts.panels().stream().flatMap(panel -> join(panel).stream()).toList();
@@ -42,7 +43,37 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
                 stuck.placement(),
                 zone,
                 adhesion,
-                adhesive(panel, lower, stuck, adhesion)));
+                remaking.adhesive(
+                        panel,
+                        parts.piece(panel.piece()),
+                        lower,
+                        parts.piece(lower.piece()),
+                        adhesion,
+                        () -> adhesive(panel, lower, stuck, adhesion))));
+    }
+
+    /** What two panels are stuck by that lie on each other when the card is shut. */
+    Closure closed(Closure closure) {
+        Region upper = seen(closure.upper());
+        Region lower = seen(closure.lower());
+        Length off = closure.adhesion().kind().offEdge();
+        List<Region> both = Overlay.shared(upper, lower).stream()
+                .flatMap(part -> Overlay.inset(part, off).stream())
+                .toList();
+        List<Region> meant =
+                Overlay.joined(closure.adhesion().hold().of(upper.outline().bounds(), off.plus(LINE)).stream()
+                        .map(part -> Region.of(Outline.of(part)))
+                        .toList());
+        return closure.with(both.stream()
+                .flatMap(part -> meant.stream().flatMap(there -> Overlay.shared(part, there).stream()))
+                .map(part -> part.in(closure.upper().frame()))
+                .toList());
+    }
+
+    /** A panel in the frame both are seen in. */
+    private Region seen(Closure.Stuck stuck) {
+        Panel panel = parts.panel(stuck.panel());
+        return panel.material(parts.piece(panel.piece())).in(stuck.frame().inverse());
     }
 
     private String placeOf(Panel lower, Side side) {
@@ -63,21 +94,22 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
         List<Region> stuckOver = Overlay.shared(above, lower.material(parts.piece(lower.piece()))).stream()
                 .flatMap(both -> Overlay.inset(both, off).stream())
                 .toList();
-        if (adhesion.kind() != Adhesion.Kind.THREE_EDGES) {
-            return stuckOver;
-        }
-        Region pocket = Region.of(inside(upper.outline().bounds())).in(stuck.placement());
-        return stuckOver.stream()
-                .flatMap(region -> Overlay.without(region, pocket).stream())
-                .toList();
+        List<Region> held = adhesion.hold().equals(Hold.allOver())
+                ? stuckOver
+                : held(stuckOver, upper.outline().bounds(), stuck, adhesion);
+        return adhesion.kind() == Adhesion.Kind.DOTS
+                ? held.stream().flatMap(part -> Dots.on(part).stream()).toList()
+                : held;
     }
 
-    /** What a pocket keeps free: all but a tape's width at the sides and the bottom. */
-    private static Outline inside(Rect pocket) {
-        Length width = pocket.size().width().minus(POCKET_TAPE.multipliedBy(2));
-        Length height = pocket.size().height().minus(POCKET_TAPE);
-        Length tick = Length.GRAIN;
-        return Outline.of(Rect.of(
-                pocket.left().plus(POCKET_TAPE), pocket.top(), Length.max(width, tick), Length.max(height, tick)));
+    /** What of it lies where the adhesion says. */
+    private static List<Region> held(List<Region> stuckOver, Rect upper, Panel.Stuck stuck, Adhesion adhesion) {
+        List<Region> meant = Overlay.joined(
+                adhesion.hold().of(upper, adhesion.kind().offEdge().plus(LINE)).stream()
+                        .map(part -> Region.of(Outline.of(part)).in(stuck.placement()))
+                        .toList());
+        return stuckOver.stream()
+                .flatMap(part -> meant.stream().flatMap(there -> Overlay.shared(part, there).stream()))
+                .toList();
     }
 }

@@ -36,12 +36,12 @@ public interface OfParts {
 
     /** The piece of that name, if there is one. */
     default Optional<Piece> piece(PieceId id) {
-        return pieces().stream().filter(piece -> piece.id().equals(id)).findFirst();
+        return parts().piece(id);
     }
 
     /** The panel of that name, if there is one. */
     default Optional<Panel> panel(PanelId id) {
-        return panels().stream().filter(panel -> panel.id().equals(id)).findFirst();
+        return parts().panel(id);
     }
 
     /** The face of that name, if there is one. */

@@ -85,6 +85,18 @@ public record Panel(PanelId id, PieceId piece, Outline outline, List<Outline> fr
         return new Panel(id, piece, outline, List.of(), new Stuck(on, side, placement));
     }
 
+    /** This panel with its score kept folded as it is in a pose. */
+    Panel keptAs(Pose pose) {
+        return hanging instanceof OnScore hinge && hinge.degrees().isEmpty()
+                ? new Panel(
+                        id,
+                        piece,
+                        outline,
+                        freed,
+                        new OnScore(hinge.panel(), hinge.score(), Optional.of(pose.angle(hinge.score()))))
+                : this;
+    }
+
     /** This panel with one part more cut free. */
     public Panel freeing(Outline part) {
         return new Panel(id, piece, outline, joined(freed, part), hanging);

@@ -1,6 +1,7 @@
 package kwibbet.card;
 
 import java.util.List;
+import java.util.function.Supplier;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.CutShape;
@@ -47,15 +48,12 @@ public record Site(Asked asked, Ground ground, Around around) {
      * What lies round a site when the card is shut.
      *
      * @param below the pieces its piece is stuck to, the nearest first
-     * @param behind the other panels of the base it lies before, the nearest first
-     * @param others all other panels of the base, wherever they lie, the nearest to the eye first
+     * @param panels the other panels of the base; worked out when somebody asks, since most features do not
      */
-    public record Around(List<Deeper> below, List<Deeper> behind, List<Deeper> others) {
-        /** Copies the lists. */
-        public Around {
+    record Around(List<Deeper> below, Supplier<OtherPanels> panels) {
+        /** Copies the list. */
+        Around {
             below = List.copyOf(below);
-            behind = List.copyOf(behind);
-            others = List.copyOf(others);
         }
     }
 
@@ -127,17 +125,17 @@ public record Site(Asked asked, Ground ground, Around around) {
 
     /** The other panels of the base it lies before when the card is shut, the nearest first. */
     public List<Deeper> behind() {
-        return around.behind();
+        return around.panels().get().behind();
     }
 
     /** All other panels of the base, the nearest to the eye first. */
     public List<Deeper> others() {
-        return around.others();
+        return around.panels().get().all();
     }
 
     /** The box of the whole shut card. */
     public Rect shutCard() {
-        return around.others().stream()
+        return others().stream()
                 .map(other ->
                         other.panel().outline().in(other.frame().inverse()).bounds())
                 .reduce(bounds(), Rect::around);
@@ -197,6 +195,11 @@ public record Site(Asked asked, Ground ground, Around around) {
     /** A zone on the face of the site, in the frame of its piece. */
     public Zone zone(Outline outline, Zone.Use use, String words) {
         return new Zone(id(), side(), outline.in(frame()), use, words);
+    }
+
+    /** A zone on the face of the site where something stands up that far. */
+    public Zone setOn(Outline outline, Length rise, String words) {
+        return new Zone(id(), side(), outline.in(frame()), Zone.Use.SET_ON, words, rise);
     }
 
     /** The size of a piece that leaves {@code border} of the room on each side; nothing positive where it is too small. */

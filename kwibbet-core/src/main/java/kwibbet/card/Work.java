@@ -100,6 +100,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
         private final List<Form.Above> above = new ArrayList<>();
         private final List<Direction> directions = new ArrayList<>();
         private final List<DieCut> dieCuts = new ArrayList<>();
+        private final List<Closure> closures = new ArrayList<>();
 
         /** Adds a piece with its panels. */
         public Collector piece(Piece piece, Panel... itsPanels) {
@@ -192,6 +193,12 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
             return this;
         }
 
+        /** Sticks two panels to each other as they lie when the card is shut. */
+        public Collector closure(Closure closure) {
+            closures.add(closure);
+            return this;
+        }
+
         /** All of it. */
         public Work end() {
             return new Work(
@@ -199,7 +206,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
                     new Changes(openings, slits, scores, zones, freed),
                     holdings,
                     hollows,
-                    new Extras(supplies, directions, dieCuts));
+                    new Extras(supplies, directions, dieCuts, closures));
         }
     }
 }

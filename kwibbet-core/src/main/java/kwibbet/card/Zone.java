@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 
@@ -11,8 +12,14 @@ import kwibbet.shape.Placement;
  * @param outline where, in the frame of the piece
  * @param use what it is for
  * @param words what is done there, as {@code stamp the greeting}
+ * @param rise how far what is set there stands up from the face
  */
-public record Zone(PieceId owner, Side side, Outline outline, Use use, String words) {
+public record Zone(PieceId owner, Side side, Outline outline, Use use, String words, Length rise) {
+
+    /** An area where nothing stands up. */
+    public Zone(PieceId owner, Side side, Outline outline, Use use, String words) {
+        this(owner, side, outline, use, words, Length.ZERO);
+    }
 
     /** What an area is for. */
     public enum Use {
@@ -22,6 +29,8 @@ public record Zone(PieceId owner, Side side, Outline outline, Use use, String wo
         SURFACE("surface work"),
         /** A magnet is glued there. */
         MAGNET("magnet"),
+        /** Something that stands up or runs over the face is set there: a gem, a brad's head, ribbon. */
+        SET_ON("set on"),
         /** No die, adhesive or layer may run into it. */
         KEEP_OUT("keep free");
 
@@ -39,6 +48,6 @@ public record Zone(PieceId owner, Side side, Outline outline, Use use, String wo
 
     /** This zone in the outer frame of {@code placement}. */
     public Zone in(Placement placement) {
-        return new Zone(owner, placement.mirrored() ? side.opposite() : side, outline.in(placement), use, words);
+        return new Zone(owner, placement.mirrored() ? side.opposite() : side, outline.in(placement), use, words, rise);
     }
 }

@@ -50,20 +50,45 @@ final class PaintOrder {
     private final Map<PanelId, Double> heights = new HashMap<>();
     private final Set<Form.Above> declared;
 
-    /** A panel with its outline and its paper as seen. */
-    private record Seen(Panel panel, Frame frame, Polygon shape, Region paper) {
+    /** A panel with its outline and its paper as seen; one is itself only, whatever it looks like. */
+    private static final class Seen {
+
+        private final Panel panel;
+        private final Frame frame;
+        private final Polygon shape;
+        private final Region paper;
+
+        Seen(Panel panel, Frame frame, Polygon shape, Region paper) {
+            this.panel = panel;
+            this.frame = frame;
+            this.shape = shape;
+            this.paper = paper;
+        }
+
+        Panel panel() {
+            return panel;
+        }
+
+        Frame frame() {
+            return frame;
+        }
+
+        Polygon shape() {
+            return shape;
+        }
 
         /** A spot where the paper of both is, if there is any; in the middle of it where both are convex. */
         Optional<Polygon.Spot> sharedWith(Seen other) {
             if (!shape.mayShareWith(other.shape)) {
                 return Optional.empty();
             }
-            return isPlain() && other.isPlain()
-                    ? shape.sharedWith(other.shape)
-                    : Overlay.shared(paper, other.paper).stream()
-                            .filter(both -> both.area() > Polygon.TOUCH)
-                            .max(Comparator.comparingDouble(Region::area))
-                            .map(both -> Polygon.Spot.at(Overlay.pointWithin(both)));
+            if (isPlain() && other.isPlain()) {
+                return shape.sharedWith(other.shape);
+            }
+            return Overlay.shared(paper, other.paper).stream()
+                    .filter(both -> both.area() > Polygon.TOUCH)
+                    .max(Comparator.comparingDouble(Region::area))
+                    .map(both -> Polygon.Spot.at(Overlay.pointWithin(both)));
         }
 
         private boolean isPlain() {

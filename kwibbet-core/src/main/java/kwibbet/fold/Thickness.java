@@ -6,6 +6,7 @@ import java.util.List;
 
 import kwibbet.card.Card;
 import kwibbet.card.PieceId;
+import kwibbet.card.Zone;
 import kwibbet.crease.CreasePattern;
 import kwibbet.crease.Facet;
 import kwibbet.crease.FoldedPlaces;
@@ -46,23 +47,41 @@ public record Thickness(List<Spot> spots) {
         List<Facet> facets = new ArrayList<>();
         List<Isometry> lying = new ArrayList<>();
         List<Length> thick = new ArrayList<>();
+        List<Boolean> isPaper = new ArrayList<>();
         for (Leaf leaf : leaves) {
             facets.add(new Facet(
                     leaf.name(),
                     facets.size(),
                     leaf.rings().get(0),
                     leaf.rings().subList(1, leaf.rings().size())));
-            lying.add(leaf.at(places.of(leaf.facet())));
+            Isometry at = leaf.at(places.of(leaf.facet()));
+            lying.add(at);
             thick.add(thick(card, new PieceId(leaf.piece())));
+            isPaper.add(true);
+            for (Zone zone : card.pieceOf(new PieceId(leaf.piece())).zones()) {
+                List<Vertex> ring = Places.corners(zone.outline());
+                if (zone.rise().isPositive() && isOn(zone, facets.get(facets.size() - 1))) {
+                    facets.add(new Facet(zone.words(), facets.size(), ring, List.of()));
+                    lying.add(at);
+                    thick.add(zone.rise());
+                    isPaper.add(false);
+                }
+            }
         }
         CreasePattern loose = new CreasePattern(facets, List.of(), List.of(), List.of());
         return new Thickness(Stack.of(loose, new FoldedPlaces(lying)).stream()
                 .map(stack -> new Spot(
                         stack.at(),
-                        stack.facets().size(),
+                        (int) stack.facets().stream().filter(isPaper::get).count(),
                         stack.facets().stream().map(thick::get).reduce(Length.ZERO, Length::plus)))
                 .sorted(Comparator.comparing(Spot::thick).reversed())
                 .toList());
+    }
+
+    private static boolean isOn(Zone zone, Facet paper) {
+        // A brad's middle is its hole.
+        return paper.covers(Places.vertex(zone.outline().bounds().middle()))
+                || paper.covers(Places.vertex(zone.outline().corners().get(0)));
     }
 
     private static Length thick(Card card, PieceId id) {

@@ -42,18 +42,21 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
      * @param leftovers what is cut first; none where that was not asked for
      * @param thrift what is spared
      * @param wanted its pieces, at least one
+     * @param parts the same, those cut alike as one part
      */
-    public record PaperOrder(List<Paper> sizes, List<Offcut> leftovers, Thrift thrift, List<Wanted> wanted) {
+    public record PaperOrder(
+            List<Paper> sizes, List<Offcut> leftovers, Thrift thrift, List<Wanted> wanted, List<CutPart> parts) {
         /** Copies the lists. */
         public PaperOrder {
             sizes = List.copyOf(sizes);
             leftovers = List.copyOf(leftovers);
             wanted = List.copyOf(wanted);
+            parts = List.copyOf(parts);
         }
 
-        /** Its pieces, those cut alike as one part. */
-        public List<CutPart> parts() {
-            return CutPart.of(wanted);
+        /** What is cut from one paper, those cut alike as one part. */
+        static PaperOrder of(List<Paper> sizes, List<Offcut> leftovers, Thrift thrift, List<Wanted> wanted) {
+            return new PaperOrder(sizes, leftovers, thrift, wanted, CutPart.of(wanted));
         }
 
         /**
@@ -146,7 +149,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                     .filter(each -> each.count() > 0)
                     .toList();
             if (!wanted.isEmpty()) {
-                left.add(new PaperOrder(order.sizes(), order.leftovers(), order.thrift(), wanted));
+                left.add(PaperOrder.of(order.sizes(), order.leftovers(), order.thrift(), wanted));
             }
         }
         return new WorkOrder(left, withoutPaper);
@@ -181,7 +184,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
 
     private static PaperOrder order(Paper paper, PaperShelf shelf, Thrift thrift, List<Wanted> wanted) {
         List<Offcut> leftovers = thrift == Thrift.LEFTOVERS_FIRST ? shelf.leftoversOf(paper) : List.of();
-        return new PaperOrder(shelf.sizesOf(paper), leftovers, thrift, wanted);
+        return PaperOrder.of(shelf.sizesOf(paper), leftovers, thrift, wanted);
     }
 
     private static Map<PaperId, Turning> turnings(Card card, Piece piece, List<Paper> sizes) {

@@ -409,7 +409,7 @@ public final class Classroom {
 
     private static boolean adorns(Operation operation, Set<String> additions) {
         return switch (operation.does()) {
-            case STICK, LAY, FASTEN, SET_MAGNET, THREAD, WRAP ->
+            case STICK, HANG, LAY, FASTEN, SET_ON, POUR, BIND, SET_MAGNET, THREAD, WRAP ->
                 additions.contains(operation.piece().id().value());
             case STAMP, STENCIL, EMBOSS, HEAT, COLOUR -> true;
             default -> false;

@@ -24,6 +24,7 @@ public enum Does {
     TRIAL_FOLD(Station.FOLDING, 1),
     ADHESIVE(Station.ASSEMBLY, 0.5),
     STICK(Station.ASSEMBLY, 0.5),
+    HANG(Station.ASSEMBLY, 0.5),
     LAY(Station.ASSEMBLY, 0.5),
     HOLD_END(Station.ASSEMBLY, 1),
     TUCK(Station.ASSEMBLY, 0.5),
@@ -33,6 +34,9 @@ public enum Does {
     FOLD_BACK(Station.FOLDING, 1.5, 5),
     KEEP(Station.ASSEMBLY, 0.25),
     FASTEN(Station.ASSEMBLY, 2),
+    SET_ON(Station.ASSEMBLY, 1),
+    POUR(Station.ASSEMBLY, 1, 60),
+    BIND(Station.ASSEMBLY, 2),
     CLOSE(Station.ASSEMBLY, 1, 10),
     WRAP(Station.ASSEMBLY, 1),
     STAND_UP(Station.ASSEMBLY, 0.5),
@@ -67,9 +71,9 @@ public enum Does {
         return drying;
     }
 
-    /** Whether it is glue that dries, which holds best under a weight. */
+    /** Whether it is glue that dries, which holds best under a weight; ink and colour dry by themselves. */
     public boolean isGlued() {
-        return this == SET_MAGNET || this == FOLD_BACK || this == CLOSE;
+        return this == SET_MAGNET || this == FOLD_BACK || this == CLOSE || this == STICK || this == HANG;
     }
 
     /** Whether it works on a face: with ink, colour, a folder or heat. */

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Direction;
+import kwibbet.card.Hold;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.OwnStep;
@@ -23,6 +24,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
@@ -35,10 +37,12 @@ import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Margins;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
@@ -733,10 +737,20 @@ public sealed interface Operation {
         /** Of what, and where to, on pieces that are alike. */
         Phrase start(List<Piece> alike, MeasureSystem system) {
             Adhesion adhesion = stick.join().adhesion();
-            Phrase.Writer writer =
-                    Phrase.in(system).words("Put " + adhesion.kind().words());
+            Phrase.Writer writer = Phrase.in(system)
+                    .words("Put " + (adhesion.layers() == 2 ? "two layers of " : "")
+                            + adhesion.kind().words());
             if (adhesion.kind() == Adhesion.Kind.FOAM) {
-                writer.words(", ").length(adhesion.height()).words(" high,");
+                writer.words(adhesion.layers() > 1 ? ", each " : ", ")
+                        .length(adhesion.layer())
+                        .words(" high,");
+            }
+            // Named as one sees them with that face up.
+            Hold seen = face() == Side.UP ? adhesion.hold() : adhesion.hold().turnedOver();
+            if (!seen.where().isEmpty()) {
+                return writer.words(" " + seen.where() + " the " + (face() == Side.UP ? "front" : "back") + " of "
+                                + Wording.names(alike))
+                        .end();
             }
             boolean isWhole =
                     Wording.isClose(stick.own().size().width(), piece().size().width())
@@ -902,8 +916,10 @@ public sealed interface Operation {
      * @param own the part of the piece that is stuck: of what is folded, one panel
      * @param host what it lies on, in the frame of the piece
      * @param folds at which edges of that there is a fold
+     * @param touching along how much of its edge it touches what it lies on, where that has a hole behind the rest of it
      */
-    record Stick(Piece piece, Piece lower, Join join, Rect own, Rect host, Set<Edge> folds) implements Operation {
+    record Stick(Piece piece, Piece lower, Join join, Rect own, Rect host, Set<Edge> folds, Optional<Length> touching)
+            implements Operation {
 
         /** Copies the set. */
         public Stick {
@@ -919,7 +935,30 @@ public sealed interface Operation {
             lower.scores().stream().map(score -> toUpper.apply(score.line())).forEach(line -> alongEdge(line, host)
                     .ifPresent(folds::add));
             Rect own = card.stuckPanel(join).outline().bounds();
-            return new Stick(card.pieceOf(join.upper()), lower, join, own, host, folds);
+            return new Stick(
+                    card.pieceOf(join.upper()),
+                    lower,
+                    join,
+                    own,
+                    host,
+                    folds,
+                    touching(card.pieceOf(join.lower()), join));
+        }
+
+        private static Optional<Length> touching(Piece lower, Join join) {
+            double whole = inches(join.zone(), Region.of(lower.outline()));
+            double held = inches(join.zone(), lower.material());
+            return whole - held > LEAST_FREE ? Optional.of(Length.nearestInches(held)) : Optional.empty();
+        }
+
+        /** Less of an edge over a hole is nothing to tell, in inches. */
+        private static final double LEAST_FREE = 1.0 / 8;
+
+        private static double inches(Outline edge, Region on) {
+            return edge.edges().stream()
+                    .flatMap(side -> Overlay.within(side, on).stream())
+                    .mapToDouble(Segment::inches)
+                    .sum();
         }
 
         private static Optional<Edge> alongEdge(Segment line, Rect host) {
@@ -982,7 +1021,25 @@ public sealed interface Operation {
 
         @Override
         public Does does() {
-            return join.adhesion().kind() == Adhesion.Kind.NONE ? Does.LAY : Does.STICK;
+            if (join.adhesion().kind() == Adhesion.Kind.NONE) {
+                return Does.LAY;
+            }
+            return join.adhesion().hold().hinges().isEmpty() ? Does.STICK : Does.HANG;
+        }
+
+        @Override
+        public int drying() {
+            return join.adhesion().kind().drying();
+        }
+
+        /** Two that are held otherwise take unlike long. */
+        @Override
+        public String timedAs() {
+            return does().name() + (isWet() ? " with " + join.adhesion().kind().words() : "");
+        }
+
+        private boolean isWet() {
+            return join.adhesion().kind().drying() > 0;
         }
 
         @Override
@@ -1002,19 +1059,38 @@ public sealed interface Operation {
 
         @Override
         public Phrase sentence(MeasureSystem system) {
-            return sentence((does() == Does.LAY ? "Lay " : "Stick ") + piece.name(), system);
+            if (isWet()) {
+                return after(new Adhere(this), system);
+            }
+            return switch (does()) {
+                case LAY -> sentence("Lay " + piece.name(), system);
+                case HANG -> sentence("Hang " + piece.name() + by(), system);
+                default -> sentence("Stick " + piece.name(), system);
+            };
+        }
+
+        /** By which edge it hangs. */
+        private String by() {
+            return join.adhesion().hold().hinges().stream()
+                    .map(edge -> " by its " + edge.word() + " edge")
+                    .findFirst()
+                    .orElse("");
         }
 
         /** What to do where the adhesive was told by itself. */
         Phrase peeled(MeasureSystem system) {
-            return does() == Does.LAY ? sentence(system) : sentence("Peel the liner and stick " + piece.name(), system);
+            return switch (does()) {
+                case LAY -> sentence(system);
+                case HANG -> sentence("Peel the liner and hang " + piece.name() + by(), system);
+                default -> sentence("Peel the liner and stick " + piece.name(), system);
+            };
         }
 
         /** What to do where the adhesive is told just before. */
         Phrase after(Adhere adhesive, MeasureSystem system) {
             return Phrase.in(system)
                     .phrase(adhesive.start(List.of(piece), system))
-                    .phrase(sentence(" and stick it", system))
+                    .phrase(sentence(does() == Does.HANG ? " and hang it by that" : " and stick it", system))
                     .end();
         }
 
@@ -1069,6 +1145,9 @@ public sealed interface Operation {
                 writer.words(", ");
                 from(measured.get(1), writer);
             }
+            touching.ifPresent(held -> writer.words("; it is held along ")
+                    .length(held.roundedTo(Graduation.usual(system)).shown())
+                    .words(" of its edge"));
             return writer.words(".").end();
         }
 
@@ -1117,6 +1196,9 @@ public sealed interface Operation {
                 case FOLD_BACK -> Does.FOLD_BACK;
                 case KEEP -> Does.KEEP;
                 case FASTEN -> Does.FASTEN;
+                case SET_ON -> Does.SET_ON;
+                case POUR -> Does.POUR;
+                case BIND -> Does.BIND;
                 case CLOSE -> Does.CLOSE;
                 case WRAP -> Does.WRAP;
             };

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Join;
@@ -106,7 +105,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                 // That a band is wrapped round is what puts it there.
                 if (!card.isSlippedOn(join)) {
                     Operation.Stick stick = Operation.Stick.of(card, join);
-                    if (join.adhesion().kind() != Adhesion.Kind.NONE) {
+                    if (join.adhesion().kind().hasLiner()) {
                         all.add(new Operation.Adhere(stick));
                     }
                     all.add(stick);
@@ -198,7 +197,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     all.add(new Operation.Treat(piece, zone, Does.MARK, Tool.usual(Does.MARK)));
                     all.add(new Operation.Treat(piece, zone, Does.ERASE, Tool.usual(Does.ERASE)));
                 }
-                case KEEP_OUT -> {}
+                case SET_ON, KEEP_OUT -> {}
             }
         }
 

@@ -17,8 +17,7 @@ record ShutLast() implements WaitRule {
         for (Operation.ByHand wrap : operations.every(Operation.ByHand.class)) {
             if (wrap.does() == Does.WRAP || wrap.does() == Does.CLOSE) {
                 for (Operation each : operations.all()) {
-                    boolean onBand = wrap.does() == Does.WRAP
-                            && each.onto().filter(wrap.piece()::equals).isPresent();
+                    boolean onBand = isOnBand(each, operations);
                     boolean last = each.does() == Does.WRAP
                             || each.does() == Does.STAND_UP
                             || (wrap.does() == Does.CLOSE && each.does() == Does.CLOSE);
@@ -34,5 +33,14 @@ record ShutLast() implements WaitRule {
             }
         }
         return waits;
+    }
+
+    /** What lies on a band is behind nothing that is shut, and can be stuck there before or after. */
+    private static boolean isOnBand(Operation each, Operations operations) {
+        return each.onto()
+                .filter(lower -> operations.every(Operation.ByHand.class).stream()
+                        .anyMatch(other ->
+                                other.does() == Does.WRAP && other.piece().equals(lower)))
+                .isPresent();
     }
 }

@@ -73,6 +73,11 @@ public record State(Card card, List<Operation> done) {
     }
 
     private boolean isSeen(Piece piece, Zone zone) {
+        if (zone.use() == Zone.Use.SET_ON) {
+            return done.stream()
+                    .anyMatch(each -> each instanceof Operation.ByHand hand
+                            && hand.direction().owner().equals(zone.owner()));
+        }
         Set<Does> worked = worked(piece, zone).collect(Collectors.toSet());
         boolean isMasked = worked.remove(Does.MASK) && !worked.remove(Does.UNMASK);
         return isMasked || (!worked.isEmpty() && !worked.contains(Does.ERASE));

@@ -26,12 +26,15 @@ public record Tool(String key, String words) {
             case LAY -> of(Adhesion.Kind.NONE);
             case SET_MAGNET, FOLD_BACK, CLOSE -> new Tool("glue", "glue");
             case FOLD, TRIAL_FOLD -> new Tool("bone-folder", "bone folder");
-            case ADHESIVE, STICK, HOLD_END, TUCK, WRAP -> of(Adhesion.Kind.TAPE);
+            case ADHESIVE, STICK, HANG, HOLD_END, TUCK, WRAP -> of(Adhesion.Kind.TAPE);
             case DUST -> new Tool("powder", "powder");
             case FILL -> new Tool("filler", "filler");
             case THREAD -> new Tool("needle", "blunt needle");
             case KEEP -> new Tool("tweezers", "tweezers");
             case FASTEN -> new Tool("brads", "brads");
+            case SET_ON -> new Tool("tweezers", "tweezers");
+            case POUR -> new Tool("gloss", "gloss");
+            case BIND -> new Tool("scissors", "scissors");
             case STAND_UP, OWN -> new Tool("hands", "your hands");
         };
     }

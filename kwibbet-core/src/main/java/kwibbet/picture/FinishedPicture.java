@@ -280,9 +280,11 @@ public final class FinishedPicture {
                     zone.outline().bounds().overlaps(each.panel().outline().bounds());
             if (zone.side() == each.side()
                     && here
-                    && (zone.use() == Zone.Use.SURFACE || zone.use() == Zone.Use.MAGNET)) {
+                    && (zone.use() == Zone.Use.SURFACE
+                            || zone.use() == Zone.Use.MAGNET
+                            || zone.use() == Zone.Use.SET_ON)) {
                 Outline outline = new Outline(each.outline(zone.outline())).plus(right, down);
-                marks.add(Mark.Area.of(outline, Fill.NONE, Line.HIDDEN, ink));
+                marks.add(Mark.Area.of(outline, Fill.NONE, PiecePicture.line(zone), ink));
             }
         }
     }

@@ -224,7 +224,8 @@ public final class FlatPicture {
         }
         for (Zone zone : on.zones()) {
             if (card.piece(zone.owner()).isEmpty()) {
-                Mark mark = Mark.Area.of(zone.outline().in(lying), Fill.NONE, Line.HIDDEN, palette.ink(on, Side.UP));
+                Line line = zone.side() == Side.UP ? PiecePicture.line(zone) : Line.HIDDEN;
+                Mark mark = Mark.Area.of(zone.outline().in(lying), Fill.NONE, line, palette.ink(on, Side.UP));
                 sketch.group(zone.owner().value(), zone.words(), List.of(mark));
             }
         }

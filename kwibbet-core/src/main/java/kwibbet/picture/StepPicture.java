@@ -5,16 +5,19 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Adhesion;
+import kwibbet.card.Closure;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
+import kwibbet.card.Zone;
 import kwibbet.drawing.Drawing;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.making.Does;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
 import kwibbet.making.State;
@@ -108,19 +111,38 @@ public final class StepPicture {
             return whole.sketch.filling("The scores of the " + crease.piece().name());
         }
         Piece lying = with(before, step).asItIs(step.piece());
-        Piece piece = (step.face() == Side.UP ? lying : lying.in(Operation.turnedOver(lying))).seenFromAbove();
+        Optional<Closure> shut = step instanceof Operation.ByHand hand && hand.does() == Does.CLOSE
+                ? making.card().closureOf(hand.direction().owner())
+                : Optional.empty();
+        List<Zone> setOn = step instanceof Operation.ByHand hand ? setOn(hand) : List.of();
+        Side face = shut.map(closure -> closure.upper().side())
+                .or(() -> setOn.stream().map(Zone::side).findFirst())
+                .orElse(step.face());
+        Piece piece = (face == Side.UP ? lying : lying.in(Operation.turnedOver(lying))).seenFromAbove();
         StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
         if (step instanceof Operation.Fold fold) {
             picture.folding(fold, piece, palette);
             return picture.sketch.filling("The fold of the " + piece.name());
         }
         picture.flat(piece, palette);
-        Placement up = step.face() == Side.UP ? Placement.SAME : Operation.turnedOver(lying);
-        picture.layers(
-                with(before, step), lying, step.face(), up.within(Placement.at(picture.piece.corner())), palette);
+        Placement up = (face == Side.UP ? Placement.SAME : Operation.turnedOver(lying))
+                .within(Placement.at(picture.piece.corner()));
+        picture.layers(with(before, step), lying, face, up, palette);
+        if (shut.isPresent()) {
+            for (Region tape : shut.get().adhesive()) {
+                picture.hatch(tape.in(up), shut.get().adhesion().kind(), palette.ink(piece, Side.UP));
+            }
+            return picture.sketch.filling("The adhesive on the " + piece.name());
+        }
         if (step instanceof Operation.Adhere adhere) {
             picture.adhesive(adhere, palette);
             return picture.sketch.filling("The adhesive on the " + piece.name());
+        }
+        if (!setOn.isEmpty()) {
+            setOn.forEach(zone -> picture.sketch.add(
+                    Mark.Area.of(zone.outline().in(up), Fill.NONE, Line.LIT, palette.ink(piece, Side.UP))));
+            picture.nearest(setOn.get(0).outline().in(up).bounds());
+            return picture.sketch.filling("What is set on the " + piece.name());
         }
         if (step instanceof Operation.Treat treat && treat.isMeasured()) {
             Rect area = treat.asItLies()
@@ -159,6 +181,14 @@ public final class StepPicture {
         picture.sketch.width(picture.piece, 1);
         picture.sketch.height(picture.piece, 1);
         return picture.sketch.filling(piece.name());
+    }
+
+    /** Where what a step sets on a face comes to lie. */
+    private static List<Zone> setOn(Operation.ByHand hand) {
+        return hand.piece().zones().stream()
+                .filter(zone -> zone.use() == Zone.Use.SET_ON
+                        && zone.owner().equals(hand.direction().owner()))
+                .toList();
     }
 
     private static State with(State before, Operation step) {
@@ -411,6 +441,10 @@ public final class StepPicture {
         Placement lying = join.placement().within(lower);
         Side up = lying.mirrored() ? Side.UNDER : Side.UP;
         sketch.add(Mark.Area.of(upper.material().in(lying), palette.fill(upper, up), Line.CUT, palette.ink(upper, up)));
+        upper.zones().stream()
+                .filter(zone -> zone.use() == Zone.Use.SET_ON && zone.side() == up)
+                .map(zone -> Mark.Area.of(zone.outline().in(lying), Fill.NONE, Line.CUT, palette.ink(upper, up)))
+                .forEach(sketch::add);
         layers(state, upper, up, lying, palette);
     }
 

@@ -10,6 +10,7 @@ import java.util.Set;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
+import kwibbet.card.Hold;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
@@ -117,7 +118,8 @@ final class Stacking {
                 || upper.zones().stream().anyMatch(Stacking::isWork)
                 || coversWork(join);
         boolean isBacked = card.joinsOn(upper.id()).stream().anyMatch(other -> other.side() == Side.UNDER);
-        return join.adhesion().kind() == Adhesion.Kind.TAPE
+        return (join.adhesion().kind() == Adhesion.Kind.TAPE || join.adhesion().kind() == Adhesion.Kind.GLUE)
+                && join.adhesion().hold().equals(Hold.allOver())
                 && !isWorkedOn
                 && !isCutOut(upper)
                 && !isCutOut(card.pieceOf(join.lower()))
@@ -134,7 +136,7 @@ final class Stacking {
     }
 
     private static boolean isWork(Zone zone) {
-        return zone.use() != Zone.Use.KEEP_OUT;
+        return zone.use() != Zone.Use.KEEP_OUT && zone.use() != Zone.Use.SET_ON;
     }
 
     private boolean coversWork(Join join) {

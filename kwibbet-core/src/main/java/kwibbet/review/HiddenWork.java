@@ -35,11 +35,8 @@ record HiddenWork() implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Piece piece : card.pieces()) {
             for (Zone zone : piece.zones()) {
-                boolean surface = card.design()
-                        .addition(zone.owner())
-                        .filter(addition -> addition.feature() instanceof SurfaceWork)
-                        .isPresent();
-                if (surface && zone.use() == Zone.Use.SURFACE) {
+                boolean isOfAddition = card.design().addition(zone.owner()).isPresent();
+                if (isOfAddition && (zone.use() == Zone.Use.SURFACE || zone.use() == Zone.Use.SET_ON)) {
                     List<Join> over = card.joinsOn(piece.id()).stream()
                             .filter(join -> join.side() == zone.side() && Overlay.overlap(join.zone(), zone.outline()))
                             .filter(join -> !card.isClear(join.upper()))
@@ -53,7 +50,7 @@ record HiddenWork() implements Rule {
                                     .mapToDouble(Region::area)
                                     .sum()
                             / zone.outline().area();
-                    if (left < (isWords(card, zone) ? 1 - TOUCHED : 1 - MOST)) {
+                    if (left < (isWhole(card, zone) ? 1 - TOUCHED : 1 - MOST)) {
                         findings.add(finding(card, piece, zone, over.get(0), left < TOUCHED));
                     }
                 }
@@ -66,12 +63,14 @@ record HiddenWork() implements Rule {
         return card.pieceOf(join.upper()).material().in(join.placement());
     }
 
-    /** What is stamped may be words, of which each counts. */
-    private static boolean isWords(Card card, Zone zone) {
-        return card.design()
-                .addition(zone.owner())
-                .filter(addition -> card.design().present(addition).is(SurfaceWork.TECHNIQUE, SurfaceWork.STAMP))
-                .isPresent();
+    /** What is stamped may be words, of which each counts; a gem is seen whole. */
+    private static boolean isWhole(Card card, Zone zone) {
+        return zone.use() == Zone.Use.SET_ON
+                || card.design()
+                        .addition(zone.owner())
+                        .filter(addition ->
+                                card.design().present(addition).is(SurfaceWork.TECHNIQUE, SurfaceWork.STAMP))
+                        .isPresent();
     }
 
     private Finding finding(Card card, Piece piece, Zone zone, Join over, boolean whole) {

@@ -1,6 +1,7 @@
 package kwibbet.review;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -41,8 +42,9 @@ record NeverSeen() implements Rule {
         Pose flat = card.form().pose(Pose.OPEN);
         for (Pose pose : List.of(flat, flat.fromBehind())) {
             if (!unseen.isEmpty()) {
+                Papers papers = new Papers(card);
                 List<SeenPanel> seen = FoldedView.of(card, pose).panels();
-                unseen.removeIf(addition -> isSeen(card, addition, seen));
+                unseen.removeIf(addition -> isSeen(card, addition, seen, papers));
             }
         }
         return unseen.stream().map(addition -> finding(card, addition)).toList();
@@ -63,28 +65,31 @@ record NeverSeen() implements Rule {
         return card.additionOf(piece).equals(Optional.of(addition));
     }
 
-    private static boolean isSeen(Card card, Addition addition, List<SeenPanel> seen) {
+    private static boolean isSeen(Card card, Addition addition, List<SeenPanel> seen, Papers papers) {
         for (int i = 0; i < seen.size(); i++) {
             SeenPanel each = seen.get(i);
             if (isOf(card, each.panel().piece(), addition)
-                    && visible(card, each, seen.subList(i + 1, seen.size())) > UNSEEN) {
+                    && visible(card, each, seen.subList(i + 1, seen.size()), papers) > UNSEEN) {
                 return true;
             }
         }
         return false;
     }
 
-    private static double visible(Card card, SeenPanel each, List<SeenPanel> nearer) {
+    private static double visible(Card card, SeenPanel each, List<SeenPanel> nearer, Papers papers) {
+        Region own = papers.of(each);
         List<Region> over = Stream.concat(
                         nearer.stream().filter(other -> !isOver(each, other)), each.hiddenBy().stream())
+                .filter(other -> papers.of(other)
+                        .outline()
+                        .bounds()
+                        .overlaps(own.outline().bounds()))
                 .filter(other -> !card.isClear(other.panel().piece())
                         && !isLoose(card, other.panel().piece())
                         && !isStuckOn(card, other.panel().piece(), each.panel().piece()))
-                .map(other -> paper(card, other))
+                .map(papers::of)
                 .toList();
-        return Overlay.without(paper(card, each), over).stream()
-                .mapToDouble(Region::area)
-                .sum();
+        return Overlay.without(own, over).stream().mapToDouble(Region::area).sum();
     }
 
     /** What is stuck on it is held up or stiffened by it. */
@@ -107,8 +112,21 @@ record NeverSeen() implements Rule {
                 .isPresent();
     }
 
-    private static Region paper(Card card, SeenPanel seen) {
-        return seen.seen(seen.panel().material(card.pieceOf(seen.panel().piece())));
+    /** The paper of panels as it is seen, of each worked out once. */
+    private static final class Papers {
+        private final Card card;
+        private final IdentityHashMap<SeenPanel, Region> known = new IdentityHashMap<>();
+
+        Papers(Card card) {
+            this.card = card;
+        }
+
+        Region of(SeenPanel seen) {
+            return known.computeIfAbsent(
+                    seen,
+                    each -> each.seen(
+                            each.panel().material(card.pieceOf(each.panel().piece()))));
+        }
     }
 
     private Finding finding(Card card, Addition addition) {

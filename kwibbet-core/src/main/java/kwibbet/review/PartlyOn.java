@@ -36,7 +36,7 @@ record PartlyOn() implements Rule {
         Join over = card.joins().get(at);
         for (int below = at - 1; below >= 0; below--) {
             Join under = card.joins().get(below);
-            if (areBeside(card, under, over) && Overlay.overlap(under.zone(), over.zone())) {
+            if (Overlay.overlap(under.zone(), over.zone()) && areBeside(card, under, over)) {
                 return Optional.of(finding(card, under, over));
             }
         }
@@ -45,12 +45,14 @@ record PartlyOn() implements Rule {
 
     /** Pieces of one feature, on clear film, or loose round the card may lie over each other. */
     private static boolean areBeside(Card card, Join one, Join other) {
-        boolean samePlace = one.panel().equals(other.panel()) && one.side() == other.side();
+        if (!one.panel().equals(other.panel()) || one.side() != other.side()) {
+            return false;
+        }
         boolean sameOwner = card.additionOf(one.upper()).equals(card.additionOf(other.upper()));
         boolean loose =
                 one.adhesion().kind() == Adhesion.Kind.NONE || other.adhesion().kind() == Adhesion.Kind.NONE;
         boolean clear = card.isClear(one.upper()) || card.isClear(other.upper()) || card.isClear(one.lower());
-        return samePlace && !sameOwner && !loose && !clear;
+        return !sameOwner && !loose && !clear;
     }
 
     private Finding finding(Card card, Join under, Join over) {

@@ -35,7 +35,8 @@ record PastHost() implements Rule {
             card.design()
                     .addition(join.upper())
                     .filter(addition -> addition.feature() instanceof Mat && addition.host() instanceof Host.OnPiece)
-                    .filter(mat -> past(card, join) > SEEN)
+                    // What hangs by an edge is meant to reach past what holds it.
+                    .filter(mat -> join.adhesion().hold().hinges().isEmpty() && past(card, join) > SEEN)
                     .ifPresent(mat -> findings.add(finding(card, mat, join)));
         }
         return findings;

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Card;
-import kwibbet.card.CardMaker;
 import kwibbet.card.PieceId;
+import kwibbet.card.Remaking;
 import kwibbet.fold.CardFolding;
 import kwibbet.outcome.Outcome;
 
@@ -29,6 +29,7 @@ public final class Review {
             new OpeningCovered(),
             new NotSeenThrough(),
             new HiddenWork(),
+            new EndAtFold(),
             new WorkCutAway(),
             new NeverSeen(),
             new HeatAfterFilm(),
@@ -53,9 +54,10 @@ public final class Review {
     /** The same, where it is known already how the card closes. */
     public static List<Finding> of(Card card, CardFolding folding) {
         List<Finding> findings = new ArrayList<>();
+        Remaking remaking = new Remaking(card.materials());
         for (Rule rule : rules(folding)) {
             List<Finding> found = rule.check(card);
-            found.forEach(finding -> findings.add(sound(finding, found, rule, card)));
+            found.forEach(finding -> findings.add(sound(finding, found, rule, remaking)));
         }
         findings.sort(Comparator.comparing(Finding::severity));
         return List.copyOf(findings);
@@ -68,14 +70,15 @@ public final class Review {
     }
 
     /** A way out is offered only where it leads to a card on which the finding is gone. */
-    private static Finding sound(Finding finding, List<Finding> found, Rule rule, Card card) {
-        Optional<Finding.Remedy> remedy = finding.remedy().filter(way -> helps(way, finding, found, rule, card));
+    private static Finding sound(Finding finding, List<Finding> found, Rule rule, Remaking remaking) {
+        Optional<Finding.Remedy> remedy = finding.remedy().filter(way -> helps(way, finding, found, rule, remaking));
         return new Finding(
                 finding.rule(), finding.severity(), finding.piece(), finding.where(), finding.words(), remedy);
     }
 
-    private static boolean helps(Finding.Remedy way, Finding finding, List<Finding> found, Rule rule, Card card) {
-        if (!(CardMaker.make(way.design(), card.materials()) instanceof Outcome.Made<Card> made)) {
+    private static boolean helps(
+            Finding.Remedy way, Finding finding, List<Finding> found, Rule rule, Remaking remaking) {
+        if (!(remaking.make(way.design()) instanceof Outcome.Made<Card> made)) {
             return false;
         }
         Rule again = rule instanceof DoesNotFold ? new DoesNotFold(CardFolding.of(made.value())) : rule;

@@ -10,6 +10,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
 import kwibbet.card.Side;
+import kwibbet.card.feature.Held;
 import kwibbet.card.feature.Mat;
 import kwibbet.measure.Length;
 import kwibbet.review.Finding.Remedy;
@@ -93,7 +94,8 @@ record TapedFlat() implements Rule {
 
     private static Addition raised(Card card, Addition mat, Length thick) {
         Length foam = Length.max(
-                Mat.FOAM.least(), thick.roundedUpTo(card.materials().trim()).shown());
-        return mat.with(card.design().present(mat).with(Mat.RAISED, Mat.ON_FOAM).with(Mat.FOAM, foam));
+                Held.FOAM.least(), thick.roundedUpTo(card.materials().trim()).shown());
+        return mat.with(
+                card.design().present(mat).with(Mat.RAISED, Held.ON_FOAM).with(Held.FOAM, foam));
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Opening;
+import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.Zone;
 import kwibbet.card.feature.Placing;
@@ -37,7 +38,8 @@ record WorkCutAway() implements Rule {
             for (Zone zone : piece.zones()) {
                 work(card, zone).ifPresent(work -> {
                     double left = left(piece, zone);
-                    boolean words = card.design().present(work).is(SurfaceWork.TECHNIQUE, SurfaceWork.STAMP);
+                    boolean words = zone.use() == Zone.Use.SET_ON
+                            || card.design().present(work).is(SurfaceWork.TECHNIQUE, SurfaceWork.STAMP);
                     if (left < (words ? 1 - EDGE : GROUND_LEFT)) {
                         findings.add(finding(
                                 left < EDGE ? Severity.TROUBLE : Severity.WARNING,
@@ -62,8 +64,10 @@ record WorkCutAway() implements Rule {
     }
 
     private static Optional<Addition> work(Card card, Zone zone) {
-        return zone.use() == Zone.Use.SURFACE
-                ? card.design().addition(zone.owner()).filter(each -> each.feature() instanceof SurfaceWork)
+        return zone.use() == Zone.Use.SURFACE || zone.use() == Zone.Use.SET_ON
+                ? card.design()
+                        .addition(zone.owner())
+                        .filter(each -> each.feature().parameters().contains((Parameter) Placing.DOWN))
                 : Optional.empty();
     }
 

@@ -33,6 +33,11 @@ public enum Edge {
         return axis;
     }
 
+    /** Whether it runs from top to bottom. */
+    public boolean isUpright() {
+        return axis == Axis.VERTICAL;
+    }
+
     /** The edge on the other side. */
     public Edge opposite() {
         return switch (this) {

@@ -4,28 +4,33 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
+import org.jspecify.annotations.Nullable;
+
 import kwibbet.measure.Length;
 
 /**
  * A closed outline of straight edges; curves are drawn with edges that stay within a thousandth of an inch of them for
- * what fits on a card.
- *
- * @param corners in order round it, at least three; the last joins the first; no edge crosses another
+ * what fits on a card. No edge crosses another. Two are equal when their corners are, from the same one on and the same way round.
  */
-public record Outline(List<Point> corners) {
+public final class Outline {
 
     /** It has at least so many corners. */
     static final int FEWEST = 3;
 
+    private final List<Point> corners;
+    // Asked for a thousand times a card: worked out once, by whoever asks first; two who ask at once find the same.
+    private @Nullable Rect bounds;
+
     /**
      * Copies the corners, one that is given twice in a row once.
      *
+     * @param corners in order round it; the last joins the first
      * @throws IllegalArgumentException when there are fewer than three
      */
-    public Outline {
-        corners = withoutRepeats(corners);
-        if (corners.size() < FEWEST) {
-            throw new IllegalArgumentException("an outline has at least three corners, not " + corners.size());
+    public Outline(List<Point> corners) {
+        this.corners = withoutRepeats(corners);
+        if (this.corners.size() < FEWEST) {
+            throw new IllegalArgumentException("an outline has at least three corners, not " + this.corners.size());
         }
     }
 
@@ -53,9 +58,23 @@ public record Outline(List<Point> corners) {
         return new Outline(List.of(corners));
     }
 
-    /** The smallest upright rectangle around it. */
+    /** Its corners in order round it, at least three; the last joins the first. */
+    public List<Point> corners() {
+        return corners;
+    }
+
+    /**
+     * The smallest upright rectangle around it.
+     *
+     * @throws IllegalArgumentException when all corners lie on one upright or level line
+     */
     public Rect bounds() {
-        return Rect.around(corners);
+        Rect known = bounds;
+        if (known == null) {
+            known = Rect.around(corners);
+            bounds = known;
+        }
+        return known;
     }
 
     /** Whether it is an upright rectangle. */
@@ -97,5 +116,20 @@ public record Outline(List<Point> corners) {
     /** The length of its edge in inches. */
     public double perimeter() {
         return edges().stream().mapToDouble(Segment::inches).sum();
+    }
+
+    @Override
+    public boolean equals(@Nullable Object object) {
+        return this == object || (object instanceof Outline other && corners.equals(other.corners));
+    }
+
+    @Override
+    public int hashCode() {
+        return corners.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "outline of " + corners.size() + " corners, " + corners;
     }
 }

@@ -15,6 +15,7 @@ import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.GeometryFixer;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.distance.DistanceOp;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 
@@ -45,11 +46,20 @@ public final class Overlay {
                     .map(both -> Region.of(Outline.of(both)))
                     .toList();
         }
+        if (isPlain(one) && one.outline().bounds().contains(other.outline().bounds())) {
+            return List.of(other);
+        }
+        if (isPlain(other) && other.outline().bounds().contains(one.outline().bounds())) {
+            return List.of(one);
+        }
         return combined(one, other, OverlayNG.INTERSECTION);
     }
 
     /** What the first covers and the second does not. */
     public static List<Region> without(Region one, Region other) {
+        if (!one.outline().bounds().overlaps(other.outline().bounds())) {
+            return List.of(one);
+        }
         return combined(one, other, OverlayNG.DIFFERENCE);
     }
 
@@ -152,6 +162,15 @@ public final class Overlay {
         return shared(one, other).stream().mapToDouble(Region::area).sum();
     }
 
+    /** The point of an area that lies nearest to another; that itself where it lies within. */
+    public static Point nearest(Region area, Point to) {
+        Coordinate at = new Coordinate(to.x().toInches(), to.y().toInches());
+        Polygon within = polygon(area);
+        Coordinate[] nearest =
+                DistanceOp.nearestPoints(within, within.getFactory().createPoint(at));
+        return nearest[0].equals2D(at) ? to : point(nearest[0]);
+    }
+
     /** A point well within an area. */
     public static Point pointWithin(Region region) {
         return point(polygon(region).getInteriorPoint().getCoordinate());
@@ -187,8 +206,17 @@ public final class Overlay {
         if (isPlain(region)) {
             return !inset(region.outline(), radius).isEmpty();
         }
+        Size size = region.outline().bounds().size();
+        if (Length.min(size.width(), size.height()).isShorterThan(radius.multipliedBy(2))) {
+            return false;
+        }
+        Polygon polygon = polygon(region);
+        if (polygon.getBoundary().distance(polygon.getCentroid()) > radius.toInches()
+                && polygon.contains(polygon.getCentroid())) {
+            return true;
+        }
         // Shrunk with round corners, which is what a disc leaves.
-        return BufferOp.bufferOp(polygon(region), -radius.toInches()).getArea() > NOTHING;
+        return BufferOp.bufferOp(polygon, -radius.toInches()).getArea() > NOTHING;
     }
 
     /** What lies at least {@code border} within an area, off its outer edge and off its holes. */

@@ -590,6 +590,18 @@ public final class TrialMaking {
                 ruin(stick, "it has no edges to be laid by");
             }
         }
+        boolean dangles = on(join.upper()).stream()
+                .anyMatch(hung -> hung.adhesion().hold().hinges().size() == 1
+                        && Overlay.without(
+                                                Region.of(hung.zone()),
+                                                Region.of(stick.piece().outline()))
+                                        .stream()
+                                        .mapToDouble(Region::area)
+                                        .sum()
+                                > Overlay.NOTHING);
+        if (dangles) {
+            ruin(stick, "what hangs from it is in the way");
+        }
         boolean lateLower = on(join.lower()).stream()
                 .anyMatch(other -> other.side() == join.side()
                         && card.joins().indexOf(other) > card.joins().indexOf(join)
@@ -678,9 +690,50 @@ public final class TrialMaking {
                 }
             }
             case FASTEN -> fasten(step, owner);
+            case SET_ON, POUR, BIND -> setOn(step, owner);
             default -> {
                 // A band and a front that is shut need nothing but what is shut.
             }
+        }
+    }
+
+    /** What stands up is crushed, rubbed off or pushed off by what is still to be done to its piece; round edges that are stuck down nothing goes. */
+    private void setOn(Operation.ByHand step, PieceId owner) {
+        Piece piece = step.piece();
+        for (Does does : List.of(Does.PRESS, Does.OPEN, Does.CUT_OUT, Does.FOLD, Does.SCORE, Does.ERASE)) {
+            if (isPending(piece, does)) {
+                ruin(step, "it is crushed or rubbed off by what is still to come");
+            }
+        }
+        boolean isInkedLater = all.stream()
+                .anyMatch(each -> each instanceof Operation.Treat ink
+                        && ink.does().isSurfaceWork()
+                        && ink.piece().equals(piece)
+                        && !done.contains(ink));
+        if (isInkedLater) {
+            ruin(step, "a stamp does not come down flat beside it");
+        }
+        boolean goesBehind = step.does() == Does.BIND;
+        boolean isStuck = under(piece.id()).isPresent();
+        boolean hasAdhesive = done.stream()
+                .anyMatch(each -> each instanceof Operation.Adhere adhere
+                        && adhere.piece().equals(piece));
+        boolean isStuckLater = all.stream()
+                .anyMatch(each ->
+                        each instanceof Operation.Stick stick && stick.piece().equals(piece) && !done.contains(stick));
+        if (goesBehind && (isStuck || hasAdhesive)) {
+            ruin(step, "its ends do not go behind what is stuck down");
+        }
+        if (!goesBehind && isStuckLater) {
+            ruin(step, "it is pushed off as its piece is pressed on");
+        }
+        boolean isCovered = on(piece.id()).stream().anyMatch(join -> piece.zones().stream()
+                .anyMatch(zone -> zone.owner().equals(owner)
+                        && zone.use() == Zone.Use.SET_ON
+                        && zone.side() == join.side()
+                        && Overlay.overlap(zone.outline(), join.zone())));
+        if (isCovered) {
+            ruin(step, "its place is covered");
         }
     }
 

@@ -215,7 +215,8 @@ class CraftsTest {
         boolean leavesATrace = !added.isEmpty()
                 || !more.base().openings().isEmpty()
                 || !more.base().zones().isEmpty()
-                || !more.base().slits().isEmpty();
+                || !more.base().slits().isEmpty()
+                || !more.closures().isEmpty();
         assertThat(leavesATrace).as(feature.key()).isTrue();
         assertThat(make(more.design().without(id)).orThrow().pieces()).isEqualTo(card.pieces());
         assertThat(size("8", "10")).isEqualTo(more.form().finished());

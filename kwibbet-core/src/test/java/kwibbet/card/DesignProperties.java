@@ -86,6 +86,16 @@ class DesignProperties {
         });
     }
 
+    /** What is known from a card made before changes nothing about the next. */
+    @Property(tries = 100)
+    void aCardMadeAnewIsTheCard(@ForAll long seed) {
+        Design design = AnyDesign.random(seed);
+        Remaking remaking = new Remaking(MATERIALS);
+        remaking.make(design.resized(new Size(Length.ofInches(6), Length.ofInches(6))));
+        remaking.make(design);
+        assertThat(remaking.make(design)).isEqualTo(CardMaker.make(design, MATERIALS));
+    }
+
     @Property(tries = 200)
     void aResizeThereAndBackIsTheDesignItWas(@ForAll long seed) {
         Design design = AnyDesign.random(seed);

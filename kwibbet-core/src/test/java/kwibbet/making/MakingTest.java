@@ -121,6 +121,58 @@ class MakingTest {
                 .satisfies(open -> assertThat(open.pieces().size()).isGreaterThan(3));
     }
 
+    /** What hangs is told by its edge, named as it is seen from where one looks; wet glue is put on as it is stuck, and dries. */
+    @Test
+    void eachStepSaysHowItIsHeld() {
+        Making hung = making(
+                base("folded", "5", "7").plus(add("mat", "sign", front(), "hold", "left", "border", "1")), Way.ONE);
+        assertThat(hung.told())
+                .filteredOn(told -> told.last().does() == Does.HANG)
+                .singleElement()
+                .extracting(told -> told.sentence(MeasureSystem.INCH).text())
+                .asString()
+                .startsWith("Put tape along the right edge of the back of sign and hang it by that on the front");
+        Making glued = making(base("folded", "5", "7").plus(add("mat", "sign", front(), "raised", "glue")), Way.ONE);
+        assertThat(glued.steps()).extracting(Operation::does).doesNotContain(Does.ADHESIVE);
+        assertThat(glued.steps()).last().satisfies(dry -> {
+            assertThat(dry.does()).isEqualTo(Does.DRY);
+            assertThat(dry.sentence(MeasureSystem.INCH).text())
+                    .isEqualTo("Put a weight on sign and let the glue dry for 10 minutes.");
+        });
+    }
+
+    /** Gems come on what is stuck, tape that goes behind before. */
+    @ParameterizedTest
+    @EnumSource
+    void whatIsSetOnComesLastAndWhatGoesBehindFirst(Way way) {
+        Making making = making(
+                base("folded", "5", "7")
+                        .plus(add("mat", "mat", front()))
+                        .plus(add("surface", "hello", on("mat"), "technique", "stamp"))
+                        .plus(add("bits", "gems", on("mat"), "down", "start"))
+                        .plus(add("ribbon", "sash", on("mat"), "ends", "behind", "down", "end")),
+                way);
+        List<String> order = order(making, "treat-mat-hello-0", "bind-sash", "stick-mat", "set-on-gems");
+        assertThat(order).containsExactly("treat-mat-hello-0", "bind-sash", "stick-mat", "set-on-gems");
+    }
+
+    /** A picture in a hole is held where it touches. */
+    @Test
+    void aPictureOverAHoleSaysHowMuchOfItsEdgeHolds() {
+        Making making = making(
+                base("folded", "5", "7")
+                        .plus(add("opening", "hole", front(), "width", "2", "height", "4"))
+                        .plus(add("ornament", "picture", front(), "width", "3", "height", "1", "backing", "glue")),
+                Way.ONE);
+        // Half an inch at either end: the ends, and two edges of half an inch each.
+        assertThat(making.steps())
+                .filteredOn(step -> step.does() == Does.STICK)
+                .singleElement()
+                .extracting(step -> step.sentence(MeasureSystem.INCH).text())
+                .asString()
+                .endsWith("; it is held along 4 in of its edge.");
+    }
+
     /** A panel is glued shut over the back of a blind; a layer is stuck over it, and nothing is glued twice. */
     @Test
     void aBlindIsClosedOnce() {
@@ -368,7 +420,9 @@ class MakingTest {
             assertThat(made.zones())
                     .as(which)
                     .isEqualTo(piece.zones().stream()
-                            .filter(zone -> zone.use() == Zone.Use.SURFACE || zone.use() == Zone.Use.MAGNET)
+                            .filter(zone -> zone.use() == Zone.Use.SURFACE
+                                    || zone.use() == Zone.Use.MAGNET
+                                    || zone.use() == Zone.Use.SET_ON)
                             .toList());
         }
         List<Join> stuck = new ArrayList<>();

@@ -113,6 +113,14 @@ class ReviewTest {
                                 folded,
                                 add("opening", "hole", on("front-outside"), "width", "3", "height", "3"),
                                 add("ornament", "picture", on("front-outside"), "width", "1", "height", "1"))),
+                // Ribbon over the front of a folded card goes round its free edge and ends at the fold.
+                arguments("end-at-fold", with(folded, add("ribbon", "sash", on("front-outside"), "ends", "behind"))),
+                arguments(
+                        "held-by-nothing",
+                        with(folded, mat("rim", "front-outside", "fit", "size", "width", "1/8", "height", "3"))),
+                arguments(
+                        "hidden-work",
+                        with(folded, add("bits", "gems", on("front-outside")), mat("mat-1", "front-outside"))),
                 arguments(
                         "opening-covered",
                         with(

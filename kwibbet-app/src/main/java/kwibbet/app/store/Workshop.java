@@ -131,12 +131,14 @@ public class Workshop {
             giveWay();
             Design design = each.run().design();
             Card card = card(design);
-            // How it closes and what it takes are worked out side by side: an edit waits for the longer of the two
+            // What is worth a look and what it takes are worked out side by side: an edit waits for the longer of the
+            // two
             // only.
-            CompletableFuture<CardFolding> closing = CompletableFuture.supplyAsync(() -> folding(design));
+            CompletableFuture<List<Finding>> findings =
+                    CompletableFuture.supplyAsync(() -> Review.of(card, folding(design)));
             RunLine line = new RunLine(card, each.run().copies());
             RunPlan plan = RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book);
-            return new Worked(plan, Review.of(card, closing.join()));
+            return new Worked(plan, findings.join());
         });
     }
 

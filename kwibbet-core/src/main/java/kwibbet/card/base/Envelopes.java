@@ -3,6 +3,7 @@ package kwibbet.card.base;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.card.Adhesion;
 import kwibbet.card.Base;
 import kwibbet.card.Direction;
 import kwibbet.card.Form;
@@ -24,9 +25,6 @@ public final class Envelopes {
 
     /** In the order they are offered. */
     public static final List<Base> ALL = List.of(new SquareEnvelope(), new WrapEnvelope());
-
-    /** How thick glue is spread. Common practice, no source. */
-    private static final Length SPREAD = Length.ofMillimetres(1, 10);
 
     private static final Direction CLOSE = new Direction(
             PieceId.BASE,
@@ -56,7 +54,7 @@ public final class Envelopes {
                 .mapToDouble(side ->
                         Overlay.sharedArea(over, Region.of(outline(form, side).in(shut.of(side)))))
                 .sum();
-        Supply glue = Supply.volume(PieceId.BASE, "glue", area * SPREAD.toInches());
+        Supply glue = Supply.volume(PieceId.BASE, "glue", area * Adhesion.SPREAD.toInches());
         Form.Hands hands = new Form.Hands(List.of(), List.of(CLOSE), List.of(glue));
         return new Form(form.finished(), form.parts(), form.poses(), form.closing(), hands);
     }

@@ -1,11 +1,13 @@
 package kwibbet.card.feature;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Direction;
 import kwibbet.card.Feature;
+import kwibbet.card.Hold;
 import kwibbet.card.Lines;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
@@ -25,6 +27,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
@@ -169,6 +172,8 @@ public record Blind() implements Feature {
             // A layer is stuck over the back of what hangs behind it. With nothing behind it when the card is shut, its
             // back is on show in any case.
             if (site.below().isEmpty() && !site.behind().isEmpty()) {
+                Adhesion allRound = Adhesion.FLAT.held(new Hold.Along(EnumSet.allOf(Edge.class)));
+                work.closure(GluedShut.closing(site, site.behind().get(0), allRound));
                 work.direction(new Direction(
                         site.id(),
                         site.id(),

@@ -1,12 +1,13 @@
 package kwibbet.card.feature;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.card.Adhesion;
 import kwibbet.card.Brief;
 import kwibbet.card.Feature;
+import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
@@ -74,6 +75,15 @@ public record Mat() implements Feature {
     /** What it is cut to. */
     public static final Parameter.OfChoice SHAPE =
             Shapes.shapes("shape", List.of(new Parameter.Choice(Mat.AS_HOST, "as what it sits on")));
+    /** What becomes of what reaches past the edge. */
+    public static final Parameter.OfChoice PAST = Parameter.OfChoice.of(
+            "past",
+            "Past the edge",
+            "What becomes of what would reach past the edge.",
+            Mat.NOTHING,
+            "nothing may",
+            Mat.CUT_OFF,
+            "cut off at the edge");
     /** Into how many strips it is split. */
     public static final Parameter.OfCount STRIPS =
             new Parameter.OfCount("strips", "Strips", "Split side by side into so many; 1 for none.", 1, 8, 1);
@@ -86,16 +96,7 @@ public record Mat() implements Feature {
             Length.ofInches(4),
             Length.ofInches(1, 8));
     /** Flat or on foam. */
-    public static final Parameter.OfChoice RAISED = Parameter.OfChoice.of(
-            "raised", "Stuck", "Flat, or raised on foam.", Mat.FLAT, "flat", Mat.ON_FOAM, "raised on foam");
-    /** How high the foam is. */
-    public static final Parameter.OfLength FOAM = Parameter.OfLength.fixed(
-            "foam",
-            "Foam",
-            "How high the foam is.",
-            Length.ofInches(1, 64),
-            Length.ofInches(1, 2),
-            Length.ofInches(1, 16));
+    public static final Parameter.OfChoice RAISED = Held.with("raised");
     /** Whether its hidden middle is cut out. */
     public static final Parameter.OfChoice MIDDLE = Parameter.OfChoice.of(
             "hollow",
@@ -122,10 +123,10 @@ public record Mat() implements Feature {
     public static final String BY_CLEARANCE = "clearance";
     /** Cut as what it sits on. */
     public static final String AS_HOST = "host";
-    /** Stuck flat. */
-    public static final String FLAT = "flat";
-    /** Stuck on foam. */
-    public static final String ON_FOAM = "foam";
+    /** Nothing reaches past the edge. */
+    public static final String NOTHING = "nothing";
+    /** What reaches past the edge is cut off there. */
+    public static final String CUT_OFF = "cut";
     /** Its middle is kept. */
     public static final String KEPT = "kept";
     /** Its hidden middle is cut out. */
@@ -157,7 +158,8 @@ public record Mat() implements Feature {
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(FIT, BORDER, CLEARANCE, WIDTH, HEIGHT, SHAPE));
         all.addAll(Placing.ALL);
-        all.addAll(List.of(STRIPS, GAP, RAISED, FOAM, MIDDLE, LAP));
+        all.add(PAST);
+        all.addAll(List.of(STRIPS, GAP, RAISED, Held.FOAM, Held.WHERE, MIDDLE, LAP));
         return all;
     }
 
@@ -173,14 +175,14 @@ public record Mat() implements Feature {
         if (!settings.is(FIT, BY_BORDER)) {
             asked.addAll(Placing.asked(settings));
         }
+        if (settings.is(FIT, BY_SIZE)) {
+            asked.add(PAST);
+        }
         asked.add(STRIPS);
         if (settings.count(STRIPS) > 1) {
             asked.add(GAP);
         }
-        asked.add(RAISED);
-        if (settings.is(RAISED, ON_FOAM)) {
-            asked.add(FOAM);
-        }
+        asked.addAll(Held.asked(RAISED, settings));
         asked.add(MIDDLE);
         if (settings.is(MIDDLE, CUT_OUT)) {
             asked.add(LAP);
@@ -222,8 +224,18 @@ public record Mat() implements Feature {
         Area area = new Area(new CutShape(look, size), Placing.corner(site, size));
         Outline onSite = area.outline().plus(area.corner().x(), area.corner().y());
         Rect there = onSite.bounds();
-        if (brief.is(FIT, BY_SIZE) && isOverOthers(site, onSite) && isHeld(size)) {
+        if (brief.is(FIT, BY_SIZE) && brief.is(PAST, CUT_OFF)) {
+            return cutOff(site, onSite);
+        }
+        boolean hangs = !Held.adhesion(RAISED, brief).hold().hinges().isEmpty();
+        if (brief.is(FIT, BY_SIZE) && isOverOthers(site, onSite, hangs) && isHeld(size)) {
             return Outcome.made(area);
+        }
+        if (hangs && brief.is(FIT, BY_SIZE) && isHeld(size) && !site.bounds().contains(there)) {
+            return Outcome.refused(
+                    pastCard(site, there),
+                    site.name() + ", which hangs from the " + site.place()
+                            + ", would reach past what lies beneath it.");
         }
         List<Refusal> reasons = tooLargeOrSmall(site, size);
         if (!reasons.isEmpty()) {
@@ -236,13 +248,48 @@ public record Mat() implements Feature {
                         site.name() + " would stick out past what it sits on, on the " + site.place() + ".");
     }
 
-    /** Whether all of it that is past what it sits on lies over other panels of the shut card, as a panel over both doors does. */
-    private static boolean isOverOthers(Site site, Outline onSite) {
+    /**
+     * Whether all of it that is past what it sits on lies over other panels of the shut card, as a panel over both doors does; what hangs by an edge may lie
+     * over what that sits on, too.
+     */
+    private static boolean isOverOthers(Site site, Outline onSite, boolean hangs) {
         List<Region> below = new ArrayList<>(List.of(site.room()));
+        if (hangs) {
+            site.below()
+                    .forEach(deeper -> below.add(Region.of(deeper.panel().outline())
+                            .in(deeper.frame().inverse())));
+        }
         site.others()
                 .forEach(other -> below.add(
                         Region.of(other.panel().outline()).in(other.frame().inverse())));
         return Overlay.without(Region.of(onSite), below).isEmpty();
+    }
+
+    /** What of it lies over what it sits on; of what falls apart there the largest part. */
+    private static Outcome<Area> cutOff(Site site, Outline onSite) {
+        return Overlay.shared(Region.of(onSite), site.room()).stream()
+                .max(Comparator.comparingDouble(Region::area))
+                .map(Region::outline)
+                .filter(left -> !shorterSide(left.bounds()).isShorterThan(NARROWEST))
+                .map(left -> Outcome.made(Area.of(left)))
+                .orElseGet(() -> Outcome.refused(
+                        PAST.key(),
+                        "Hardly anything would be left of " + site.name() + ", cut off at the edge of the "
+                                + site.place() + "."));
+    }
+
+    /** What to set otherwise for what hangs past the shut card: its size where it is larger than that, or else its place. */
+    private static String pastCard(Site site, Rect there) {
+        Rect card = site.shutCard();
+        if (there.size().width().isLongerThan(card.size().width())) {
+            return WIDTH.key();
+        }
+        if (there.size().height().isLongerThan(card.size().height())) {
+            return HEIGHT.key();
+        }
+        boolean across =
+                there.left().isShorterThan(card.left()) || there.right().isLongerThan(card.right());
+        return across ? Placing.FROM_LEFT.key() : Placing.FROM_TOP.key();
     }
 
     private static boolean isHeld(Size size) {
@@ -333,22 +380,36 @@ public record Mat() implements Feature {
             Piece strip = Piece.of(id, site.name() + " " + (i + 1), site.brief().paper(PaperSlot.PAPER), size);
             Length left = each.plus(site.brief().length(GAP)).multipliedBy(i);
             work.piece(
-                    strip, adhesion(site.brief()), site.on(strip, area.corner().plus(left, Length.ZERO)));
+                    strip,
+                    Held.adhesion(RAISED, site.brief()),
+                    site.on(strip, area.corner().plus(left, Length.ZERO)));
         }
         return Outcome.made(work.end());
+    }
+
+    /** The panels nearer to the eye that it lies over when the card is shut: what hangs by an edge is lifted off them and laid on them. */
+    private static List<PanelId> nearer(Site site, Area area) {
+        Outline onSite = area.outline().plus(area.corner().x(), area.corner().y());
+        List<PanelId> further =
+                site.behind().stream().map(each -> each.panel().id()).toList();
+        return site.others().stream()
+                .filter(other -> !further.contains(other.panel().id()))
+                .filter(other -> Overlay.overlap(
+                        onSite, other.panel().outline().in(other.frame().inverse())))
+                .map(other -> other.panel().id())
+                .toList();
     }
 
     private static Work whole(Site site, Area area) {
         Piece mat = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), area.shape());
         Work.Collector work = new Work.Collector();
-        work.piece(mat, adhesion(site.brief()), site.on(mat, area.corner()));
+        work.piece(mat, Held.adhesion(RAISED, site.brief()), site.on(mat, area.corner()));
+        if (!Held.adhesion(RAISED, site.brief()).hold().hinges().isEmpty()) {
+            nearer(site, area).forEach(panel -> work.above(PanelId.of(site.id()), panel));
+        }
         if (site.brief().is(MIDDLE, CUT_OUT)) {
             work.hollow(site.id(), site.brief().length(LAP));
         }
         return work.end();
-    }
-
-    static Adhesion adhesion(Brief brief) {
-        return brief.is(RAISED, ON_FOAM) ? Adhesion.foam(brief.length(FOAM)) : Adhesion.FLAT;
     }
 }

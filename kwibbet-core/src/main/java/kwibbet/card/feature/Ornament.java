@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.card.Adhesion;
 import kwibbet.card.Direction;
 import kwibbet.card.Feature;
 import kwibbet.card.Panel;
@@ -32,16 +31,8 @@ import kwibbet.wording.Phrase;
 public record Ornament() implements Feature {
 
     /** What holds it. */
-    public static final Parameter.OfChoice BACKING = Parameter.OfChoice.of(
-            "backing",
-            "Stuck",
-            "Flat, on foam tape, or on foam cut by the same die.",
-            Mat.FLAT,
-            "flat",
-            Mat.ON_FOAM,
-            "on foam tape",
-            Ornament.FOAM_DIE,
-            "on foam of its own shape");
+    public static final Parameter.OfChoice BACKING =
+            Held.with("backing", new Parameter.Choice(Ornament.FOAM_DIE, "on foam of its own shape"));
     /** Whether a second copy lies behind. */
     public static final Parameter.OfChoice COPY = Parameter.OfChoice.of(
             "copy", "Second copy", "Another one behind the panel.", "none", "none", "behind", "behind the panel");
@@ -69,7 +60,7 @@ public record Ornament() implements Feature {
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         all.addAll(Placing.ALL);
-        all.addAll(List.of(BACKING, Mat.FOAM, COPY));
+        all.addAll(List.of(BACKING, Held.FOAM, Held.WHERE, COPY));
         return all;
     }
 
@@ -82,10 +73,7 @@ public record Ornament() implements Feature {
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         asked.addAll(Placing.asked(settings));
-        asked.add(BACKING);
-        if (settings.is(BACKING, Mat.ON_FOAM)) {
-            asked.add(Mat.FOAM);
-        }
+        asked.addAll(settings.is(BACKING, FOAM_DIE) ? List.of(BACKING) : Held.asked(BACKING, settings));
         asked.add(COPY);
         return asked;
     }
@@ -120,10 +108,7 @@ public record Ornament() implements Feature {
                     Direction.Does.KEEP,
                     Phrase.of("Leave the foam of " + site.name() + " in its negative until it is stuck.")));
         } else {
-            Adhesion adhesion = site.brief().is(BACKING, Mat.ON_FOAM)
-                    ? Adhesion.foam(site.brief().length(Mat.FOAM))
-                    : Adhesion.FLAT;
-            work.piece(ornament, adhesion, site.on(ornament, corner));
+            work.piece(ornament, Held.adhesion(BACKING, site.brief()), site.on(ornament, corner));
         }
         if (site.brief().is(COPY, "behind")) {
             Piece copy = Piece.of(site.part("copy"), site.name() + ", behind", ornament.paper(), shape);

@@ -2,6 +2,7 @@ package kwibbet.card.feature;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -11,6 +12,7 @@ import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Feature;
+import kwibbet.card.Form;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
@@ -91,6 +93,173 @@ class FeaturesTest {
         assertThat(piece(card, "mat-3-3").size()).isEqualTo(size("1 1/2", "6 3/4"));
         assertThat(fields(FOLDED, add("mat", "mat-1", on("front-outside"), "strips", "8", "gap", "1")))
                 .containsExactly("mat-1.strips");
+    }
+
+    /** What is hung, halved, cornered or pocketed has its adhesive there and nowhere else, off its edges by what that adhesive asks for. */
+    @ParameterizedTest
+    @CsvSource({
+        "top, 1/16, 1/16, 3 7/8, 3/16",
+        "bottom, 1/16, 5 3/4, 3 7/8, 3/16",
+        "left, 1/16, 1/16, 3/16, 5 7/8",
+        "right-half, 2, 1/16, 1 15/16, 5 7/8"
+    })
+    void aLayerIsHeldWhereItIsSaid(String held, String left, String top, String width, String height) {
+        Card card = card(
+                FOLDED,
+                add("mat", "mat-1", on("front-outside"), "fit", "size", "width", "4", "height", "6", "hold", held));
+        Join join = card.join(new PieceId("mat-1")).orElseThrow();
+        assertThat(join.adhesive())
+                .singleElement()
+                .extracting(
+                        tape -> tape.in(join.placement().inverse()).outline().bounds())
+                .isEqualTo(Rect.of(in(left), in(top), in(width), in(height)));
+    }
+
+    /** Corners are four, dots a quarter inch wide stand in them and between, never over an edge; glue is counted by its volume, foam in two layers twice. */
+    @Test
+    void everyAdhesiveIsUsedUpInItsOwnWay() {
+        String[] size = {"fit", "size", "width", "4", "height", "6"};
+        Card corners = card(FOLDED, with(size, "hold", "corners"));
+        assertThat(corners.join(new PieceId("mat-1")).orElseThrow().adhesive()).hasSize(4);
+        Card dots = card(FOLDED, with(size, "raised", "dots"));
+        Join dotted = dots.join(new PieceId("mat-1")).orElseThrow();
+        // 3 5/8 by 5 5/8 between the outermost middles: two steps across, three down, none over two inches.
+        assertThat(dotted.adhesive())
+                .hasSize(12)
+                .allSatisfy(dot -> assertThat(dot.outline().bounds().size()).isEqualTo(size("1/4", "1/4")));
+        assertThat(amount(dots, "glue dot")).isEqualTo(12);
+        Card glued = card(FOLDED, with(size, "raised", "glue"));
+        assertThat(amount(glued, "glue")).isCloseTo((4 - 1 / 16.0) * (6 - 1 / 16.0) * 0.1 / 25.4, offset(1e-9));
+        Card foam = card(FOLDED, with(size, "raised", "foam", "foam", "1/8"));
+        Card doubled = card(FOLDED, with(size, "raised", "double", "foam", "1/8"));
+        assertThat(amount(doubled, "foam tape, 1/8")).isEqualTo(2 * amount(foam, "foam tape, 1/8"));
+        assertThat(doubled.join(new PieceId("mat-1")).orElseThrow().adhesion().height())
+                .isEqualTo(in("1/4"));
+    }
+
+    /** On a round a dot is where the round comes nearest to the corner of its box. */
+    @Test
+    void dotsLieWithinWhatIsRound() {
+        Card card = card(FOLDED, add("ornament", "sun", on("front-outside"), "shape", "oval", "backing", "dots"));
+        Join join = card.join(new PieceId("sun")).orElseThrow();
+        assertThat(join.adhesive()).hasSizeGreaterThanOrEqualTo(4).allSatisfy(dot -> assertThat(
+                        Overlay.contains(Region.of(join.zone()), dot.outline()))
+                .isTrue());
+    }
+
+    private static Addition with(String[] size, String... more) {
+        return add(
+                "mat",
+                "mat-1",
+                on("front-outside"),
+                Stream.concat(Stream.of(size), Stream.of(more)).toArray(String[]::new));
+    }
+
+    /** A panel hung by its top edge from a strip lies over both doors of a gate; stuck all over, it would have to lie within the strip. */
+    @Test
+    void whatHangsByAnEdgeLiesOverDoorsThatOpenBeneathIt() {
+        Design gate = base("gate", "5 1/2", "5 1/2", "doors", "own", "left", "1 3/4", "right", "1 3/4");
+        String[] wide = {"fit", "size", "width", "4", "height", "4", "down", "start"};
+        Addition strip = add(
+                "mat", "strip", on("middle-inside"), "fit", "size", "width", "1 3/4", "height", "3/4", "down", "by");
+        Addition stuck = add("mat", "sign", on("strip"), wide);
+        assertThat(fields(gate, strip, stuck)).contains("sign.width");
+        Addition hung = add(
+                "mat",
+                "sign",
+                on("strip"),
+                Stream.concat(Stream.of(wide), Stream.of("hold", "top")).toArray(String[]::new));
+        Card card = card(gate, strip, hung);
+        assertThat(card.above())
+                .contains(new Form.Above(new PanelId("sign"), new PanelId("left")))
+                .contains(new Form.Above(new PanelId("sign"), new PanelId("right")));
+        assertThat(card.attachments(new PanelId("strip")))
+                .extracting(each -> each.to().value())
+                .containsExactly("middle", "sign");
+    }
+
+    /** Three gems half an inch apart round the middle; a drop by the volume of half a flattened ball; brads with holes through all they go through. */
+    @Test
+    void bitsStandInARowAndAreCounted() {
+        Card gems = card(FOLDED, add("bits", "gems", on("front-outside"), "across-one", "1/4"));
+        assertThat(piece(gems, "base").zones())
+                .extracting(zone -> zone.outline().bounds().middle().x())
+                .containsExactly(in("3"), in("2 1/2"), in("2"));
+        assertThat(amount(gems, "gem, 1/4")).isEqualTo(3);
+        Card drops = card(FOLDED, add("bits", "gems", on("front-outside"), "bit", "drop", "across-one", "1/2"));
+        // Half an ellipsoid of half-axes 1/4, 1/4 and 1/8: (2/3) π a b c, thrice.
+        assertThat(amount(drops, "gloss")).isCloseTo(3 * 2.0 / 3 * Math.PI / 4 / 4 / 8, offset(1e-12));
+        Card brads = card(
+                FOLDED,
+                add("mat", "mat-1", on("front-outside")),
+                add("bits", "bolts", on("mat-1"), "bit", "brad", "count", "2"));
+        assertThat(piece(brads, "mat-1").openings()).hasSize(2);
+        assertThat(piece(brads, "base").openings()).hasSize(2);
+        assertThat(fields(FOLDED, add("bits", "gems", on("front-outside"), "apart", "1/8")))
+                .containsExactly("gems.apart");
+        assertThat(fields(FOLDED, add("bits", "gems", on("front-outside"), "count", "20")))
+                .isNotEmpty();
+    }
+
+    /** Over the panel, with two ends behind, or twice over it and what a knot takes. */
+    @ParameterizedTest
+    @CsvSource({"cut, 5", "behind, 6", "knot, 15", "bow, 22"})
+    void ribbonTakesItsPathAndItsKnot(String ends, double inches) {
+        Card card = card(FOLDED, add("ribbon", "sash", on("front-outside"), "ends", ends));
+        assertThat(amount(card, "decorative tape")).isEqualTo(inches);
+    }
+
+    /** Two panels stuck shut stay folded in every pose, are held by a hinge and by tape, and a side left open makes a pocket. */
+    @Test
+    void panelsStuckShutStayShutAndAreHeldTwice() {
+        Card card = card(FOLDED, add("shut", "pocket", on("front-outside"), "edges", "no-top"));
+        PanelId front = new PanelId("front");
+        assertThat(card.attachments(front))
+                .extracting(each -> each.getClass().getSimpleName())
+                .containsExactly("ByScore", "ByClosure");
+        assertThat(((Panel.OnScore) card.panel(front).orElseThrow().hanging()).degrees())
+                .contains(180);
+        Rect taped = card.closures().get(0).adhesive().stream()
+                .map(tape -> tape.outline().bounds())
+                .reduce(Rect::around)
+                .orElseThrow();
+        assertThat(taped.size()).isEqualTo(size("4 7/8", "6 7/8"));
+        // Two sides and the bottom, each 3/16 wide: no tape lies in the middle of the top.
+        double inches = card.closures().get(0).adhesive().stream()
+                .mapToDouble(Region::area)
+                .sum();
+        assertThat(inches).isCloseTo(2 * 6.875 * 0.1875 + (4.875 - 2 * 0.1875) * 0.1875, offset(1e-6));
+        assertThat(amount(card, "tape")).isPositive();
+        assertThat(fields(FOLDED, add("shut", "pocket", on("back-outside")))).isEmpty();
+    }
+
+    /** A panel that runs over the edge is cut off there: what is cut from the sheet is what is left, and it lies flush. */
+    @Test
+    void aPanelIsCutOffAtTheEdge() {
+        String[] over = {
+            "fit", "size", "width", "3", "height", "2", "across", "by", "fromLeft", "3 1/4", "down", "by", "fromTop", "1"
+        };
+        assertThat(fields(FOLDED, add("mat", "panel", on("front-outside"), over)))
+                .containsExactly("panel.fromLeft");
+        Card card = card(
+                FOLDED,
+                add(
+                        "mat",
+                        "panel",
+                        on("front-outside"),
+                        Stream.concat(Stream.of(over), Stream.of("past", "cut")).toArray(String[]::new)));
+        assertThat(piece(card, "panel").size()).isEqualTo(size("1 3/4", "2"));
+        assertThat(card.margins(card.join(new PieceId("panel")).orElseThrow()).least())
+                .isEqualTo(in("0"));
+        assertThat(fields(
+                        FOLDED,
+                        add(
+                                "mat",
+                                "panel",
+                                on("front-outside"),
+                                Stream.concat(Stream.of(over), Stream.of("fromLeft", "4 15/16", "past", "cut"))
+                                        .toArray(String[]::new))))
+                .containsExactly("panel.past");
     }
 
     @Test
