@@ -56,7 +56,7 @@ public class DesignFolds {
         "17-pocket-watch",
         "18-hill-climb",
         "19-first-ride",
-        "23-lantern-evening"
+        "29-lantern-evening"
     })
     public String design;
 

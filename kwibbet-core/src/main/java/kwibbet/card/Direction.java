@@ -34,6 +34,8 @@ public record Direction(PieceId owner, PieceId piece, Does does, Phrase words) {
         BIND,
         /** Glue a panel shut over what hangs behind it. */
         CLOSE,
+        /** Tape a panel shut. */
+        SEAL,
         /** Put round the shut card. */
         WRAP
     }

@@ -38,6 +38,7 @@ public enum Does {
     POUR(Station.ASSEMBLY, 1, 60),
     BIND(Station.ASSEMBLY, 2),
     CLOSE(Station.ASSEMBLY, 1, 10),
+    SEAL(Station.ASSEMBLY, 1),
     WRAP(Station.ASSEMBLY, 1),
     STAND_UP(Station.ASSEMBLY, 0.5),
     OWN(Station.OWN, 2);
@@ -74,6 +75,11 @@ public enum Does {
     /** Whether it is glue that dries, which holds best under a weight; ink and colour dry by themselves. */
     public boolean isGlued() {
         return this == SET_MAGNET || this == FOLD_BACK || this == CLOSE || this == STICK || this == HANG;
+    }
+
+    /** Whether it shuts a panel for good: nothing behind that is reached any more. */
+    public boolean isShutting() {
+        return this == CLOSE || this == SEAL;
     }
 
     /** Whether it works on a face: with ink, colour, a folder or heat. */

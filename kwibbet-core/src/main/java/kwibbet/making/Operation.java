@@ -887,7 +887,7 @@ public sealed interface Operation {
 
         /** Whether something else touches what is wet. */
         public boolean isTouchedBy(Operation other) {
-            if (other.does() == Does.WRAP || other.does() == Does.CLOSE || other.does() == Does.STAND_UP) {
+            if (other.does() == Does.WRAP || other.does().isShutting() || other.does() == Does.STAND_UP) {
                 return true;
             }
             boolean same = other.pieces().stream().anyMatch(wet.pieces()::contains)
@@ -1079,6 +1079,9 @@ public sealed interface Operation {
 
         /** What to do where the adhesive was told by itself. */
         Phrase peeled(MeasureSystem system) {
+            if (isWet()) {
+                return sentence(system);
+            }
             return switch (does()) {
                 case LAY -> sentence(system);
                 case HANG -> sentence("Peel the liner and hang " + piece.name() + by(), system);
@@ -1200,6 +1203,7 @@ public sealed interface Operation {
                 case POUR -> Does.POUR;
                 case BIND -> Does.BIND;
                 case CLOSE -> Does.CLOSE;
+                case SEAL -> Does.SEAL;
                 case WRAP -> Does.WRAP;
             };
         }

@@ -15,12 +15,12 @@ record ShutLast() implements WaitRule {
     public List<Wait> waits(Operations operations) {
         List<Wait> waits = new ArrayList<>();
         for (Operation.ByHand wrap : operations.every(Operation.ByHand.class)) {
-            if (wrap.does() == Does.WRAP || wrap.does() == Does.CLOSE) {
+            if (wrap.does() == Does.WRAP || wrap.does().isShutting()) {
                 for (Operation each : operations.all()) {
                     boolean onBand = isOnBand(each, operations);
                     boolean last = each.does() == Does.WRAP
                             || each.does() == Does.STAND_UP
-                            || (wrap.does() == Does.CLOSE && each.does() == Does.CLOSE);
+                            || (wrap.does().isShutting() && each.does().isShutting());
                     if (!last && !onBand) {
                         waits.add(wait(
                                 each,

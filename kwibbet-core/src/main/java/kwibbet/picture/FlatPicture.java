@@ -224,7 +224,7 @@ public final class FlatPicture {
         }
         for (Zone zone : on.zones()) {
             if (card.piece(zone.owner()).isEmpty()) {
-                Line line = zone.side() == Side.UP ? PiecePicture.line(zone) : Line.HIDDEN;
+                Line line = PiecePicture.line(zone, Side.UP);
                 Mark mark = Mark.Area.of(zone.outline().in(lying), Fill.NONE, line, palette.ink(on, Side.UP));
                 sketch.group(zone.owner().value(), zone.words(), List.of(mark));
             }

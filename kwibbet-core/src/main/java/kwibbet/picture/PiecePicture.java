@@ -62,15 +62,15 @@ public final class PiecePicture {
             marks.add(stroke(slit, place, Line.CUT, ink));
         }
         for (Zone zone : piece.zones()) {
-            marks.add(Mark.Area.of(zone.outline().in(place), Fill.NONE, line(zone), ink));
+            marks.add(Mark.Area.of(zone.outline().in(place), Fill.NONE, line(zone, Side.UP), ink));
         }
         marks.addAll(creases(piece, corner, ink));
         return marks;
     }
 
     /** What is set on a face is seen; what is done to it, or goes behind, is only told of. */
-    static Line line(Zone zone) {
-        return zone.use() == Zone.Use.SET_ON ? Line.CUT : Line.HIDDEN;
+    static Line line(Zone zone, Side seen) {
+        return zone.use() == Zone.Use.SET_ON && zone.side() == seen ? Line.CUT : Line.HIDDEN;
     }
 
     static List<Mark> creases(Piece piece, Point corner, Ink ink) {

@@ -17,7 +17,6 @@ import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
-import kwibbet.making.Does;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
 import kwibbet.making.State;
@@ -111,9 +110,10 @@ public final class StepPicture {
             return whole.sketch.filling("The scores of the " + crease.piece().name());
         }
         Piece lying = with(before, step).asItIs(step.piece());
-        Optional<Closure> shut = step instanceof Operation.ByHand hand && hand.does() == Does.CLOSE
-                ? making.card().closureOf(hand.direction().owner())
-                : Optional.empty();
+        Optional<Closure> shut =
+                step instanceof Operation.ByHand hand && hand.does().isShutting()
+                        ? making.card().closureOf(hand.direction().owner())
+                        : Optional.empty();
         List<Zone> setOn = step instanceof Operation.ByHand hand ? setOn(hand) : List.of();
         Side face = shut.map(closure -> closure.upper().side())
                 .or(() -> setOn.stream().map(Zone::side).findFirst())

@@ -10,6 +10,7 @@ import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.feature.Shaker;
+import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Region;
@@ -59,6 +60,12 @@ record NotSeenThrough() implements Rule {
                 Phrase.in(card.design().system())
                         .words("“" + addition.name() + "” is see-through, and " + card.nameOf(on.lower())
                                 + " behind it is not cut: add an opening there."),
-                Optional.empty());
+                Optional.of(new Remedy(
+                        "open all it sits on in register",
+                        card.design()
+                                .settled()
+                                .with(addition.with(card.design()
+                                        .present(addition)
+                                        .with(Shaker.BACK, Shaker.CLEAR_TO_THE_BACK))))));
     }
 }

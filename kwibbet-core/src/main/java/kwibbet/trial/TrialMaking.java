@@ -111,8 +111,8 @@ public final class TrialMaking {
     /** Behind what is glued shut, and under a band, nothing is reached. */
     private void shut(Operation step) {
         boolean banded = done.stream().anyMatch(each -> each.does() == Does.WRAP);
-        boolean glued = done.stream().anyMatch(each -> each.does() == Does.CLOSE);
-        boolean closes = step.does() == Does.WRAP || step.does() == Does.CLOSE;
+        boolean glued = done.stream().anyMatch(each -> each.does().isShutting());
+        boolean closes = step.does() == Does.WRAP || step.does().isShutting();
         if (step.does() == Does.DRY || step.does() == Does.STAND_UP) {
             return;
         }
@@ -142,7 +142,7 @@ public final class TrialMaking {
                     && wet instanceof Operation.Treat first
                     && !isAt(first, ink)
                     && first.zone().side() == ink.zone().side();
-            boolean pressed = step.does() == Does.CLOSE || step.does() == Does.WRAP || step.does() == Does.STAND_UP;
+            boolean pressed = step.does().isShutting() || step.does() == Does.WRAP || step.does() == Does.STAND_UP;
             if (pressed || (inHand && !beside)) {
                 ruin(step, "what is wet there smears or slides");
             }

@@ -302,7 +302,6 @@ class ReviewTest {
         assertThat(without)
                 .containsExactly(
                         "held-by-nothing",
-                        "not-seen-through",
                         "opening-covered",
                         "never-seen",
                         "film-edge-on-show",

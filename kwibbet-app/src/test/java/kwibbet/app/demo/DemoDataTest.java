@@ -202,7 +202,12 @@ class DemoDataTest {
             assertThat(folding.sequence().orElseThrow().isShortest()).as(name).isTrue();
             assertThat(folding.sequence().orElseThrow().count(FoldStep.Kind.TUCK))
                     .as(name)
-                    .isEqualTo(name.equals("Signal box") ? 2 : name.equals("Dynamo") ? 1 : 0);
+                    .isEqualTo(
+                            switch (name) {
+                                case "Signal box", "Level crossing" -> 2;
+                                case "Dynamo" -> 1;
+                                default -> 0;
+                            });
         }
     }
 }

@@ -172,7 +172,7 @@ public record Blind() implements Feature {
             // A layer is stuck over the back of what hangs behind it. With nothing behind it when the card is shut, its
             // back is on show in any case.
             if (site.below().isEmpty() && !site.behind().isEmpty()) {
-                Adhesion allRound = Adhesion.FLAT.held(new Hold.Along(EnumSet.allOf(Edge.class)));
+                Adhesion allRound = Adhesion.glue().held(new Hold.Along(EnumSet.allOf(Edge.class)));
                 work.closure(GluedShut.closing(site, site.behind().get(0), allRound));
                 work.direction(new Direction(
                         site.id(),

@@ -115,7 +115,7 @@ public record GluedShut() implements Feature {
         return new Direction(
                 site.id(),
                 site.piece(),
-                Direction.Does.CLOSE,
+                adhesion.kind() == Adhesion.Kind.GLUE ? Direction.Does.CLOSE : Direction.Does.SEAL,
                 Phrase.of("Put " + adhesion.kind().words() + " " + seen.where() + " the back of the " + site.place()
                         + ", as you see it turned over, shut it and press it on what lies behind it."));
     }

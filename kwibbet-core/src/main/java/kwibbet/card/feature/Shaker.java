@@ -77,10 +77,14 @@ public record Shaker() implements Feature {
             "closed",
             "closed",
             Shaker.CLEAR,
-            "see-through");
+            "see-through",
+            Shaker.CLEAR_TO_THE_BACK,
+            "see-through, and all it sits on opened in register");
 
     /** One sees through it. */
     public static final String CLEAR = "clear";
+    /** One sees through it, and through all that its piece is stuck to. */
+    public static final String CLEAR_TO_THE_BACK = "all";
 
     static final String ON_TOP = "top";
     static final String THROUGH = "through";
@@ -212,7 +216,7 @@ public record Shaker() implements Feature {
 
         /** Frame over film over wall over what is there, which is the back. */
         private void onTop(Work.Collector work) {
-            boolean clear = site.brief().is(BACK, CLEAR);
+            boolean clear = isClear();
             Piece frame = Window.ring(site.id(), site.name(), site, shape, length(BORDER));
             Piece film = film("film", "film");
             PanelId wall = wall(work, site.panel(), site.side(), site::at);
@@ -224,8 +228,19 @@ public record Shaker() implements Feature {
             work.piece(film, stuckTo(frame, Side.UNDER, film));
             if (clear) {
                 work.opening(site.piece(), site.opening("opening", shape, corner));
+                openBelow(work);
                 Piece second = film("back-film", "second film");
                 work.piece(second, site.behind(second, out(length(LAP))));
+            }
+        }
+
+        private boolean isClear() {
+            return site.brief().is(BACK, CLEAR) || site.brief().is(BACK, CLEAR_TO_THE_BACK);
+        }
+
+        private void openBelow(Work.Collector work) {
+            if (site.brief().is(BACK, CLEAR_TO_THE_BACK)) {
+                site.below().forEach(deeper -> work.opening(deeper.piece(), Window.on(deeper, site, shape, corner)));
             }
         }
 
@@ -243,7 +258,8 @@ public record Shaker() implements Feature {
 
         /** Film behind the panel, then the wall, then the back. */
         private void through(Work.Collector work) {
-            boolean clear = site.brief().is(BACK, CLEAR);
+            boolean clear = isClear();
+            openBelow(work);
             work.opening(site.piece(), site.opening("opening", shape, corner));
             Piece film = film("film", "film");
             work.piece(film, site.behind(film, out(length(LAP))));

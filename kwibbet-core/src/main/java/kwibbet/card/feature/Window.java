@@ -190,7 +190,8 @@ public record Window() implements Feature {
         return work.end();
     }
 
-    private static Opening on(Site.Deeper deeper, Site site, CutShape shape, Point corner) {
+    /** The same opening in a piece beneath. */
+    static Opening on(Site.Deeper deeper, Site site, CutShape shape, Point corner) {
         return new Opening(site.id(), "opening", shape, Placement.at(corner).within(deeper.frame()));
     }
 

@@ -237,7 +237,20 @@ class FeaturesTest {
     @Test
     void aPanelIsCutOffAtTheEdge() {
         String[] over = {
-            "fit", "size", "width", "3", "height", "2", "across", "by", "fromLeft", "3 1/4", "down", "by", "fromTop", "1"
+            "fit",
+            "size",
+            "width",
+            "3",
+            "height",
+            "2",
+            "across",
+            "by",
+            "fromLeft",
+            "3 1/4",
+            "down",
+            "by",
+            "fromTop",
+            "1"
         };
         assertThat(fields(FOLDED, add("mat", "panel", on("front-outside"), over)))
                 .containsExactly("panel.fromLeft");
