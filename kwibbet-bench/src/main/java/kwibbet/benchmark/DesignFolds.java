@@ -56,7 +56,7 @@ public class DesignFolds {
         "17-pocket-watch",
         "18-hill-climb",
         "19-first-ride",
-        "29-lantern-evening"
+        "30-lantern-evening"
     })
     public String design;
 

@@ -192,6 +192,7 @@ final class Assembly {
             }
             panels.replaceAll(panel -> panel.id().equals(part.panel()) ? panel.freeing(part.outline()) : panel);
         }
+        work.changes().edges().forEach(edge -> cutAtEdge(addition, edge));
         above.addAll(work.parts().above());
         directions.addAll(work.extras().directions());
         dieCuts.addAll(work.extras().dieCuts());
@@ -200,6 +201,26 @@ final class Assembly {
             keepShut(closure);
         });
         work.changes().openings().forEach(on -> open(addition, on));
+    }
+
+    private void cutAtEdge(Addition addition, Work.EdgeCut edge) {
+        Outline off = edge.cut().outline();
+        Piece piece = parts.piece(parts.panel(edge.panel()).piece());
+        boolean atScore = piece.scores().stream()
+                .anyMatch(score -> !Overlay.within(score.line(), Region.of(off)).isEmpty());
+        boolean taken = Stream.concat(piece.openings().stream().map(Opening::outline), freedIn(piece.id()))
+                .anyMatch(other -> Overlay.overlap(off, other));
+        if (atScore || taken) {
+            refuse(
+                    addition,
+                    new Refusal(
+                            "form",
+                            addition.name()
+                                    + (atScore ? " would cut into a fold there." : " runs into another cut there.")));
+            return;
+        }
+        change(piece.id(), each -> each.cutAtEdge(edge.cut()));
+        panels.replaceAll(panel -> panel.id().equals(edge.panel()) ? panel.cutAtEdge(off) : panel);
     }
 
     private void open(Addition addition, Work.On<Opening> on) {

@@ -102,6 +102,13 @@ public record Panel(PanelId id, PieceId piece, Outline outline, List<Outline> fr
         return new Panel(id, piece, outline, joined(freed, part), hanging);
     }
 
+    /** This panel with what lies within an outline cut off at its edge. */
+    Panel cutAtEdge(Outline off) {
+        Outline left = largest(Overlay.without(Region.of(outline), Region.of(off)), Region.of(outline))
+                .outline();
+        return new Panel(id, piece, left, freed, hanging);
+    }
+
     /** Its paper: what the openings of its piece and the parts cut free leave of it. */
     public Region material(Piece whole) {
         Region paper = new Region(outline, freed);

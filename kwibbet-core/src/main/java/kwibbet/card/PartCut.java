@@ -62,6 +62,20 @@ public sealed interface PartCut {
         }
     }
 
+    /**
+     * Cut into the flat piece at one of its edges; the rest of the outline lies past that.
+     *
+     * @param shape the shape
+     * @param outline the whole outline
+     * @param within the panel it cuts into
+     */
+    record PastEdge(CutShape shape, Outline outline, Rect within) implements PartCut {
+        @Override
+        public PartCut in(Placement placement) {
+            return new PastEdge(shape, outline.in(placement), turned(within, placement));
+        }
+    }
+
     private static Rect turned(Rect within, Placement placement) {
         return Outline.of(within).in(placement).bounds();
     }

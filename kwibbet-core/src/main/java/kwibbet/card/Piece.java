@@ -1,13 +1,16 @@
 package kwibbet.card;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.outline.Drawn;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
@@ -167,6 +170,30 @@ public record Piece(
     public Piece partlyCut(PartCut cut) {
         return new Piece(
                 id, name, paper, chosen, outline, scores, openings, slits, zones, joined(partCuts, List.of(cut)));
+    }
+
+    /** This piece with what lies within an outline cut off at its edge. */
+    Piece cutAtEdge(PartCut.PastEdge cut) {
+        Outline left = Overlay.without(Region.of(outline), Region.of(cut.outline())).stream()
+                .max(Comparator.comparingDouble(Region::area))
+                .map(Region::outline)
+                .orElse(outline);
+        return new Piece(id, name, paper, chosen, left, scores, openings, slits, zones, joined(partCuts, List.of(cut)));
+    }
+
+    /** Whether it has straight sides but for what is cut into them at an edge. */
+    public boolean isRectangleButForEdges() {
+        List<Region> cut = Stream.concat(
+                        Stream.of(Region.of(outline)),
+                        partCuts.stream()
+                                .filter(PartCut.PastEdge.class::isInstance)
+                                .map(each -> Region.of(each.outline())))
+                .toList();
+        return isRectangle()
+                || Overlay.without(Region.of(Outline.of(outline.bounds())), cut).stream()
+                                .mapToDouble(Region::area)
+                                .sum()
+                        < Overlay.NOTHING;
     }
 
     /** This piece as it is seen with its upper face up: without what is done to the other. */

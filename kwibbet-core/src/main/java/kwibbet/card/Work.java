@@ -26,13 +26,15 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
      * @param scores creases on pieces
      * @param zones areas of pieces
      * @param freed parts of panels that are cut free and fold on their own
+     * @param edges what is cut off at the edges of panels
      */
     public record Changes(
             List<On<Opening>> openings,
             List<On<Segment>> slits,
             List<On<Score>> scores,
             List<On<Zone>> zones,
-            List<Freed> freed) {
+            List<Freed> freed,
+            List<EdgeCut> edges) {
 
         /** Copies the lists. */
         public Changes {
@@ -41,6 +43,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
             scores = List.copyOf(scores);
             zones = List.copyOf(zones);
             freed = List.copyOf(freed);
+            edges = List.copyOf(edges);
         }
     }
 
@@ -77,6 +80,14 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
      */
     public record Freed(PanelId panel, Outline outline) {}
 
+    /**
+     * A cut at the edge of a panel.
+     *
+     * @param panel the panel
+     * @param cut the cut, in the frame of its piece
+     */
+    public record EdgeCut(PanelId panel, PartCut.PastEdge cut) {}
+
     /** Copies the lists. */
     public Work {
         holdings = List.copyOf(holdings);
@@ -97,6 +108,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
         private final List<Holding> holdings = new ArrayList<>();
         private final List<Hollow> hollows = new ArrayList<>();
         private final List<Freed> freed = new ArrayList<>();
+        private final List<EdgeCut> edges = new ArrayList<>();
         private final List<Form.Above> above = new ArrayList<>();
         private final List<Direction> directions = new ArrayList<>();
         private final List<DieCut> dieCuts = new ArrayList<>();
@@ -175,6 +187,12 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
             return this;
         }
 
+        /** Cuts into the edge of another panel. */
+        public Collector edge(EdgeCut cut) {
+            edges.add(cut);
+            return this;
+        }
+
         /** Says which panel lies over which. */
         public Collector above(PanelId upper, PanelId lower) {
             above.add(new Form.Above(upper, lower));
@@ -203,7 +221,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
         public Work end() {
             return new Work(
                     new Parts(pieces, panels, faces, above),
-                    new Changes(openings, slits, scores, zones, freed),
+                    new Changes(openings, slits, scores, zones, freed, edges),
                     holdings,
                     hollows,
                     new Extras(supplies, directions, dieCuts, closures));

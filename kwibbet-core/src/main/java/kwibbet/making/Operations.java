@@ -134,6 +134,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     card.dieCuts().stream().anyMatch(cut -> cut.piece().equals(piece.id()));
             List<HandCut> cuts = press.byHandOf(piece)
                     .filter(want -> want.role() == Want.Role.PAST_FOLD
+                            || want.role() == Want.Role.EDGE
                             || (want.role() == Want.Role.OUTLINE && !isToldElsewhere))
                     .flatMap(want -> HandCut.of(want).stream())
                     .toList();

@@ -82,7 +82,7 @@ final class DieSearch {
                 switch (want.role()) {
                     case FIELD -> intricate;
                     case OPENING, PAST_FOLD -> !intricate;
-                    case OUTLINE -> true;
+                    case OUTLINE, EDGE -> true;
                 };
         boolean plain = !die.sides().isPatterned() || die.sides().pattern() == Pattern.STITCHED;
         return byDetail
@@ -112,6 +112,11 @@ final class DieSearch {
      */
     private Optional<DieUse> whole(Die die, int degrees) {
         DieUse use = asItIs(die, degrees);
+        if (want.role() == Want.Role.EDGE) {
+            boolean isPlain =
+                    die.shape().holes().isEmpty() && die.shape().creases().isEmpty();
+            return Optional.of(use).filter(each -> isPlain);
+        }
         if (want.role() == Want.Role.OPENING) {
             return Optional.of(use);
         }

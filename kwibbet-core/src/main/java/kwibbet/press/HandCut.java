@@ -202,7 +202,7 @@ public sealed interface HandCut {
         return switch (want.role()) {
             case OUTLINE -> outline(want.piece().outline(), paper);
             case OPENING -> List.of(opening(want, paper));
-            case FIELD, PAST_FOLD -> List.of(new Drawn());
+            case FIELD, PAST_FOLD, EDGE -> List.of(new Drawn());
         };
     }
 

@@ -151,7 +151,9 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
 
     /** Whether it cuts the piece out. */
     public boolean cutsOut() {
-        return uses.stream().anyMatch(use -> use.want().role() == Want.Role.OUTLINE);
+        return uses.stream()
+                .map(use -> use.want().role())
+                .anyMatch(role -> role == Want.Role.OUTLINE || role == Want.Role.EDGE);
     }
 
     /** Whether nothing else can go through with it: the plate's edge has its place, or the die needs the whole press. */

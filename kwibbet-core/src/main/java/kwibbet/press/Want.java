@@ -42,7 +42,8 @@ public record Want(
         OUTLINE("outline"),
         OPENING("opening"),
         FIELD("field of openings"),
-        PAST_FOLD("outline across the fold");
+        PAST_FOLD("outline across the fold"),
+        EDGE("edge");
 
         private final String words;
 
@@ -69,7 +70,7 @@ public record Want(
                 .filter(cut -> cut.piece().equals(piece.id()))
                 .findFirst();
         boolean hasOutline = wants.stream().anyMatch(want -> want.role == Role.OUTLINE);
-        if (!hasOutline && (!piece.isRectangle() || edge.isPresent())) {
+        if (!hasOutline && (!piece.isRectangleButForEdges() || edge.isPresent())) {
             wants.add(new Want(
                     piece,
                     Role.OUTLINE,
@@ -114,12 +115,14 @@ public record Want(
                 piece.openings().stream()
                         .filter(opening -> opening.owner().equals(owner))
                         .allMatch(opening -> cut.contains(opening.outline()));
-            case OUTLINE, PAST_FOLD -> false;
+            case OUTLINE, PAST_FOLD, EDGE -> false;
         };
     }
 
     private static Want of(Piece piece, PartCut cut) {
-        Role role = cut instanceof PartCut.Folded ? Role.OUTLINE : Role.PAST_FOLD;
+        Role role = cut instanceof PartCut.Folded
+                ? Role.OUTLINE
+                : cut instanceof PartCut.PastEdge ? Role.EDGE : Role.PAST_FOLD;
         return new Want(
                 piece, role, cut.outline(), piece.id(), Optional.of(cut.shape()), Optional.empty(), Optional.of(cut));
     }

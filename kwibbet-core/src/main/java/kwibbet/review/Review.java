@@ -35,6 +35,7 @@ public final class Review {
             new HeatAfterFilm(),
             new PartlyOn(),
             new PastHost(),
+            new PastCutEdge(),
             new TapedFlat(),
             new PatternUpsideDown(),
             new UnevenBorders(),

@@ -12,7 +12,10 @@ import kwibbet.card.Score;
 import kwibbet.press.Layup;
 import kwibbet.press.Lying;
 import kwibbet.press.Want;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 
 /** What the press has cut in a piece, all places in its frame. */
@@ -113,13 +116,23 @@ final class PressedPiece {
                 .allMatch(spot -> spot.isAtEdge(paper, CLOSE) || isNear(spot, cuts));
     }
 
-    /** What is there to be cut: of a piece that is cut out folded all its edge, of an outline across a fold what lies beyond. */
+    /**
+     * What is there to be cut: of a piece that is cut out folded all its edge, of an outline across a fold what lies beyond, of a die over an edge what lies on
+     * the paper.
+     */
     private Stream<Segment> lines(Want want) {
-        return want.part()
-                .map(part -> part instanceof PartCut.UnderPlate under
-                        ? under.slits().stream()
-                        : piece.outline().edges().stream())
-                .orElseGet(() -> want.outline().edges().stream());
+        if (want.part().isEmpty()) {
+            return want.outline().edges().stream();
+        }
+        PartCut part = want.part().get();
+        if (part instanceof PartCut.UnderPlate under) {
+            return under.slits().stream();
+        }
+        if (part instanceof PartCut.PastEdge past) {
+            Region paper = Region.of(Outline.of(past.within()));
+            return past.outline().edges().stream().flatMap(edge -> Overlay.within(edge, paper).stream());
+        }
+        return piece.outline().edges().stream();
     }
 
     /** Whether a place lies on a line through others: no two next to each other on a line are farther apart than a step. */

@@ -113,6 +113,12 @@ class ReviewTest {
                                 folded,
                                 add("opening", "hole", on("front-outside"), "width", "3", "height", "3"),
                                 add("ornament", "picture", on("front-outside"), "width", "1", "height", "1"))),
+                arguments(
+                        "past-cut-edge",
+                        with(
+                                folded,
+                                mat("mat-1", "front-outside"),
+                                add("edge-die", "notch", on("front-outside"), "shape", "oval", "into", "3/4"))),
                 // Ribbon over the front of a folded card goes round its free edge and ends at the fold.
                 arguments("end-at-fold", with(folded, add("ribbon", "sash", on("front-outside"), "ends", "behind"))),
                 arguments(

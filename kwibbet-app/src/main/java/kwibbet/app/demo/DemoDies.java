@@ -44,7 +44,8 @@ final class DemoDies {
                 Detail.PLAIN,
                 new Sides(Sides.Pattern.STITCHED, in("1/4")),
                 ""));
-        for (OwnShape outline : List.of(DemoOutlines.LAMP_GLASS, DemoOutlines.LIT_WINDOW, DemoOutlines.SHELTER)) {
+        for (OwnShape outline :
+                List.of(DemoOutlines.LAMP_GLASS, DemoOutlines.LIT_WINDOW, DemoOutlines.SHELTER, DemoOutlines.AWNING)) {
             dies.add(of(outline.words(), outline.asDrawn(), "1/16", Detail.PLAIN, Sides.STRAIGHT, ""));
         }
         return dies;

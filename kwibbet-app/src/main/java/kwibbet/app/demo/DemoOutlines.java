@@ -56,7 +56,11 @@ final class DemoOutlines {
     /** A shelter of three panels under one roof, cut and creased by one die. */
     static final OwnShape SHELTER = shelter();
 
-    static final List<OwnShape> ALL = List.of(LAMP_GLASS, NAME_PLATE, COG, LAMP_HOUSE, LIT_WINDOW, SHELTER);
+    /** A strip with an edge of scallops, longer than what it is laid along. */
+    static final OwnShape AWNING = of(
+            "Awning", new Finish(Length.ZERO, in("1/2"), false), part(How.ADD, Kind.RECTANGLE, "1", "5 1/2", "0", "0"));
+
+    static final List<OwnShape> ALL = List.of(LAMP_GLASS, NAME_PLATE, COG, LAMP_HOUSE, LIT_WINDOW, SHELTER, AWNING);
 
     private DemoOutlines() {}
 

@@ -71,6 +71,8 @@ class TradeCardsTest {
                 "21-lit-window | Base 8 1/2×5 1/2 at 4 1/4; Lamp mat 4×5 1/4; Window panel 3 3/4×5",
                 // One die that cuts and creases.
                 "22-shelter | Base 7 1/2×4 at 2 1/2, 5",
+                // A short front whose edge a die cuts in scallops, half-inch borders, tape behind.
+                "29-awning | Base 8 3/4×5 at 3 3/4; Stall front 2 3/4×4; Price list 3×4",
                 // A gate with a panel hung from a strip in its gap.
                 "23-level-crossing | Base 9×5 1/2 at 1 3/4, 7 1/4; Hanger 1 3/4×3/4; Warning board 3 1/2×3 1/2; Ticket pocket 3×1 1/2",
                 // Three panels of unlike borders, the last cut off at the edge: eight and three quarters less six and a
@@ -102,6 +104,7 @@ class TradeCardsTest {
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
         "23-level-crossing, 'gem, 3/16 in', 2",
+        "29-awning, 'decorative tape, 1 in wide', 5 in",
         "23-level-crossing, 'brad, 3/16 in', 3",
         "23-level-crossing, 'decorative tape, 5/8 in wide', 1 3/4 in",
         "26-ticket-office, 'gem, 1/8 in', 2",

@@ -328,7 +328,17 @@ public record Mat() implements Feature {
         }
         Outline outline = within.get();
         return Outcome.made(
-                site.brief().is(SHAPE, AS_HOST) ? Area.of(outline) : shaped(outline.bounds(), site.brief()));
+                site.brief().is(SHAPE, AS_HOST)
+                        ? Area.of(outline)
+                        : shaped(straight(site, border).orElse(outline.bounds()), site.brief()));
+    }
+
+    /** A border within the straight edges a panel has but for what a die cut into one; nothing where a mat would reach into that. */
+    private static Optional<Rect> straight(Site site, Length border) {
+        return Overlay.inset(Outline.of(site.bounds()), border).stream()
+                .filter(within -> Overlay.contains(site.room(), within))
+                .map(Outline::bounds)
+                .findFirst();
     }
 
     private static Area shaped(Rect box, Brief brief) {

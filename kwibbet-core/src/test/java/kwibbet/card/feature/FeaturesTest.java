@@ -233,6 +233,34 @@ class FeaturesTest {
         assertThat(fields(FOLDED, add("shut", "pocket", on("back-outside")))).isEmpty();
     }
 
+    /** A die laid half over the free edge of a short front takes a notch out of it, in the middle of the edge; over a fold, or all along it, it is refused. */
+    @Test
+    void aDieBitesIntoAnEdge() {
+        String[] notch = {"shape", "oval", "width", "2", "height", "2", "into", "3/4"};
+        // The free edge of the front is at the left of the flat base, inside up; from outside it is at the right.
+        Card card = card(FOLDED, add("edge-die", "notch", on("front-outside"), notch));
+        Outline base = piece(card, "base").outline();
+        assertThat(base.bounds()).isEqualTo(Rect.atOrigin(size("10", "7")));
+        // A segment of a circle of radius 1, three quarters high: r² acos((r−h)/r) − (r−h) √(2rh−h²).
+        double segment = Math.acos(0.25) - 0.25 * Math.sqrt(1.5 - 0.5625);
+        assertThat(70 - base.area()).isCloseTo(segment, offset(2e-3));
+        assertThat(base.corners())
+                .anySatisfy(corner -> assertThat(corner.x()).isEqualTo(in("3/4")))
+                .noneSatisfy(corner -> assertThat(
+                                corner.x().isLongerThan(in("3/4")) && corner.x().isShorterThan(in("10")))
+                        .isTrue());
+        assertThat(fields(FOLDED, add("edge-die", "notch", on("front-outside"), and(notch, "edge", "left"))))
+                .containsExactly("notch.form");
+        assertThat(fields(
+                        FOLDED,
+                        add("edge-die", "cut", on("front-outside"), "width", "2", "height", "8", "into", "1/2")))
+                .containsExactly("cut.into");
+    }
+
+    private static String[] and(String[] some, String key, String value) {
+        return Stream.concat(Stream.of(some), Stream.of(key, value)).toArray(String[]::new);
+    }
+
     /** A panel that runs over the edge is cut off there: what is cut from the sheet is what is left, and it lies flush. */
     @Test
     void aPanelIsCutOffAtTheEdge() {

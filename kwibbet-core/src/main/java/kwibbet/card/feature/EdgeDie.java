@@ -1,0 +1,130 @@
+package kwibbet.card.feature;
+
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Feature;
+import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
+import kwibbet.card.PartCut;
+import kwibbet.card.Settings;
+import kwibbet.card.Site;
+import kwibbet.card.Work;
+import kwibbet.measure.Length;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Size;
+
+/**
+ * A die laid half over an edge of a panel: waves or scallops along it, or a notch for the thumb. The rest of the die lies past the paper; along the edge it lies in the
+ * middle, so that what is left plain is alike at both ends.
+ */
+public record EdgeDie() implements Feature {
+
+    /** At which edge. */
+    public static final Parameter.OfChoice EDGE = Parameter.OfChoice.of(
+            "edge",
+            "Edge",
+            "Which edge of the panel it cuts.",
+            "right",
+            "right",
+            "left",
+            "left",
+            "top",
+            "top",
+            "bottom",
+            "bottom");
+    /** How far it reaches in. */
+    public static final Parameter.OfLength INTO =
+            Shapes.length("into", "Reaches in", "How far the die reaches in from the edge.", "1/32", "6", "1/4");
+
+    @Override
+    public String key() {
+        return "edge-die";
+    }
+
+    @Override
+    public String title() {
+        return "Edge cut by a die";
+    }
+
+    @Override
+    public String sentence() {
+        return "A die laid half over an edge: waves, scallops, a notch.";
+    }
+
+    @Override
+    public List<Parameter> parameters() {
+        return List.of(EDGE, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT, INTO);
+    }
+
+    @Override
+    public List<Parameter> asked(Settings settings) {
+        return parameters();
+    }
+
+    @Override
+    public Optional<Settings> cutTo(Settings settings, CutShape shape) {
+        return Shapes.cutTo(settings, shape);
+    }
+
+    @Override
+    public List<PaperSlot> papers() {
+        return List.of();
+    }
+
+    @Override
+    public Outcome<Work> work(Site site) {
+        CutShape shape = Shapes.shape(site.brief());
+        Edge edge = Edge.find(site.brief().choice(EDGE))
+                .orElseThrow(() -> new IllegalStateException("an edge is chosen of four"));
+        Length into = site.brief().length(INTO);
+        Size size = shape.size();
+        Length deep = edge.isUpright() ? size.width() : size.height();
+        if (into.isLongerThan(deep)) {
+            return Outcome.refused(
+                    INTO.key(),
+                    "The die reaches in at most as far as it is deep, "
+                            + site.brief().figure(deep) + ".");
+        }
+        Outline die = shape.outline()
+                .plus(
+                        corner(site, edge, size, into).x(),
+                        corner(site, edge, size, into).y());
+        List<Region> left = Overlay.without(site.room(), Region.of(die));
+        if (left.size() != 1 || !left.get(0).holes().isEmpty()) {
+            return Outcome.refused("form", "The die would cut the " + site.place() + " in two, or a hole in it.");
+        }
+        if (!left.get(0).outline().bounds().equals(site.bounds())) {
+            return Outcome.refused(
+                    INTO.key(),
+                    "It would take the whole " + edge.word()
+                            + " edge off: reach in less, or choose a die that leaves some of it.");
+        }
+        return Outcome.made(new Work.Collector()
+                .edge(new Work.EdgeCut(
+                        site.panel(),
+                        new PartCut.PastEdge(
+                                shape,
+                                die.in(site.frame()),
+                                Outline.of(site.bounds()).in(site.frame()).bounds())))
+                .end());
+    }
+
+    private static Point corner(Site site, Edge edge, Size size, Length into) {
+        Rect room = site.bounds();
+        Rect centred = room.centred(size);
+        return switch (edge) {
+            case LEFT -> new Point(room.left().plus(into).minus(size.width()), centred.top());
+            case RIGHT -> new Point(room.right().minus(into), centred.top());
+            case TOP -> new Point(centred.left(), room.top().plus(into).minus(size.height()));
+            case BOTTOM -> new Point(centred.left(), room.bottom().minus(into));
+        };
+    }
+}
