@@ -21,6 +21,7 @@ import kwibbet.card.OwnStep;
 import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Punching;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
@@ -323,6 +324,16 @@ public sealed interface Operation {
         }
 
         @Override
+        public Tool tool() {
+            return cuts.stream()
+                    .filter(HandCut.Punched.class::isInstance)
+                    .map(cut -> ((HandCut.Punched) cut).punch())
+                    .findFirst()
+                    .map(punch -> new Tool("punch:" + punch.words(), punch.words()))
+                    .orElseGet(() -> Tool.usual(does()));
+        }
+
+        @Override
         public Phrase sentence(MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system).words(Wording.names(pieces) + ".");
             cuts.forEach(cut -> writer.words(" ").phrase(cut.sentence(system)));
@@ -360,8 +371,10 @@ public sealed interface Operation {
      * @param pieces the pieces they are cut in, of which all are cut alike
      * @param openings those of the first piece
      * @param onTop those that lie on the first pleat, where all the others are cut through them as the pleats lie on each other; otherwise none
+     * @param punching what the maker's punches can do; nothing where any hole can be punched
      */
-    record Open(List<Piece> pieces, List<Opening> openings, List<Opening> onTop) implements Operation {
+    record Open(List<Piece> pieces, List<Opening> openings, List<Opening> onTop, Optional<Punching> punching)
+            implements Operation {
         /** Copies the lists. */
         public Open {
             pieces = List.copyOf(pieces);
@@ -369,10 +382,12 @@ public sealed interface Operation {
             onTop = List.copyOf(onTop);
         }
 
-        static Open of(List<Piece> pieces, List<Opening> openings) {
+        static Open of(List<Piece> pieces, List<Opening> openings, Optional<Punching> punching) {
             Piece first = pieces.get(0);
             boolean all = first.openings().size() == openings.size() && Want.isPunched(openings.get(0));
-            return new Open(pieces, openings, all ? Pleats.onTop(first, openings) : List.of());
+            List<Opening> onTop = all ? Pleats.onTop(first, openings) : List.of();
+            boolean isSmall = Want.isPunched(openings.get(0)) && onTop.isEmpty();
+            return new Open(pieces, openings, onTop, punching.filter(each -> isSmall || each instanceof Punching.With));
         }
 
         /** Whether all layers of a pleated piece are cut at once. */
@@ -398,7 +413,22 @@ public sealed interface Operation {
 
         @Override
         public Tool tool() {
-            return Want.isPunched(openings.get(0)) ? new Tool("punch", "punch") : Tool.usual(Does.OPEN);
+            if (punching.isEmpty()) {
+                return Want.isPunched(openings.get(0)) ? new Tool("punch", "punch") : Tool.usual(Does.OPEN);
+            }
+            return punching.get() instanceof Punching.With with
+                    ? new Tool("punch:" + with.punch().words(), with.punch().words())
+                    : Tool.usual(Does.OPEN);
+        }
+
+        /** Why no punch cuts it, where the maker has said which there are. */
+        private String why() {
+            if (punching.isEmpty() || punching.get() instanceof Punching.With) {
+                return "";
+            }
+            return punching.get() instanceof Punching.OutOfReach far
+                    ? " Your " + far.punch().words() + " does not reach so far in: use the point of a knife."
+                    : " You have no punch of that size: use the point of a knife.";
         }
 
         @Override
@@ -427,6 +457,7 @@ public sealed interface Operation {
             }
             where(writer);
             return writer.words(pieces.size() == 1 ? "." : ". " + PressPlan.ByHand.TOGETHER)
+                    .words(why())
                     .end();
         }
 

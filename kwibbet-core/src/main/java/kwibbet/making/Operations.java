@@ -136,7 +136,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     .filter(want -> want.role() == Want.Role.PAST_FOLD
                             || want.role() == Want.Role.EDGE
                             || (want.role() == Want.Role.OUTLINE && !isToldElsewhere))
-                    .flatMap(want -> HandCut.of(want).stream())
+                    .flatMap(want -> press.cutsOf(want).stream())
                     .toList();
             if (!cuts.isEmpty()) {
                 cutOut(piece, cuts, all);
@@ -282,7 +282,8 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                             .filter(other -> other.equals(piece) || isLike(piece, other))
                             .toList();
                     told.addAll(like);
-                    openings.forEach(each -> all.add(Operation.Open.of(like, each)));
+                    openings.forEach(
+                            each -> all.add(Operation.Open.of(like, each, press.punching(like.get(0), each.get(0)))));
                 }
             });
             return all;

@@ -19,6 +19,7 @@ import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Size;
+import kwibbet.tool.Punch;
 import kwibbet.wording.Phrase;
 
 /**
@@ -185,6 +186,23 @@ public sealed interface HandCut {
                     .length(place.middle().y())
                     .words(isOpening ? " from the top, and cut along its line." : " from the top, and cut it out.")
                     .end();
+        }
+    }
+
+    /**
+     * What a punch cuts.
+     *
+     * @param punch the punch
+     * @param isOutOfScrap whether it cuts the piece out, for which a scrap is cut small enough
+     */
+    record Punched(Punch punch, boolean isOutOfScrap) implements HandCut {
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.of(
+                    isOutOfScrap
+                            ? "Punch it out of a scrap with the " + punch.words()
+                                    + ", its face up to see where it lands."
+                            : "Punch it with the " + punch.words() + ".");
         }
     }
 

@@ -18,6 +18,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
+import kwibbet.tool.Punch;
 
 /**
  * Finds few passes in which all papers go through.
@@ -66,7 +67,7 @@ final class PassSearch {
         }
     }
 
-    static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand, Graduation marks) {
+    static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand, Graduation marks, List<Punch> punches) {
         List<Layup> alone = layups.stream()
                 .filter(layup -> layup.isAlone() || layup.sticksOut(bed))
                 .toList();
@@ -84,7 +85,7 @@ final class PassSearch {
         }
         int atLeast = new PassSearch(sharing, bed).atLeast()
                 + alone.stream().mapToInt(Layup::count).sum();
-        return new PressPlan(all, byHand, atLeast, marks);
+        return new PressPlan(all, byHand, atLeast, marks, punches);
     }
 
     private static List<Load> loads(List<Layup> layups, Size bed) {

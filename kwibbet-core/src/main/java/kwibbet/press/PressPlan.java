@@ -9,9 +9,11 @@ import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.Join;
+import kwibbet.card.Opening;
 import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Punching;
 import kwibbet.card.RunLine;
 import kwibbet.card.Score;
 import kwibbet.measure.Graduation;
@@ -21,6 +23,7 @@ import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Press;
+import kwibbet.tool.Punch;
 import kwibbet.tool.Toolbox;
 import kwibbet.wording.Names;
 import kwibbet.wording.Phrase;
@@ -32,13 +35,15 @@ import kwibbet.wording.Phrase;
  * @param byHand what no die cuts, or the press does not take
  * @param atLeast no plan for these dies passes less often
  * @param marks what a fence can be set to
+ * @param punches the punches at hand; none where any hole can be punched
  */
-public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Graduation marks) {
+public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Graduation marks, List<Punch> punches) {
 
     /** Copies the lists. */
     public PressPlan {
         loads = List.copyOf(loads);
         byHand = List.copyOf(byHand);
+        punches = List.copyOf(punches);
     }
 
     /**
@@ -70,8 +75,9 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
      * @param count on how many pieces in all
      * @param why why the press does not cut it
      * @param nearest the die of that shape nearest in size
+     * @param punch the punch that cuts it, if one does
      */
-    public record ByHand(List<Want> wants, int count, Reason why, Optional<Die> nearest) {
+    public record ByHand(List<Want> wants, int count, Reason why, Optional<Die> nearest, Optional<Punch> punch) {
 
         /** How pieces come out alike. Common practice, no source. */
         public static final String TOGETHER = "These must match: hold them tightly together and cut them at once.";
@@ -93,7 +99,9 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
 
         /** How it is marked and cut. */
         public List<HandCut> cuts() {
-            return HandCut.of(want());
+            return punch.<List<HandCut>>map(
+                            with -> List.of(new HandCut.Punched(with, want().role() == Want.Role.OUTLINE)))
+                    .orElseGet(() -> HandCut.of(want()));
         }
 
         /** Whether it is cut on several pieces of a card that must match. */
@@ -113,7 +121,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         private ByHand with(Want other, int more) {
             List<Want> all = new ArrayList<>(wants);
             all.add(other);
-            return new ByHand(all, count + more, why, nearest);
+            return new ByHand(all, count + more, why, nearest, punch);
         }
 
         /** What is cut otherwise, and why. */
@@ -137,6 +145,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     /** Why the press does not cut a shape. */
     public enum Reason {
         NO_DIE("you have no die for it"),
+        PUNCHED("a punch cuts it"),
         ASLANT("it lies aslant, and no margin can be measured to the die"),
         TOO_WIDE("the paper is wider than the bed"),
         PLATE_TOO_SHORT("the die is longer than the plates"),
@@ -161,12 +170,15 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         Size bed = new Size(press.plate(), press.bed());
         List<Layup> layups = new ArrayList<>();
         List<ByHand> byHand = new ArrayList<>();
-        lines.forEach(line -> layups.addAll(layups(line, press, tools.dies(), bed, byHand)));
-        return PassSearch.plan(layups, bed, byHand, tools.trimmer().graduation());
+        List<Punch> punches = tools.handTools().punches();
+        lines.forEach(line -> layups.addAll(layups(line, tools, bed, byHand)));
+        return PassSearch.plan(layups, bed, byHand, tools.trimmer().graduation(), punches);
     }
 
     /** How the pieces of a card go through; what does not is added to {@code byHand}. */
-    private static List<Layup> layups(RunLine line, Press press, List<Die> dies, Size bed, List<ByHand> byHand) {
+    private static List<Layup> layups(RunLine line, Toolbox tools, Size bed, List<ByHand> byHand) {
+        Press press = tools.press();
+        List<Die> dies = tools.dies();
         Card card = line.card();
         int count = line.cards();
         Map<PieceId, List<Laid>> laid = new LinkedHashMap<>();
@@ -185,8 +197,11 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                                 byHand,
                                 want,
                                 count,
-                                reason,
-                                reason == Reason.NO_DIE ? DieSearch.nearest(want, dies) : Optional.empty()),
+                                punch(want, tools).isPresent() ? Reason.PUNCHED : reason,
+                                reason == Reason.NO_DIE && punch(want, tools).isEmpty()
+                                        ? DieSearch.nearest(want, dies)
+                                        : Optional.empty(),
+                                punch(want, tools)),
                         () -> laid.computeIfAbsent(piece.id(), id -> new ArrayList<>())
                                 .add(lying.orElseThrow(() -> new IllegalStateException(
                                         "what nothing stands in the way of lies on the bed"))));
@@ -263,14 +278,24 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                 && group.stream().allMatch(other -> DieSearch.canBeTaped(more, other));
     }
 
-    private static void addByHand(List<ByHand> byHand, Want want, int count, Reason why, Optional<Die> nearest) {
+    private static void addByHand(
+            List<ByHand> byHand, Want want, int count, Reason why, Optional<Die> nearest, Optional<Punch> punch) {
         for (int i = 0; i < byHand.size(); i++) {
             if (byHand.get(i).isLike(want, why, nearest)) {
                 byHand.set(i, byHand.get(i).with(want, count));
                 return;
             }
         }
-        byHand.add(new ByHand(List.of(want), count, why, nearest));
+        byHand.add(new ByHand(List.of(want), count, why, nearest, punch));
+    }
+
+    /** How a shape is cut that no die cuts. */
+    public List<HandCut> cutsOf(Want want) {
+        return byHand.stream()
+                .filter(each -> each.wants().contains(want))
+                .findFirst()
+                .map(ByHand::cuts)
+                .orElse(List.of());
     }
 
     /** What is cut of a piece by hand. */
@@ -324,6 +349,26 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                 .flatMap(load -> load.laid().stream())
                 .flatMap(laid -> laid.layup().lying().on().stream())
                 .anyMatch(on -> on.join().equals(join));
+    }
+
+    /** The punch that cuts a shape for which there is no die, if there is one that reaches. */
+    private static Optional<Punch> punch(Want want, Toolbox tools) {
+        List<Punch> punches = tools.handTools().punches();
+        if (want.role() == Want.Role.OUTLINE) {
+            return Punching.outOfScrap(want.piece(), punches);
+        }
+        return want.piece().openings().stream()
+                .filter(opening ->
+                        want.role() == Want.Role.OPENING && opening.outline().equals(want.outline()))
+                .findFirst()
+                .flatMap(opening -> Punching.into(want.piece(), opening, punches) instanceof Punching.With with
+                        ? Optional.of(with.punch())
+                        : Optional.empty());
+    }
+
+    /** What a hole that is small enough is cut with: the punch of its size that reaches it, or a knife; nothing where any hole can be punched. */
+    public Optional<Punching> punching(Piece piece, Opening opening) {
+        return punches.isEmpty() ? Optional.empty() : Optional.of(Punching.into(piece, opening, punches));
     }
 
     /** What the trimmer or the knife has to slit in a piece: what no die cuts. */

@@ -171,6 +171,13 @@ public final class Overlay {
         return nearest[0].equals2D(at) ? to : point(nearest[0]);
     }
 
+    /** How far a point lies from an outline's edge, in inches. */
+    public static double toEdge(Outline outline, Point from) {
+        Polygon within = polygon(Region.of(outline));
+        Coordinate at = new Coordinate(from.x().toInches(), from.y().toInches());
+        return within.getExteriorRing().distance(within.getFactory().createPoint(at));
+    }
+
     /** A point well within an area. */
     public static Point pointWithin(Region region) {
         return point(polygon(region).getInteriorPoint().getCoordinate());

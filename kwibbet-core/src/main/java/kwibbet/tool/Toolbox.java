@@ -14,8 +14,15 @@ import kwibbet.measure.MeasureSystem;
  * @param press what dies go through
  * @param dies the dies, in the order they were laid in
  * @param hand the hand of the maker
+ * @param handTools what else lies on the bench
  */
-public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die> dies, Hand hand) {
+public record Toolbox(
+        Trimmer trimmer, ScoringBoard board, Press press, List<Die> dies, Hand hand, HandTools handTools) {
+
+    /** Tools of which no hand tool is said. */
+    public Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die> dies, Hand hand) {
+        this(trimmer, board, press, dies, hand, HandTools.ANY);
+    }
 
     /** What a maker is taken to have until the inventory says otherwise. */
     public static final Toolbox GENERIC = new Toolbox(
@@ -63,7 +70,7 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
 
     /** These tools with other dies. */
     public Toolbox withDies(List<Die> others) {
-        return new Toolbox(trimmer, board, press, others, hand);
+        return new Toolbox(trimmer, board, press, others, hand, handTools);
     }
 
     /** The same tools for a maker of the other hand. */
@@ -73,6 +80,11 @@ public record Toolbox(Trimmer trimmer, ScoringBoard board, Press press, List<Die
 
     /** The same tools for a maker of that hand. */
     public Toolbox withHand(Hand other) {
-        return new Toolbox(trimmer, board, press, dies, other);
+        return new Toolbox(trimmer, board, press, dies, other, handTools);
+    }
+
+    /** These tools with other hand tools. */
+    public Toolbox withHandTools(HandTools others) {
+        return new Toolbox(trimmer, board, press, dies, hand, others);
     }
 }

@@ -134,6 +134,7 @@ record CardView(
             String panel,
             @Schema(allowableValues = {"up", "under"}) String side,
             String held,
+            @Schema(description = "Where on the upper piece its adhesive goes; empty for all of it") String where,
             String raisedBy,
             List<PointView> zone) {
         static JoinView of(Join join) {
@@ -143,6 +144,7 @@ record CardView(
                     join.panel().value(),
                     join.side().name().toLowerCase(Locale.ROOT),
                     join.adhesion().kind().words(),
+                    join.adhesion().hold().where(),
                     join.adhesion().height().toString(),
                     outlineOf(join.zone()));
         }

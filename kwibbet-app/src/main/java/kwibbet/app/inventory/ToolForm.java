@@ -10,10 +10,13 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
+import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
+import kwibbet.tool.Punch;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -65,6 +68,9 @@ final class ToolForm {
         Trimmer.Slits slits = entries.choice("slits", Trimmer.Slits.class);
         Length bed = reach(entries, "bed", 1, system);
         Length plates = reach(entries, "plateLength", 1, system);
+        List<Punch> punches = punches(entries, system);
+        Optional<Size> folder = size(entries, "folder", system);
+        Optional<Size> platform = size(entries, "platform", system);
         ScoringBoard.Plate plate = entries.choice("plate", ScoringBoard.Plate.class);
         int sheetsAtOnce = entries.wholeNumber("sheetsAtOnce");
         if (sheetsAtOnce < 1 || sheetsAtOnce > 50) {
@@ -94,7 +100,30 @@ final class ToolForm {
                         plate),
                 new Press(bed, plates, layers),
                 dies,
-                hand));
+                hand,
+                new HandTools(punches, folder, platform)));
+    }
+
+    private static List<Punch> punches(Entries entries, MeasureSystem system) {
+        if (entries.words("punches").length() > LONGEST_GROOVES) {
+            entries.refuse(
+                    "punches",
+                    "Say them in up to " + LONGEST_GROOVES + " letters, such as “" + Punch.example(system) + "”.");
+            return List.of();
+        }
+        Outcome<List<Punch>> punches = Punch.parse(entries.words("punches"), system);
+        entries.refuse(punches.reasons());
+        return punches instanceof Outcome.Made<List<Punch>> made ? made.value() : List.of();
+    }
+
+    /** The sides of something that may not be there: both are said, or neither. */
+    private static Optional<Size> size(Entries entries, String what, MeasureSystem system) {
+        boolean isSaid = !entries.words(what + "Width").isBlank()
+                || !entries.words(what + "Height").isBlank();
+        return isSaid
+                ? Optional.of(
+                        new Size(reach(entries, what + "Width", 1, system), reach(entries, what + "Height", 1, system)))
+                : Optional.empty();
     }
 
     private static boolean isMetric(Length mark) {

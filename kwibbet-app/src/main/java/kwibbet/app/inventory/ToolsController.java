@@ -18,6 +18,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.picture.BoardPicture;
 import kwibbet.tool.Grooves;
+import kwibbet.tool.Punch;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -50,6 +51,10 @@ class ToolsController {
         model.addAttribute("plates", ScoringBoard.Plate.values());
         model.addAttribute("boardPicture", BoardPicture.of(tools.board(), tools.hand()));
         model.addAttribute("system", system);
+        model.addAttribute("punches", Punch.said(tools.handTools().punches(), system));
+        model.addAttribute("punchExample", Punch.example(system));
+        model.addAttribute("folder", SidesField.of(tools.handTools().folder(), system));
+        model.addAttribute("platform", SidesField.of(tools.handTools().platform(), system));
         model.addAttribute("grooveExample", Grooves.example(system));
         model.addAttribute("millimetres", MeasureSystem.METRIC);
         return "inventory/tools";

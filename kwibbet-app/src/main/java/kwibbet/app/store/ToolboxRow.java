@@ -2,6 +2,7 @@ package kwibbet.app.store;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -16,10 +17,14 @@ import org.springframework.data.domain.Persistable;
 
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
+import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
+import kwibbet.tool.Punch;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
 import kwibbet.tool.Trimmer;
@@ -48,6 +53,11 @@ class ToolboxRow implements Persistable<Integer> {
     private long pressBed = Toolbox.GENERIC.press().bed().toTicks();
     private long pressPlate = Toolbox.GENERIC.press().plate().toTicks();
     private int pressLayers = Toolbox.GENERIC.press().layers();
+    private String punches = "";
+    private long folderWidth;
+    private long folderHeight;
+    private long platformWidth;
+    private long platformHeight;
 
     @Enumerated(EnumType.STRING)
     private Hand hand = Hand.RIGHT;
@@ -81,6 +91,21 @@ class ToolboxRow implements Persistable<Integer> {
         pressPlate = tools.press().plate().toTicks();
         pressLayers = tools.press().layers();
         hand = tools.hand();
+        punches = tools.handTools().punches().stream().map(ToolboxRow::written).collect(Collectors.joining(" "));
+        folderWidth =
+                tools.handTools().folder().map(Size::width).orElse(Length.ZERO).toTicks();
+        folderHeight =
+                tools.handTools().folder().map(Size::height).orElse(Length.ZERO).toTicks();
+        platformWidth = tools.handTools()
+                .platform()
+                .map(Size::width)
+                .orElse(Length.ZERO)
+                .toTicks();
+        platformHeight = tools.handTools()
+                .platform()
+                .map(Size::height)
+                .orElse(Length.ZERO)
+                .toTicks();
     }
 
     Toolbox toolbox(List<Die> dies) {
@@ -92,7 +117,38 @@ class ToolboxRow implements Persistable<Integer> {
                 slits);
         ScoringBoard board = new ScoringBoard(boardName, Length.ofTicks(boardWidth), read(grooves), plate());
         Press press = new Press(Length.ofTicks(pressBed), Length.ofTicks(pressPlate), pressLayers);
-        return new Toolbox(trimmer, board, press, dies, hand);
+        HandTools handTools = new HandTools(
+                Stream.of(punches.split(" ", -1))
+                        .filter(each -> !each.isEmpty())
+                        .map(ToolboxRow::punch)
+                        .toList(),
+                size(folderWidth, folderHeight),
+                size(platformWidth, platformHeight));
+        return new Toolbox(trimmer, board, press, dies, hand, handTools);
+    }
+
+    /** A size that was said; one of no width was not. */
+    private static Optional<Size> size(long width, long height) {
+        return width > 0 && height > 0
+                ? Optional.of(new Size(Length.ofTicks(width), Length.ofTicks(height)))
+                : Optional.empty();
+    }
+
+    /** A punch as {@code KIND/width/height/reach}. */
+    private static String written(Punch punch) {
+        return String.join(
+                "/",
+                ((CutShape.Kind) punch.shape().look()).name(),
+                parts(punch.shape().size().width()),
+                parts(punch.shape().size().height()),
+                parts(punch.reach()));
+    }
+
+    private static Punch punch(String written) {
+        String[] parts = written.split("/", -1);
+        return new Punch(
+                new CutShape(CutShape.Kind.valueOf(parts[0]), new Size(length(parts[1]), length(parts[2]))),
+                length(parts[3]));
     }
 
     private ScoringBoard.Plate plate() {

@@ -2,6 +2,7 @@ package kwibbet.app.store;
 
 import java.time.Duration;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 
@@ -32,6 +34,7 @@ import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
+import kwibbet.review.ToolReview;
 import kwibbet.run.CardRun;
 import kwibbet.run.RunBench;
 import kwibbet.run.SettledRun;
@@ -135,11 +138,18 @@ public class Workshop {
             // two
             // only.
             CompletableFuture<List<Finding>> findings =
-                    CompletableFuture.supplyAsync(() -> Review.of(card, folding(design)));
+                    CompletableFuture.supplyAsync(() -> findings(card, folding(design), each.tools()));
             RunLine line = new RunLine(card, each.run().copies());
             RunPlan plan = RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book);
             return new Worked(plan, findings.join());
         });
+    }
+
+    /** What is worth a look of the card itself, then what the tools at hand cannot do of it. */
+    private static List<Finding> findings(Card card, CardFolding folding, Toolbox tools) {
+        return Stream.concat(Review.of(card, folding).stream(), ToolReview.of(card, tools.handTools()).stream())
+                .sorted(Comparator.comparing(Finding::severity))
+                .toList();
     }
 
     /** Ends the hunts that are on; their designs are hunted for anew when they are next looked at. */

@@ -19,6 +19,7 @@ import kwibbet.measure.Length;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
+import kwibbet.shape.Size;
 import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
 
@@ -171,6 +172,9 @@ class InventoryControllerTest {
                 .param("grooves", "every 1/4 to 12, plus 3/8")
                 .param("thickestStack", "0.9")
                 .param("narrowest", "3/4")
+                .param("punches", "1/8 reaching 1 1/2, hexagon 1 x 1 reaching 1")
+                .param("folderWidth", "5")
+                .param("folderHeight", "7")
                 .param("plate", "NONE");
         mvc.perform(good).andExpect(redirectedUrl("/inventory/tools"));
         ArgumentCaptor<Toolbox> kept = ArgumentCaptor.forClass(Toolbox.class);
@@ -180,6 +184,9 @@ class InventoryControllerTest {
         assertThat(kept.getValue().board().grooves().places()).hasSize(49);
         assertThat(kept.getValue().hand()).isEqualTo(Hand.RIGHT);
         assertThat(kept.getValue().press().layers()).isEqualTo(3);
+        assertThat(kept.getValue().handTools().punches()).hasSize(2);
+        assertThat(kept.getValue().handTools().folder()).contains(new Size(Length.ofInches(5), Length.ofInches(7)));
+        assertThat(kept.getValue().handTools().platform()).isEmpty();
         mvc.perform(post("/inventory/tools")
                         .param("longestCut", "2")
                         .param("trimmerMarks", "1 mm")
@@ -188,6 +195,8 @@ class InventoryControllerTest {
                         .param("plateLength", "9")
                         .param("layers", "0")
                         .param("boardWidth", "12")
+                        .param("punches", "1/8 reaching nowhere")
+                        .param("platformWidth", "5")
                         .param("grooves", "every now and then"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content()
@@ -196,6 +205,8 @@ class InventoryControllerTest {
                                 containsString("1 to 50 sheets"),
                                 containsString("1 to 10 layers"),
                                 containsString("Say it as"),
+                                containsString("1/8 reaching nowhere"),
+                                containsString("It must be 1 to 60 in."),
                                 containsString("every now and then"))));
         mvc.perform(get("/inventory").param("paper", "starter-white-a4"))
                 .andExpect(content().string(containsString("Keep the change")));

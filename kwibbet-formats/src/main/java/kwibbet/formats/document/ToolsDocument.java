@@ -2,6 +2,7 @@ package kwibbet.formats.document;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -21,7 +22,9 @@ import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
+import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
+import kwibbet.tool.Punch;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Sides;
 import kwibbet.tool.Toolbox;
@@ -35,6 +38,7 @@ import static kwibbet.formats.json.Misfit.require;
 public final class ToolsDocument {
 
     private static final int MOST_DIES = 2_000;
+    private static final int MOST_PUNCHES = 200;
     private static final int MOST_GROOVES = 2_000;
     private static final Length LARGEST = Length.ofInches(400);
 
@@ -67,6 +71,24 @@ public final class ToolsDocument {
         ArrayNode dies = node.putArray("dies");
         tools.dies().forEach(die -> write(die, dies.addObject()));
         node.put("hand", word(tools.hand()));
+        if (!tools.handTools().equals(HandTools.ANY)) {
+            write(tools.handTools(), node.putObject("handTools"));
+        }
+    }
+
+    private static void write(HandTools tools, ObjectNode node) {
+        ArrayNode punches = node.putArray("punches");
+        tools.punches().forEach(punch -> punches.addObject()
+                .put("shape", word((CutShape.Kind) punch.shape().look()))
+                .put("width", punch.shape().size().width().toString())
+                .put("height", punch.shape().size().height().toString())
+                .put("reach", punch.reach().toString()));
+        tools.folder().ifPresent(size -> write(size, node.putObject("folder")));
+        tools.platform().ifPresent(size -> write(size, node.putObject("platform")));
+    }
+
+    private static void write(Size size, ObjectNode node) {
+        node.put("width", size.width().toString()).put("height", size.height().toString());
     }
 
     private static void write(Grooves grooves, ObjectNode node) {
@@ -118,7 +140,34 @@ public final class ToolsDocument {
                 board(at.at("board"), usual.board(), system),
                 press(at.at("press"), usual.press(), system),
                 at.at("dies").isMissing() ? usual.dies() : dies,
-                one(at.at("hand"), usual.hand(), Hand.values()));
+                one(at.at("hand"), usual.hand(), Hand.values()),
+                handTools(at.at("handTools"), usual.handTools(), system));
+    }
+
+    private static HandTools handTools(Reading at, HandTools usual, MeasureSystem system) {
+        if (at.isMissing()) {
+            return usual;
+        }
+        List<Punch> punches = new ArrayList<>();
+        if (!at.at("punches").isMissing()) {
+            at.at("punches")
+                    .elements(MOST_PUNCHES)
+                    .forEach(punch -> punches.add(new Punch(
+                            new CutShape(
+                                    one(punch.at("shape"), CutShape.Kind.OVAL, CutShape.Kind.values()),
+                                    size(punch, system)),
+                            punch.at("reach").positive(system, LARGEST))));
+        }
+        return new HandTools(punches, sizeOf(at.at("folder"), system), sizeOf(at.at("platform"), system));
+    }
+
+    private static Optional<Size> sizeOf(Reading at, MeasureSystem system) {
+        return at.isMissing() ? Optional.empty() : Optional.of(size(at, system));
+    }
+
+    private static Size size(Reading at, MeasureSystem system) {
+        return new Size(
+                at.at("width").positive(system, LARGEST), at.at("height").positive(system, LARGEST));
     }
 
     private static Trimmer trimmer(Reading at, Trimmer usual, MeasureSystem system) {

@@ -2,6 +2,7 @@ package kwibbet.formats.document;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -31,7 +32,9 @@ import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
+import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
+import kwibbet.tool.Punch;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Sides;
 import kwibbet.tool.Toolbox;
@@ -66,7 +69,12 @@ class RunDocumentTest {
                 new ScoringBoard("board", Length.ofInches(13), grooves, ScoringBoard.Plate.SQUARE),
                 new Press(Length.ofInches(7), Length.ofInches(9), 1),
                 dies,
-                Hand.LEFT);
+                Hand.LEFT,
+                new HandTools(
+                        Punch.parse("1/8 reaching 1 1/2, hexagon 25mm x 30mm reaching 1", MeasureSystem.INCH)
+                                .orThrow(),
+                        Optional.of(new Size(Length.ofInches(5), Length.ofMillimetres(150))),
+                        Optional.empty()));
         return new SettledRun(
                 List.of(
                         new SettledRun.Line("1", Samples.design("Night train", "5", "7"), new Copies(9, 1)),

@@ -266,7 +266,18 @@ class BackupsTest {
         List.of("studio", "booking", "stock_movement", "sheet_plan").forEach(rows::remove);
         rows.put("paper", without(with(now.of("paper"), "on_hand", 12L), "other_face"));
         rows.put("offcut", with(now.of("offcut"), "pieces", 3L));
-        rows.put("toolbox", without(without(now.of("toolbox"), "narrowest_strip"), "plate_square"));
+        List<Map<String, Object>> toolbox = now.of("toolbox");
+        for (String later : List.of(
+                "narrowest_strip",
+                "plate_square",
+                "punches",
+                "folder_width",
+                "folder_height",
+                "platform_width",
+                "platform_height")) {
+            toolbox = without(toolbox, later);
+        }
+        rows.put("toolbox", toolbox);
         rows.put("design", without(now.of("design"), "last_edit"));
         rows.put("design_revision", without(now.of("design_revision"), "gesture"));
         byte[] earlier = write(new Tables("8", rows));

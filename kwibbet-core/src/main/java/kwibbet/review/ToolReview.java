@@ -1,0 +1,151 @@
+package kwibbet.review;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+import kwibbet.card.Card;
+import kwibbet.card.Opening;
+import kwibbet.card.Piece;
+import kwibbet.card.Punching;
+import kwibbet.card.Score;
+import kwibbet.card.Zone;
+import kwibbet.card.feature.SurfaceWork;
+import kwibbet.measure.Length;
+import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Axis;
+import kwibbet.shape.Size;
+import kwibbet.tool.HandTools;
+import kwibbet.tool.Punch;
+import kwibbet.wording.Phrase;
+
+/**
+ * What the tools of a maker cannot do of a card: a hole without a punch, or farther in than the punch reaches; an area larger than the embossing folder; a sheet that
+ * does not go on the stamping platform, folded in half neither. What is not said of a tool is not asked.
+ */
+public final class ToolReview {
+
+    /** What is no larger is punched, and not cut by a die. Common practice, no source. */
+    private static final Length PUNCHED = Length.ofInches(1, 4);
+
+    private ToolReview() {}
+
+    /** What is in the way, piece by piece. */
+    public static List<Finding> of(Card card, HandTools tools) {
+        List<Finding> findings = new ArrayList<>();
+        for (Piece piece : card.pieces()) {
+            if (!tools.punches().isEmpty()) {
+                piece.openings().stream()
+                        .filter(ToolReview::isPunched)
+                        .flatMap(hole -> unpunched(card, piece, hole, tools.punches()).stream())
+                        .findFirst()
+                        .ifPresent(findings::add);
+            }
+            piece.zones().forEach(zone -> worked(card, piece, zone, tools).ifPresent(findings::add));
+        }
+        return findings;
+    }
+
+    private static boolean isPunched(Opening opening) {
+        return opening.shape().isCircle() && !opening.shape().size().width().isLongerThan(PUNCHED);
+    }
+
+    private static Optional<Finding> unpunched(Card card, Piece piece, Opening hole, List<Punch> punches) {
+        Phrase.Writer writer = Phrase.in(card.design().system());
+        Punching punching = Punching.into(piece, hole, punches);
+        // Pleats lie on each other while they are punched: a hole is never far from an edge of them.
+        boolean isPleated = piece.scores().size() > 2;
+        if (punching instanceof Punching.OutOfReach far && !isPleated) {
+            writer.words("The hole in " + piece.name() + " lies ")
+                    .length(far.in().roundedTo(card.materials().trim()).shown())
+                    .words(" in, and your " + far.punch().words() + " reaches ")
+                    .length(far.punch().reach())
+                    .words(".");
+            return Optional.of(finding("punch-too-short", piece, hole, writer));
+        }
+        if (punching instanceof Punching.NoneSo none) {
+            writer.words("You have no punch for the hole of ")
+                    .length(hole.shape().size().width())
+                    .words(" in " + piece.name());
+            none.nearest().ifPresent(near -> writer.words("; the nearest is your " + near.words()));
+            return Optional.of(finding("no-punch", piece, hole, writer.words(".")));
+        }
+        return Optional.empty();
+    }
+
+    private static Finding finding(String rule, Piece piece, Opening hole, Phrase.Writer writer) {
+        return new Finding(rule, Severity.WARNING, piece.id(), hole.outline(), writer.end(), Optional.empty());
+    }
+
+    private static Optional<Finding> worked(Card card, Piece piece, Zone zone, HandTools tools) {
+        if (zone.use() != Zone.Use.SURFACE) {
+            return Optional.empty();
+        }
+        String technique = card.design()
+                .addition(zone.owner())
+                .map(addition -> card.design().present(addition).choice(SurfaceWork.TECHNIQUE))
+                .orElse("");
+        Size area = zone.outline().bounds().size();
+        if (technique.equals(SurfaceWork.EMBOSS)
+                && tools.folder().filter(folder -> !fits(area, folder)).isPresent()) {
+            return Optional.of(worked(
+                    card,
+                    piece,
+                    zone,
+                    "folder-too-small",
+                    "is larger than your embossing folder, ",
+                    tools.folder().get()));
+        }
+        boolean isTooLarge = tools.platform()
+                .filter(platform -> lying(piece).stream().noneMatch(lies -> fits(lies, platform)))
+                .isPresent();
+        return technique.equals(SurfaceWork.STAMP) && isTooLarge
+                ? Optional.of(worked(
+                        card,
+                        piece,
+                        zone,
+                        "platform-too-small",
+                        "is stamped on a sheet that your platform does not take, folded neither: it takes ",
+                        tools.platform().get()))
+                : Optional.empty();
+    }
+
+    private static Finding worked(Card card, Piece piece, Zone zone, String rule, String words, Size most) {
+        String name =
+                card.design().addition(zone.owner()).map(work -> work.name()).orElse(piece.name());
+        Phrase.Writer writer = Phrase.in(card.design().system())
+                .words("“" + name + "” on " + piece.name() + " " + words)
+                .size(most)
+                .words(".");
+        return new Finding(rule, Severity.WARNING, piece.id(), zone.outline(), writer.end(), Optional.empty());
+    }
+
+    /** How large a piece is flat, and folded once at each score that runs through. */
+    private static List<Size> lying(Piece piece) {
+        List<Size> all = new ArrayList<>(List.of(piece.size()));
+        for (Score score : piece.scores()) {
+            score.measured(piece.size()).filter(Score.Measured::isWhole).ifPresent(measured -> {
+                boolean upright =
+                        score.line().axis().filter(Axis.VERTICAL::equals).isPresent();
+                Length whole = upright ? piece.size().width() : piece.size().height();
+                Length half = Length.max(measured.at(), whole.minus(measured.at()));
+                all.add(
+                        upright
+                                ? new Size(half, piece.size().height())
+                                : new Size(piece.size().width(), half));
+            });
+        }
+        all.sort(Comparator.comparingDouble(Size::area));
+        return all;
+    }
+
+    private static boolean fits(Size size, Size into) {
+        boolean asItIs =
+                !size.width().isLongerThan(into.width()) && !size.height().isLongerThan(into.height());
+        Size turned = size.turned();
+        return asItIs
+                || (!turned.width().isLongerThan(into.width())
+                        && !turned.height().isLongerThan(into.height()));
+    }
+}

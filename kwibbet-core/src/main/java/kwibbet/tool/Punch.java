@@ -1,0 +1,124 @@
+package kwibbet.tool;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+import kwibbet.measure.Figure;
+import kwibbet.measure.Length;
+import kwibbet.measure.LengthParseException;
+import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Size;
+
+/**
+ * A hand punch: it cuts one shape, no farther in than its throat lets the paper in.
+ *
+ * @param shape what it cuts
+ * @param reach how far from an edge of the paper the middle of its cut can lie; more than zero
+ */
+public record Punch(CutShape shape, Length reach) {
+
+    private static final Pattern SAID = Pattern.compile("(?:([a-z ]+?) )?([0-9].*?)(?: ?[×x] ?(.+?))? reaching (.+)");
+    private static final int MOST = 60;
+    private static final Length LARGEST = Length.ofInches(6);
+
+    /**
+     * Checks the reach.
+     *
+     * @throws IllegalArgumentException when it reaches nowhere
+     */
+    public Punch {
+        if (!reach.isPositive()) {
+            throw new IllegalArgumentException("a punch reaches more than 0 in");
+        }
+    }
+
+    /**
+     * Reads punches as a maker says them: {@code 1/8 reaching 1 1/2, hexagon 1 × 1 reaching 1}; what has no name is a round hole.
+     *
+     * @param said the punches, parted by commas; none where it is blank
+     * @param system what numbers without a unit are measured in
+     * @return the punches, or what is wrong, under the key {@code punches}
+     */
+    public static Outcome<List<Punch>> parse(String said, MeasureSystem system) {
+        List<Punch> punches = new ArrayList<>();
+        for (String part : said.toLowerCase(Locale.ROOT).split("[,;\\n]", -1)) {
+            if (part.isBlank()) {
+                continue;
+            }
+            Matcher matcher = SAID.matcher(part.strip());
+            if (!matcher.matches()) {
+                return wrong("“" + part.strip() + "” says no size and reach.", system);
+            }
+            try {
+                punches.add(of(matcher, system));
+            } catch (LengthParseException misread) {
+                return wrong(misread.getMessage(), system);
+            } catch (IllegalArgumentException odd) {
+                return wrong("No: " + odd.getMessage() + ".", system);
+            }
+        }
+        return punches.size() > MOST ? wrong("At most " + MOST + " punches.", system) : Outcome.made(punches);
+    }
+
+    private static Punch of(Matcher matcher, MeasureSystem system) {
+        Length width = Length.parse(matcher.group(2), system);
+        Length height = matcher.group(3) == null ? width : Length.parse(matcher.group(3), system);
+        if (!width.isPositive()
+                || !height.isPositive()
+                || Length.max(width, height).isLongerThan(LARGEST)) {
+            throw new IllegalArgumentException(
+                    "a punch cuts more than 0 and at most " + Figure.of(system.mostSaid(LARGEST), system));
+        }
+        String name = matcher.group(1) == null ? "oval" : matcher.group(1).strip();
+        CutShape.Kind kind = Stream.of(CutShape.Kind.values())
+                .filter(each -> each.words().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no shape called “" + name + "”"));
+        return new Punch(new CutShape(kind, new Size(width, height)), Length.parse(matcher.group(4), system));
+    }
+
+    private static Outcome<List<Punch>> wrong(String what, MeasureSystem system) {
+        return Outcome.refused("punches", what + " Say it as “" + example(system) + "”.");
+    }
+
+    /** How punches are said, for example. */
+    public static String example(MeasureSystem system) {
+        return system == MeasureSystem.INCH
+                ? "1/8 reaching 1 1/2, hexagon 1 × 1 reaching 1"
+                : "3 reaching 40, hexagon 25 × 25 reaching 25";
+    }
+
+    /** Punches as {@link #parse} reads them. */
+    public static String said(List<Punch> punches, MeasureSystem system) {
+        return punches.stream().map(punch -> punch.said(system)).collect(Collectors.joining(", "));
+    }
+
+    private String said(MeasureSystem system) {
+        String width = Figure.entry(shape.size().width(), system);
+        String size = shape.isCircle()
+                ? width
+                : shape.look().words() + " " + width + " × "
+                        + Figure.entry(shape.size().height(), system);
+        return size + " reaching " + Figure.entry(reach, system);
+    }
+
+    /** What makers call it. */
+    public String words() {
+        MeasureSystem system =
+                Figure.inInches(shape.size().width()).isExact() ? MeasureSystem.INCH : MeasureSystem.METRIC;
+        String size = Figure.of(shape.size().width(), system).toString();
+        return size + (shape.isCircle() ? " hole punch" : " " + shape.look().words() + " punch");
+    }
+
+    /** Whether it cuts that shape, as large as that. */
+    public boolean cuts(CutShape other) {
+        return shape.size().equals(other.size()) && shape.look().equals(other.look());
+    }
+}
