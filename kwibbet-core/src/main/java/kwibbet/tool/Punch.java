@@ -3,6 +3,7 @@ package kwibbet.tool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -59,7 +60,7 @@ public record Punch(CutShape shape, Length reach) {
             try {
                 punches.add(of(matcher, system));
             } catch (LengthParseException misread) {
-                return wrong(misread.getMessage(), system);
+                return wrong(Objects.requireNonNullElse(misread.getMessage(), ""), system);
             } catch (IllegalArgumentException odd) {
                 return wrong("No: " + odd.getMessage() + ".", system);
             }
