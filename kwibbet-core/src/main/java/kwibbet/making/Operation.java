@@ -976,21 +976,21 @@ public sealed interface Operation {
                     touching(card.pieceOf(join.lower()), join));
         }
 
+        /** Nothing where no hole runs under its edge, as a film over a window has none. */
         private static Optional<Length> touching(Piece lower, Join join) {
-            double whole = inches(join.zone(), Region.of(lower.outline()));
-            double held = inches(join.zone(), lower.material());
-            return whole - held > LEAST_FREE ? Optional.of(Length.nearestInches(held)) : Optional.empty();
+            double free = lower.openings().stream()
+                    .filter(opening -> !join.zone().bounds().contains(opening.bounds()))
+                    .map(opening -> Region.of(opening.outline()))
+                    .mapToDouble(hole -> Overlay.inches(join.zone(), hole))
+                    .sum();
+            return free > LEAST_FREE
+                    ? Optional.of(
+                            Length.nearestInches(Overlay.inches(join.zone(), Region.of(lower.outline())) - free))
+                    : Optional.empty();
         }
 
         /** Less of an edge over a hole is nothing to tell, in inches. */
         private static final double LEAST_FREE = 1.0 / 8;
-
-        private static double inches(Outline edge, Region on) {
-            return edge.edges().stream()
-                    .flatMap(side -> Overlay.within(side, on).stream())
-                    .mapToDouble(Segment::inches)
-                    .sum();
-        }
 
         private static Optional<Edge> alongEdge(Segment line, Rect host) {
             if (line.axis().filter(Axis.VERTICAL::equals).isPresent()) {

@@ -107,6 +107,16 @@ public final class Overlay {
         return new Point(Length.nearestInches(at.getX()), Length.nearestInches(at.getY()));
     }
 
+    /** How much of an outline's edge lies within an area, in inches. */
+    public static double inches(Outline edge, Region area) {
+        if (!edge.bounds().overlaps(area.outline().bounds())) {
+            return 0;
+        }
+        return OverlayNGRobust.overlay(
+                        polygon(Region.of(edge)).getExteriorRing(), fixed(area), OverlayNG.INTERSECTION)
+                .getLength();
+    }
+
     /** The outline a border outside another, its corners rounded, so that its box is larger by exactly the border on each side. */
     public static Outline around(Outline outline, Length border) {
         BufferParameters rounded = new BufferParameters(
