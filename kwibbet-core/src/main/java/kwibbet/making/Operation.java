@@ -38,7 +38,6 @@ import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Margins;
-import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
@@ -984,8 +983,7 @@ public sealed interface Operation {
                     .mapToDouble(hole -> Overlay.inches(join.zone(), hole))
                     .sum();
             return free > LEAST_FREE
-                    ? Optional.of(
-                            Length.nearestInches(Overlay.inches(join.zone(), Region.of(lower.outline())) - free))
+                    ? Optional.of(Length.nearestInches(Overlay.inches(join.zone(), Region.of(lower.outline())) - free))
                     : Optional.empty();
         }
 

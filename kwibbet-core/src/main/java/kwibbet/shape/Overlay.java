@@ -112,8 +112,7 @@ public final class Overlay {
         if (!edge.bounds().overlaps(area.outline().bounds())) {
             return 0;
         }
-        return OverlayNGRobust.overlay(
-                        polygon(Region.of(edge)).getExteriorRing(), fixed(area), OverlayNG.INTERSECTION)
+        return OverlayNGRobust.overlay(polygon(Region.of(edge)).getExteriorRing(), fixed(area), OverlayNG.INTERSECTION)
                 .getLength();
     }
 

@@ -58,6 +58,7 @@ public class Workshop {
     private final PlanBook book;
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
     private final Map<Tried, CardFolding> foldings = Collections.synchronizedMap(new Recent<>());
+    private final Map<Tried, List<Finding>> reviews = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
     private final Map<Together, JointPlan> joint = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, SheetHunt> hunts = Collections.synchronizedMap(new Recent<>());
@@ -138,7 +139,7 @@ public class Workshop {
             // two
             // only.
             CompletableFuture<List<Finding>> findings =
-                    CompletableFuture.supplyAsync(() -> findings(card, folding(design), each.tools()));
+                    CompletableFuture.supplyAsync(() -> findings(design, card, each.tools()));
             RunLine line = new RunLine(card, each.run().copies());
             RunPlan plan = RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book);
             return new Worked(plan, findings.join());
@@ -146,8 +147,11 @@ public class Workshop {
     }
 
     /** What is worth a look of the card itself, then what the tools at hand cannot do of it. */
-    private static List<Finding> findings(Card card, CardFolding folding, Toolbox tools) {
-        return Stream.concat(Review.of(card, folding).stream(), ToolReview.of(card, tools.handTools()).stream())
+    private List<Finding> findings(Design design, Card card, Toolbox tools) {
+        // Another count, or other tools, change nothing about the card itself.
+        List<Finding> ofCard =
+                remembered(reviews, new Tried(design, inventory.materials()), each -> Review.of(card, folding(design)));
+        return Stream.concat(ofCard.stream(), ToolReview.of(card, tools.handTools()).stream())
                 .sorted(Comparator.comparing(Finding::severity))
                 .toList();
     }
