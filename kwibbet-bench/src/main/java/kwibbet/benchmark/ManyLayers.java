@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
@@ -171,11 +172,13 @@ public final class ManyLayers {
         return new RunLine(card, new Copies(24, 0));
     }
 
-    /** All that an edit waits for, but for the way to the browser. */
+    /** All that an edit waits for, but for the way to the browser: findings and plan are worked out side by side, as the application does. */
     static int edit(Design design) {
         Card card = card(design);
-        List<Finding> findings = Review.of(card, CardFolding.of(card));
+        CompletableFuture<List<Finding>> reviewed =
+                CompletableFuture.supplyAsync(() -> Review.of(card, CardFolding.of(card)));
         RunPlan plan = RunPlan.of(line(card), Stock.SHELF, Thrift.FEWEST_SHEETS, Toolbox.GENERIC);
+        List<Finding> findings = reviewed.join();
         TableScale scale = TableScale.of(card);
         String flat =
                 SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);

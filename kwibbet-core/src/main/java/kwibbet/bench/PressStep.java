@@ -157,6 +157,11 @@ public record PressStep(
             sentences.add(Phrase.of("Then put it on the bed turned a quarter, its top to the right."));
         }
         layings().forEach(laying -> sentences.addAll(plate(laying, system)));
+        if (layings().stream().anyMatch(laying -> laying.use().die().detail() == Die.Detail.INTRICATE)) {
+            sentences.add(Phrase.of(
+                    "Look at every line before you lift the die off: where one is missed, pass it again just as it"
+                            + " lies. Take the loose bits out before the next paper, or they mark it."));
+        }
         return sentences;
     }
 

@@ -17,6 +17,7 @@ import kwibbet.drawing.Hatching;
 import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
+import kwibbet.making.Does;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
 import kwibbet.making.State;
@@ -141,7 +142,14 @@ public final class StepPicture {
         if (!setOn.isEmpty()) {
             setOn.forEach(zone -> picture.sketch.add(
                     Mark.Area.of(zone.outline().in(up), Fill.NONE, Line.LIT, palette.ink(piece, Side.UP))));
-            picture.nearest(setOn.get(0).outline().in(up).bounds());
+            Zone first = setOn.get(0);
+            making.card().panelsOf(step.piece().id()).stream()
+                    .map(panel -> panel.outline().bounds())
+                    .filter(panel -> panel.contains(first.outline().bounds()))
+                    .findFirst()
+                    .filter(panel -> step.does() != Does.FASTEN)
+                    .ifPresent(panel -> picture.setOn(
+                            first.outline().in(up), Outline.of(panel).in(up).bounds()));
             return picture.sketch.filling("What is set on the " + piece.name());
         }
         if (step instanceof Operation.Treat treat && treat.isMeasured()) {
@@ -479,6 +487,18 @@ public final class StepPicture {
             sketch.span(Axis.VERTICAL, area.bottom(), piece.bottom(), piece, 1);
         } else if (margins.top().isPositive()) {
             sketch.span(Axis.VERTICAL, piece.top(), area.top(), piece, 1);
+        }
+    }
+
+    /** How far from the left and the top of its panel something is set: its middle, or the edge of what runs from edge to edge. */
+    private void setOn(Outline zone, Rect panel) {
+        Rect box = zone.bounds();
+        Point at = zone.isRectangle() ? box.corner() : box.middle();
+        if (!box.size().width().equals(panel.size().width())) {
+            sketch.span(Axis.HORIZONTAL, panel.left(), at.x(), panel, 1);
+        }
+        if (!box.size().height().equals(panel.size().height())) {
+            sketch.span(Axis.VERTICAL, panel.top(), at.y(), panel, 1);
         }
     }
 

@@ -34,6 +34,7 @@ import kwibbet.card.base.CustomStrip;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Operation;
 import kwibbet.making.Way;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outline.Finish;
 import kwibbet.outline.OwnShape;
@@ -240,9 +241,36 @@ class PressPlanTest {
                 .extracting(setting ->
                         setting.steps().get(0).layings().get(0).use().die().name())
                 .containsExactly("field", "octagon");
+        // What is intricate may miss a line, and leaves bits behind; common practice, no source.
+        assertThat(sentences(plan.bench().press().settings().get(0).steps().get(0)))
+                .contains("where one is missed, pass it again just as it lies");
+        assertThat(sentences(plan.bench().press().settings().get(1).steps().get(0)))
+                .doesNotContain("pass it again");
         assertThat(plan.bench().score().byRuler()).isNotEmpty().allSatisfy(each -> assertThat(
                         each.sentence(MeasureSystem.INCH).text())
                 .startsWith("tag, as drawn, when the press has cut it out: score along a ruler"));
+    }
+
+    /** A die longer than the edge it cuts lies past the paper alike at both ends, and what the trial press cuts is the edge; without it, a hand does. */
+    @Test
+    void aDieOverAnEdgeLiesPastThePaper() {
+        Card card = card4(add(
+                "edge-die", "edge", front(), "shape", "scalloped", "width", "1", "height", "5 1/2", "into", "1/16"));
+        Length high = card.base().size().height();
+        Die longer = die("edge", Kind.SCALLOPED, "1", "5 1/2", Detail.PLAIN, Sides.STRAIGHT);
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        RunPlan plan = RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS.withDies(List.of(longer)));
+        DieLaying laying =
+                plan.bench().press().settings().get(0).steps().get(0).layings().get(0);
+        Length past =
+                in("5 1/2").plus(longer.metal().multipliedBy(2)).minus(high).half();
+        assertThat(laying.top()).isEqualTo(past.negated());
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        RunPlan byHand = RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS);
+        assertThat(byHand.bench().press().plan().byHand())
+                .singleElement()
+                .extracting(each -> each.want().role())
+                .isEqualTo(Want.Role.EDGE);
     }
 
     /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */
