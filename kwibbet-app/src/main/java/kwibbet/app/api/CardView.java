@@ -8,6 +8,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 import kwibbet.card.Card;
+import kwibbet.card.Closure;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Parameter;
@@ -29,6 +30,7 @@ import kwibbet.shape.Size;
  * @param finished the shut card
  * @param pieces all that is cut, the base first
  * @param joins what is stuck to what, from the bottom up
+ * @param closures panels stuck to each other as they lie when the card is shut
  * @param supplies what is used up besides paper
  * @param findings what is worth a look, the worst first
  */
@@ -40,6 +42,7 @@ record CardView(
         SizeView finished,
         List<PieceView> pieces,
         List<JoinView> joins,
+        List<ClosureView> closures,
         List<SupplyView> supplies,
         List<FindingView> findings) {
 
@@ -150,6 +153,19 @@ record CardView(
         }
     }
 
+    /** Two panels stuck to each other as they lie when the card is shut; edges as the free face of the upper one shows them. */
+    @Schema(name = "Closure")
+    record ClosureView(String owner, String upper, String lower, String held, String where) {
+        static ClosureView of(Closure closure) {
+            return new ClosureView(
+                    closure.owner().value(),
+                    closure.upper().panel().value(),
+                    closure.lower().panel().value(),
+                    closure.adhesion().kind().words(),
+                    closure.adhesion().hold().where());
+        }
+    }
+
     /** Something used up; {@code length}, {@code count} or {@code cubicInches} says how much. */
     @Schema(name = "Supply")
     record SupplyView(String name, String kind, String amount) {
@@ -195,6 +211,7 @@ record CardView(
                 SizeView.of(card.form().finished()),
                 card.pieces().stream().map(PieceView::of).toList(),
                 card.joins().stream().map(JoinView::of).toList(),
+                card.closures().stream().map(ClosureView::of).toList(),
                 card.supplies().stream().map(SupplyView::of).toList(),
                 findings.stream().map(FindingView::of).toList());
     }

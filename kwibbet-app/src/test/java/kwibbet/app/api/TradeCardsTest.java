@@ -131,6 +131,19 @@ class TradeCardsTest {
         assertThat(corner.path("y").asString()).isEqualTo(top);
     }
 
+    /** What is held, and where: a board along its top edge, a pocket and two panels along three. */
+    @ParameterizedTest
+    @CsvSource({
+        "23-level-crossing, /joins/1, along the top edge of",
+        "23-level-crossing, /joins/2, 'along the left, the right and the bottom edge of'",
+        "28-lost-property, /closures/0, 'along the left, the right and the bottom edge of'"
+    })
+    void whereItIsHeldIsTold(String card, String what, String where) throws Exception {
+        JsonNode held = made(card).at(what);
+        assertThat(held.path("held").asString()).isEqualTo("tape");
+        assertThat(held.path("where").asString()).isEqualTo(where);
+    }
+
     private JsonNode made(String card) throws Exception {
         String document = new ClassPathResource("demo/" + card + ".json").getContentAsString(StandardCharsets.UTF_8);
         return JsonApi.answer(mvc, "/api/cards", document, 200);
