@@ -3,7 +3,9 @@ package kwibbet.app.store;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -40,6 +42,8 @@ public class DesignStore {
     private final TransactionTemplate transaction;
     private final Clock clock;
     private final Room room;
+    // A document never changes: what was read of one is known by its text, and outlines in it are put together once.
+    private final Map<String, CardRun> known = Collections.synchronizedMap(new Workshop.Recent<>());
 
     DesignStore(DesignRows designs, RevisionRows revisions, TransactionTemplate transaction, Clock clock, Room room) {
         this.designs = designs;
@@ -124,7 +128,7 @@ public class DesignStore {
         List<DamagedDesign> damaged = new ArrayList<>();
         for (DesignRow row : rows) {
             RevisionRow present = present(row);
-            Outcome<CardRun> read = DesignDocument.read(present.document());
+            Outcome<CardRun> read = read(present.document());
             if (read instanceof Outcome.Made<CardRun> made) {
                 readable.add(stored(row, present, made.value()));
             } else {
@@ -326,7 +330,7 @@ public class DesignStore {
 
     private StoredDesign stored(DesignRow row) {
         RevisionRow present = present(row);
-        Outcome<CardRun> read = DesignDocument.read(present.document());
+        Outcome<CardRun> read = read(present.document());
         if (read instanceof Outcome.Made<CardRun> made) {
             return stored(row, present, made.value());
         }
@@ -340,11 +344,24 @@ public class DesignStore {
         return new StoredDesign(row.getId(), row.version(), run, undo, redo);
     }
 
+    private Outcome<CardRun> read(String document) {
+        CardRun before = known.get(document);
+        if (before != null) {
+            return Outcome.made(before);
+        }
+        Outcome<CardRun> read = DesignDocument.read(document);
+        if (read instanceof Outcome.Made<CardRun> made) {
+            known.put(document, made.value());
+        }
+        return read;
+    }
+
     /** What is kept is what can be read. */
-    private static String written(CardRun run) {
+    private String written(CardRun run) {
         String document = DesignDocument.write(run);
         Outcome<CardRun> read = DesignDocument.read(document);
         if (read instanceof Outcome.Made<CardRun> made && made.value().equals(run)) {
+            known.put(document, made.value());
             return document;
         }
         throw new UnkeepableDesignException(read.reasons());
