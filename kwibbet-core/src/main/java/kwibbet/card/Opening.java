@@ -18,6 +18,8 @@ import kwibbet.shape.Size;
 public record Opening(PieceId owner, String name, CutShape shape, Placement at) {
 
     private static final Length LOOKED_THROUGH = Length.ofInches(1, 2);
+    /** What is no larger is punched. Common practice, no source. */
+    private static final Length PUNCHED = Length.ofInches(1, 4);
 
     /** Its outline on the piece. */
     public Outline outline() {
@@ -28,6 +30,11 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at) 
     public boolean isLookedThrough() {
         Size size = bounds().size();
         return !size.width().isShorterThan(LOOKED_THROUGH) && !size.height().isShorterThan(LOOKED_THROUGH);
+    }
+
+    /** Whether it is small enough for a punch, which is no work for the press. */
+    public boolean isPunched() {
+        return shape.isCircle() && !bounds().size().width().isLongerThan(PUNCHED);
     }
 
     /** This opening in the outer frame of {@code placement}. */

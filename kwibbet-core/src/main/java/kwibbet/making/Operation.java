@@ -383,9 +383,10 @@ public sealed interface Operation {
 
         static Open of(List<Piece> pieces, List<Opening> openings, Optional<Punching> punching) {
             Piece first = pieces.get(0);
-            boolean all = first.openings().size() == openings.size() && Want.isPunched(openings.get(0));
+            boolean all = first.openings().size() == openings.size()
+                    && openings.get(0).isPunched();
             List<Opening> onTop = all ? Pleats.onTop(first, openings) : List.of();
-            boolean isSmall = Want.isPunched(openings.get(0)) && onTop.isEmpty();
+            boolean isSmall = openings.get(0).isPunched() && onTop.isEmpty();
             return new Open(pieces, openings, onTop, punching.filter(each -> isSmall || each instanceof Punching.With));
         }
 
@@ -413,7 +414,7 @@ public sealed interface Operation {
         @Override
         public Tool tool() {
             if (punching.isEmpty()) {
-                return Want.isPunched(openings.get(0)) ? new Tool("punch", "punch") : Tool.usual(Does.OPEN);
+                return openings.get(0).isPunched() ? new Tool("punch", "punch") : Tool.usual(Does.OPEN);
             }
             return punching.get() instanceof Punching.With with
                     ? new Tool("punch:" + with.punch().words(), with.punch().words())

@@ -59,8 +59,6 @@ public record Want(
 
     /** More openings of one feature than this are cut by one die. */
     private static final int FEW = 3;
-    /** What is no larger is punched. Common practice, no source. */
-    private static final Length PUNCHED = Length.ofInches(1, 4);
 
     /** Everything a piece needs; what is punched left out. */
     static List<Want> of(Card card, Piece piece) {
@@ -81,7 +79,7 @@ public record Want(
                     Optional.empty()));
         }
         Map<PieceId, List<Opening>> byOwner = new LinkedHashMap<>();
-        piece.openings().stream().filter(opening -> !isPunched(opening)).forEach(opening -> byOwner.computeIfAbsent(
+        piece.openings().stream().filter(opening -> !opening.isPunched()).forEach(opening -> byOwner.computeIfAbsent(
                         opening.owner(), owner -> new ArrayList<>())
                 .add(opening));
         byOwner.forEach((owner, openings) -> {
@@ -129,12 +127,6 @@ public record Want(
 
     private static Want opening(Piece piece, Role role, Outline outline, PieceId owner, Optional<CutShape> shape) {
         return new Want(piece, role, outline, owner, shape, Optional.empty(), Optional.empty());
-    }
-
-    /** Whether a hole is small enough for a punch, which is no work for the press. */
-    public static boolean isPunched(Opening opening) {
-        Rect box = opening.bounds();
-        return opening.shape().isCircle() && !box.size().width().isLongerThan(PUNCHED);
     }
 
     /** Whether it is an opening of a piece, or a field of openings of which that is one. */

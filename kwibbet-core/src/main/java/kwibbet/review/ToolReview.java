@@ -26,9 +26,6 @@ import kwibbet.wording.Phrase;
  */
 public final class ToolReview {
 
-    /** What is no larger is punched, and not cut by a die. Common practice, no source. */
-    private static final Length PUNCHED = Length.ofInches(1, 4);
-
     private ToolReview() {}
 
     /** What is in the way, piece by piece. */
@@ -37,7 +34,7 @@ public final class ToolReview {
         for (Piece piece : card.pieces()) {
             if (!tools.punches().isEmpty()) {
                 piece.openings().stream()
-                        .filter(ToolReview::isPunched)
+                        .filter(Opening::isPunched)
                         .flatMap(hole -> unpunched(card, piece, hole, tools.punches()).stream())
                         .findFirst()
                         .ifPresent(findings::add);
@@ -45,10 +42,6 @@ public final class ToolReview {
             piece.zones().forEach(zone -> worked(card, piece, zone, tools).ifPresent(findings::add));
         }
         return findings;
-    }
-
-    private static boolean isPunched(Opening opening) {
-        return opening.shape().isCircle() && !opening.shape().size().width().isLongerThan(PUNCHED);
     }
 
     private static Optional<Finding> unpunched(Card card, Piece piece, Opening hole, List<Punch> punches) {
