@@ -298,7 +298,7 @@ final class Assembly {
     }
 
     private Optional<Supply> adhesive(PieceId owner, Adhesion adhesion, List<Region> where) {
-        return remaking.supply(owner, adhesion, where, () -> used(owner, adhesion, where));
+        return remaking.supply(owner, adhesion, where, design.system(), () -> used(owner, adhesion, where));
     }
 
     private Optional<Supply> used(PieceId owner, Adhesion adhesion, List<Region> where) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 
@@ -60,12 +61,8 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
         List<Region> both = Overlay.shared(upper, lower).stream()
                 .flatMap(part -> Overlay.inset(part, off).stream())
                 .toList();
-        List<Region> meant =
-                Overlay.joined(closure.adhesion().hold().of(upper.outline().bounds(), off.plus(LINE)).stream()
-                        .map(part -> Region.of(Outline.of(part)))
-                        .toList());
-        return closure.with(both.stream()
-                .flatMap(part -> meant.stream().flatMap(there -> Overlay.shared(part, there).stream()))
+        List<Rect> meant = closure.adhesion().hold().of(upper.outline().bounds(), off.plus(LINE));
+        return closure.with(shared(both, meant, Placement.SAME).stream()
                 .map(part -> part.in(closure.upper().frame()))
                 .toList());
     }
@@ -96,20 +93,19 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
                 .toList();
         List<Region> held = adhesion.hold().equals(Hold.allOver())
                 ? stuckOver
-                : held(stuckOver, upper.outline().bounds(), stuck, adhesion);
+                : shared(stuckOver, adhesion.hold().of(upper.outline().bounds(), off.plus(LINE)), stuck.placement());
         return adhesion.kind() == Adhesion.Kind.DOTS
                 ? held.stream().flatMap(part -> Dots.on(part).stream()).toList()
                 : held;
     }
 
-    /** What of it lies where the adhesion says. */
-    private static List<Region> held(List<Region> stuckOver, Rect upper, Panel.Stuck stuck, Adhesion adhesion) {
-        List<Region> meant = Overlay.joined(
-                adhesion.hold().of(upper, adhesion.kind().offEdge().plus(LINE)).stream()
-                        .map(part -> Region.of(Outline.of(part)).in(stuck.placement()))
-                        .toList());
-        return stuckOver.stream()
-                .flatMap(part -> meant.stream().flatMap(there -> Overlay.shared(part, there).stream()))
+    /** What of some areas lies within parts of a box, which are placed among them. */
+    private static List<Region> shared(List<Region> areas, List<Rect> parts, Placement placement) {
+        List<Region> within = Overlay.joined(parts.stream()
+                .map(part -> Region.of(Outline.of(part)).in(placement))
+                .toList());
+        return areas.stream()
+                .flatMap(area -> within.stream().flatMap(part -> Overlay.shared(area, part).stream()))
                 .toList();
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Region;
 
@@ -19,7 +20,7 @@ public final class Remaking {
     private record Joined(Panel upper, Piece upperPiece, Panel lower, Piece lowerPiece, Adhesion adhesion) {}
 
     /** All that a stretch of adhesive follows from. */
-    private record Held(PieceId owner, Adhesion adhesion, List<Region> where) {}
+    private record Held(PieceId owner, Adhesion adhesion, List<Region> where, MeasureSystem system) {}
 
     private final Materials materials;
     private final Map<Joined, List<Region>> adhesive = new HashMap<>();
@@ -47,7 +48,11 @@ public final class Remaking {
     }
 
     Optional<Supply> supply(
-            PieceId owner, Adhesion adhesion, List<Region> where, Supplier<Optional<Supply>> otherwise) {
-        return supplies.computeIfAbsent(new Held(owner, adhesion, where), held -> otherwise.get());
+            PieceId owner,
+            Adhesion adhesion,
+            List<Region> where,
+            MeasureSystem system,
+            Supplier<Optional<Supply>> otherwise) {
+        return supplies.computeIfAbsent(new Held(owner, adhesion, where, system), held -> otherwise.get());
     }
 }

@@ -6,6 +6,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
@@ -93,6 +94,7 @@ class DesignProperties {
         Remaking remaking = new Remaking(MATERIALS);
         remaking.make(design.resized(new Size(Length.ofInches(6), Length.ofInches(6))));
         remaking.make(design);
+        remaking.make(design.withSystem(MeasureSystem.METRIC));
         assertThat(remaking.make(design)).isEqualTo(CardMaker.make(design, MATERIALS));
     }
 

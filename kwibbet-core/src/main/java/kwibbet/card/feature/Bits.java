@@ -177,7 +177,7 @@ public record Bits() implements Feature {
 
     private static Direction direction(Site site, List<Rect> boxes, String kind, String called) {
         int count = boxes.size();
-        String what = count == 1 ? "the " + called : "the " + count + " " + plural(called);
+        String what = count == 1 ? "the " + called : "the " + count + " " + plural(kind, called);
         Phrase.Writer writer = Phrase.in(site.brief().system())
                 .words(kind.equals(BRAD) ? "Set " : kind.equals(DROP) ? "Pour " : "Stick ")
                 .words(what + " of " + site.name())
@@ -206,7 +206,7 @@ public record Bits() implements Feature {
         return new Direction(site.id(), site.piece(), does, writer.end());
     }
 
-    private static String plural(String called) {
-        return called.startsWith("drop") ? "drops of gloss" : called + "s";
+    private static String plural(String kind, String called) {
+        return kind.equals(DROP) ? "drops of gloss" : called + "s";
     }
 }
