@@ -218,6 +218,8 @@ class PagesTest {
         assertThat(page.locator("#offcut-count-help")).containsText("whole number");
         page.locator("#offcut-count").fill("1");
         page.getByRole(AriaRole.BUTTON, named("Put it in")).click();
+        // It is in the drawer once the form is empty again; to leave before would break off what was sent.
+        assertThat(page.locator("#offcut-width")).hasValue("");
         page.navigate(card + "/sheets");
         assertThat(page.locator(".sheets-head .lead")).containsText("2 sheets in all");
         page.locator("#thrift").selectOption("LEFTOVERS_FIRST");
