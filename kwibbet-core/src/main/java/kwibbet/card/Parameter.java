@@ -110,6 +110,18 @@ public sealed interface Parameter {
                     false);
         }
 
+        /**
+         * The way of a key.
+         *
+         * @throws IllegalArgumentException when it is none of its ways
+         */
+        public Choice way(String way) {
+            return choices.stream()
+                    .filter(choice -> choice.key().equals(way))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(label + " has no way “" + way + "”"));
+        }
+
         /** Whether a key is one of its ways, as things are set. */
         public boolean allows(String way, Settings settings) {
             return choices.stream().anyMatch(choice -> choice.key().equals(way))

@@ -39,6 +39,9 @@ public sealed interface Punching {
     static Optional<Punch> outOfScrap(Piece piece, List<Punch> punches) {
         return punches.stream()
                 .filter(punch -> punch.shape().outline().equals(piece.outline()))
+                .filter(punch -> !Length.min(piece.size().width(), piece.size().height())
+                        .half()
+                        .isLongerThan(punch.reach()))
                 .findFirst();
     }
 
@@ -49,9 +52,13 @@ public sealed interface Punching {
         if (farthest.isEmpty()) {
             return none(opening.shape(), punches);
         }
+        Punch punch = farthest.get();
+        if (!Pleats.onTop(piece, piece.openings()).isEmpty()) {
+            // Pleats lie on each other while they are punched: no hole is farther from an edge than half a pleat.
+            return new With(punch);
+        }
         Point middle = opening.bounds().middle();
         Length in = Length.nearestInches(Overlay.toEdge(piece.outline(), middle));
-        Punch punch = farthest.get();
         return in.isLongerThan(punch.reach()) ? new OutOfReach(punch, in) : new With(punch);
     }
 

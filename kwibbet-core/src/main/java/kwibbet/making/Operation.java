@@ -21,6 +21,7 @@ import kwibbet.card.OwnStep;
 import kwibbet.card.PanelId;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Pleats;
 import kwibbet.card.Punching;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
@@ -328,7 +329,7 @@ public sealed interface Operation {
                     .filter(HandCut.Punched.class::isInstance)
                     .map(cut -> ((HandCut.Punched) cut).punch())
                     .findFirst()
-                    .map(punch -> new Tool("punch:" + punch.words(), punch.words()))
+                    .map(Tool::of)
                     .orElseGet(() -> Tool.usual(does()));
         }
 
@@ -386,7 +387,7 @@ public sealed interface Operation {
             boolean all = first.openings().size() == openings.size()
                     && openings.get(0).isPunched();
             List<Opening> onTop = all ? Pleats.onTop(first, openings) : List.of();
-            boolean isSmall = openings.get(0).isPunched() && onTop.isEmpty();
+            boolean isSmall = openings.get(0).isPunched();
             return new Open(pieces, openings, onTop, punching.filter(each -> isSmall || each instanceof Punching.With));
         }
 
@@ -416,9 +417,7 @@ public sealed interface Operation {
             if (punching.isEmpty()) {
                 return openings.get(0).isPunched() ? new Tool("punch", "punch") : Tool.usual(Does.OPEN);
             }
-            return punching.get() instanceof Punching.With with
-                    ? new Tool("punch:" + with.punch().words(), with.punch().words())
-                    : Tool.usual(Does.OPEN);
+            return punching.get() instanceof Punching.With with ? Tool.of(with.punch()) : Tool.usual(Does.OPEN);
         }
 
         /** Why no punch cuts it, where the maker has said which there are. */
@@ -1065,7 +1064,7 @@ public sealed interface Operation {
         /** Two that are held otherwise take unlike long. */
         @Override
         public String timedAs() {
-            return does().name() + (isWet() ? " with " + join.adhesion().kind().words() : "");
+            return does().name() + (isWet() ? " " + join.adhesion().kind().name() : "");
         }
 
         private boolean isWet() {

@@ -224,9 +224,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
             return card.design()
                     .addition(zone.owner())
                     .map(each -> card.design().present(each).choice(SurfaceWork.TECHNIQUE))
-                    .flatMap(key -> SurfaceWork.TECHNIQUE.choices().stream()
-                            .filter(choice -> choice.key().equals(key))
-                            .findFirst())
+                    .map(SurfaceWork.TECHNIQUE::way)
                     .orElseThrow(() -> new IllegalStateException(
                             "a worked area is owned by " + zone.owner().value() + ", which is not on the card"));
         }

@@ -1,6 +1,8 @@
 package kwibbet.making;
 
 import kwibbet.card.Adhesion;
+import kwibbet.shape.CutShape;
+import kwibbet.tool.Punch;
 
 /**
  * What is in hand while something is done.
@@ -37,6 +39,14 @@ public record Tool(String key, String words) {
             case BIND -> new Tool("scissors", "scissors");
             case STAND_UP, OWN -> new Tool("hands", "your hands");
         };
+    }
+
+    /** A punch, told from others by what it cuts. */
+    static Tool of(Punch punch) {
+        return new Tool(
+                "punch:" + ((CutShape.Kind) punch.shape().look()).name()
+                        + punch.shape().size(),
+                punch.words());
     }
 
     /** What holds two pieces together. */

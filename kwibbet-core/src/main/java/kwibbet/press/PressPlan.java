@@ -17,6 +17,7 @@ import kwibbet.card.Punching;
 import kwibbet.card.RunLine;
 import kwibbet.card.Score;
 import kwibbet.measure.Graduation;
+import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
@@ -38,6 +39,9 @@ import kwibbet.wording.Phrase;
  * @param punches the punches at hand; none where any hole can be punched
  */
 public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Graduation marks, List<Punch> punches) {
+
+    /** So much of a scrap is left all round what is punched out of it, to be held by. Common practice, no source. */
+    private static final Length SCRAP = Length.ofInches(1, 8);
 
     /** Copies the lists. */
     public PressPlan {
@@ -192,16 +196,17 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                 Optional<Reason> why = lying.isEmpty()
                         ? Optional.of(DieSearch.liesAslant(want, dies) ? Reason.ASLANT : Reason.NO_DIE)
                         : lying.get().inTheWay(bed, press.layers());
+                Optional<Punch> punch = why.flatMap(reason -> punch(want, tools));
                 why.ifPresentOrElse(
                         reason -> addByHand(
                                 byHand,
                                 want,
                                 count,
-                                punch(want, tools).isPresent() ? Reason.PUNCHED : reason,
-                                reason == Reason.NO_DIE && punch(want, tools).isEmpty()
+                                punch.isPresent() ? Reason.PUNCHED : reason,
+                                reason == Reason.NO_DIE && punch.isEmpty()
                                         ? DieSearch.nearest(want, dies)
                                         : Optional.empty(),
-                                punch(want, tools)),
+                                punch),
                         () -> laid.computeIfAbsent(piece.id(), id -> new ArrayList<>())
                                 .add(lying.orElseThrow(() -> new IllegalStateException(
                                         "what nothing stands in the way of lies on the bed"))));
@@ -317,11 +322,17 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
      */
     public Size paperFor(Piece piece) {
         Optional<Layup> layup = layupsOf(piece).findFirst();
-        return layup.isEmpty() && !piece.isRectangle()
-                ? new Size(
-                        piece.size().width().roundedUpTo(marks).shown(),
-                        piece.size().height().roundedUpTo(marks).shown())
-                : layup.map(each -> each.flatPaper().size()).orElse(piece.size());
+        if (layup.isPresent() || piece.isRectangle()) {
+            return layup.map(each -> each.flatPaper().size()).orElse(piece.size());
+        }
+        boolean isPunched = byHand.stream()
+                .anyMatch(each -> each.punch().isPresent()
+                        && each.want().role() == Want.Role.OUTLINE
+                        && each.wants().stream().anyMatch(want -> want.piece().equals(piece)));
+        Size least = isPunched ? piece.size().grown(SCRAP) : piece.size();
+        return new Size(
+                least.width().roundedUpTo(marks).shown(),
+                least.height().roundedUpTo(marks).shown());
     }
 
     /** Whether a piece is cut out by a die. */

@@ -111,10 +111,19 @@ record TapeOnShow() implements Rule {
                 join.lower(),
                 where,
                 Phrase.in(card.design().system())
-                        .words("Tape shows through " + card.nameOf(film) + " where it holds "
+                        .words(shows(join) + " through " + card.nameOf(film) + " where it holds "
                                 + card.nameOf(upperClear ? join.lower() : join.upper())
                                 + ". A layer over it hides it."),
                 cover(card, join, film, upperClear));
+    }
+
+    private static String shows(Join join) {
+        return switch (join.adhesion().kind()) {
+            case GLUE -> "Liquid glue shows";
+            case DOTS -> "Every glue dot shows";
+            case FOAM -> "Foam tape shows";
+            case TAPE, NONE -> "Tape shows";
+        };
     }
 
     /** A strip over the tape, where the base offers a face for it. */

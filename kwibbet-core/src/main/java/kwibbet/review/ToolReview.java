@@ -47,9 +47,7 @@ public final class ToolReview {
     private static Optional<Finding> unpunched(Card card, Piece piece, Opening hole, List<Punch> punches) {
         Phrase.Writer writer = Phrase.in(card.design().system());
         Punching punching = Punching.into(piece, hole, punches);
-        // Pleats lie on each other while they are punched: a hole is never far from an edge of them.
-        boolean isPleated = piece.scores().size() > 2;
-        if (punching instanceof Punching.OutOfReach far && !isPleated) {
+        if (punching instanceof Punching.OutOfReach far) {
             writer.words("The hole in " + piece.name() + " lies ")
                     .length(far.in().roundedTo(card.materials().trim()).shown())
                     .words(" in, and your " + far.punch().words() + " reaches ")

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.PieceId;
 import kwibbet.making.Does;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
@@ -106,6 +107,18 @@ class PunchTest {
         assertThat(holes(card, TOOLS).tool().words()).isEqualTo("punch");
     }
 
+    /** A blind's holes lie deep in its strip and at the edge of its pleats; a card of four panels has no pleats, whatever its scores. */
+    @Test
+    void pleatsArePunchedWhereTheyLieOnEachOther() {
+        HandTools eighth = tools("1/8 reaching 1/4");
+        Card blind = make(base("folded", "5", "7").plus(add("blind", "blind", on("front-outside"))))
+                .orThrow();
+        assertThat(ToolReview.of(blind, eighth)).isEmpty();
+        Card zigzag = make(base("zigzag", "4", "5").plus(add("tie", "tie", on("panel-2-inside"), "apart", "1")))
+                .orThrow();
+        assertThat(ToolReview.of(zigzag, eighth)).extracting(Finding::rule).contains("punch-too-short");
+    }
+
     private static Operation holes(Card card, Toolbox tools) {
         PressPlan press = PressPlan.of(List.of(line(card, 1)), tools);
         return Making.of(card, press, Way.ONE).steps().stream()
@@ -131,6 +144,13 @@ class PunchTest {
                 .orThrow();
         Toolbox punched = TOOLS.withHandTools(tools("hexagon 1 × 1 reaching 1"));
         PressPlan press = PressPlan.of(List.of(line(card, 1)), punched);
+        // An eighth of an inch of scrap all round it.
+        assertThat(press.paperFor(card.piece(new PieceId("sign")).orElseThrow()))
+                .isEqualTo(size("1 1/4", "1 1/4"));
+        Toolbox shallow = TOOLS.withHandTools(tools("hexagon 1 × 1 reaching 3/8"));
+        assertThat(PressPlan.of(List.of(line(card, 1)), shallow).byHand())
+                .extracting(PressPlan.ByHand::why)
+                .containsExactly(PressPlan.Reason.NO_DIE);
         assertThat(press.byHand()).singleElement().satisfies(byHand -> {
             assertThat(byHand.why()).isEqualTo(PressPlan.Reason.PUNCHED);
             assertThat(byHand.cuts().get(0).sentence(MeasureSystem.INCH).text())

@@ -139,11 +139,7 @@ public record Bits() implements Feature {
     private static Work set(Site site, List<Rect> boxes) {
         Work.Collector work = new Work.Collector();
         String kind = site.brief().choice(KIND);
-        String called = KIND.choices().stream()
-                .filter(choice -> choice.key().equals(kind))
-                .map(Parameter.Choice::label)
-                .findFirst()
-                .orElse(kind);
+        String called = KIND.way(kind).label();
         int count = boxes.size();
         Length one = site.brief().length(ACROSS);
         boxes.forEach(box ->
@@ -159,8 +155,9 @@ public record Bits() implements Feature {
             default -> work.supply(Supply.count(site.id(), name, count));
         }
         if (kind.equals(BRAD)) {
-            boxes.forEach(box ->
-                    Holes.through(site, HOLE, box.middle()).forEach(hole -> work.opening(hole.piece(), hole.what())));
+            boxes.stream()
+                    .flatMap(box -> Holes.here(site, HOLE, box.middle()).stream())
+                    .forEach(hole -> work.opening(hole.piece(), hole.what()));
         }
         return work.direction(direction(site, boxes, kind, called)).end();
     }

@@ -120,11 +120,8 @@ public final class Held {
 
     /** The settings of a layer with which it is glued all over, which takes the least room; nothing of what is no layer that can be held otherwise. */
     public static Optional<Settings> glued(Feature feature, Settings settings) {
-        return feature.parameters().stream()
-                .filter(Parameter.OfChoice.class::isInstance)
-                .map(Parameter.OfChoice.class::cast)
-                .filter(with ->
-                        with.choices().stream().map(Parameter.Choice::key).anyMatch(ON_DOUBLE_FOAM::equals))
+        return Stream.of(Mat.RAISED, Ornament.BACKING)
+                .filter(with -> feature.parameters().contains((Parameter) with))
                 .findFirst()
                 .map(with -> settings.with(with, GLUED).with(WHERE, ALL_OVER));
     }

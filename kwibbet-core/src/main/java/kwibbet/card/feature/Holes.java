@@ -13,26 +13,31 @@ import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
-/** Round holes for brads. */
+/** Round holes for brads, round a point of a site. */
 final class Holes {
 
     private Holes() {}
 
-    /** A hole round a point of a site, through its piece and all that is stuck to. */
-    static List<Work.On<Opening>> through(Site site, Length across, Point middle) {
-        Size size = new Size(across, across);
-        CutShape round = new CutShape(CutShape.Kind.OVAL, size);
-        Point corner = Rect.around(middle, size).corner();
+    static CutShape round(Length across) {
+        return new CutShape(CutShape.Kind.OVAL, new Size(across, across));
+    }
+
+    /** Through the site's piece and all that is stuck to. */
+    static List<Work.On<Opening>> here(Site site, Length across, Point middle) {
+        Point corner = corner(across, middle);
         return Stream.concat(
-                        Stream.of(new Work.On<>(site.piece(), site.opening("hole", round, corner))),
-                        site.below().stream()
-                                .map(deeper -> new Work.On<>(
-                                        deeper.piece(),
-                                        new Opening(
-                                                site.id(),
-                                                "hole",
-                                                round,
-                                                Placement.at(corner).within(deeper.frame())))))
+                        Stream.of(new Work.On<>(site.piece(), site.opening("hole", round(across), corner))),
+                        site.below().stream().map(deeper -> in(deeper, site, across, middle)))
                 .toList();
+    }
+
+    /** Through something beneath or behind it. */
+    static Work.On<Opening> in(Site.Deeper deeper, Site site, Length across, Point middle) {
+        Placement at = Placement.at(corner(across, middle)).within(deeper.frame());
+        return new Work.On<>(deeper.piece(), new Opening(site.id(), "hole", round(across), at));
+    }
+
+    private static Point corner(Length across, Point middle) {
+        return Rect.around(middle, new Size(across, across)).corner();
     }
 }

@@ -127,6 +127,10 @@ public record Ribbon() implements Feature {
                     "It is wider than the " + site.place() + ". It can be at most "
                             + site.brief().figure(room) + ".");
         }
+        if (site.brief().is(KIND, TAPE) && isTied(site)) {
+            return Outcome.refused(
+                    ENDS.key(), "Tape is not tied: cut it off at the edge or turn it behind, or take ribbon or twine.");
+        }
         if (site.brief().is(ENDS, BEHIND) && site.brief().length(TURNED).isLongerThan(along.half())) {
             return Outcome.refused(
                     TURNED.key(),
@@ -148,11 +152,7 @@ public record Ribbon() implements Feature {
 
     private static Work laid(Site site, Rect box) {
         boolean across = site.brief().is(RUNS, "across");
-        String kind = KIND.choices().stream()
-                .filter(choice -> choice.key().equals(site.brief().choice(KIND)))
-                .map(Parameter.Choice::label)
-                .findFirst()
-                .orElse("");
+        String kind = KIND.way(site.brief().choice(KIND)).label();
         String name = kind + ", " + site.brief().figure(site.brief().length(WIDE)) + " wide";
         Length along = across ? box.size().width() : box.size().height();
         Work.Collector work = new Work.Collector();

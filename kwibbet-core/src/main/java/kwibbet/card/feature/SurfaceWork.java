@@ -105,11 +105,7 @@ public record SurfaceWork() implements Feature {
         Outline area = shape.outline().plus(corner.x(), corner.y());
         return Window.fitting(site, area, "The area").then(ok -> {
             Work.Collector work = new Work.Collector();
-            String doing = TECHNIQUE.choices().stream()
-                    .filter(choice -> choice.key().equals(site.brief().choice(TECHNIQUE)))
-                    .map(Parameter.Choice::label)
-                    .findFirst()
-                    .orElse("");
+            String doing = TECHNIQUE.way(site.brief().choice(TECHNIQUE)).label();
             work.zone(site.piece(), site.zone(area, Zone.Use.SURFACE, doing + " “" + site.name() + "”"));
             if (site.brief().length(KEEP_FREE).isPositive()) {
                 Overlay.inset(area, site.brief().length(KEEP_FREE).negated()).stream()

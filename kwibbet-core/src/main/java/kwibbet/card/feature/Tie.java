@@ -17,11 +17,10 @@ import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
-import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
-import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
@@ -104,18 +103,22 @@ public record Tie() implements Feature {
 
     @Override
     public Outcome<Work> work(Site site) {
-        Size hole = new Size(HOLE, HOLE);
         Length apart = site.brief().length(APART);
         boolean across = site.brief().is(RUNS, RUNS_ACROSS);
         Length along = apart.plus(HOLE);
-        Point first = Placing.corner(site, across ? new Size(along, HOLE) : new Size(HOLE, along));
+        Point corner = Placing.corner(site, across ? new Size(along, HOLE) : new Size(HOLE, along));
+        Point first = corner.plus(HOLE.half(), HOLE.half());
         Point second = across ? first.plus(apart, Length.ZERO) : first.plus(Length.ZERO, apart);
-        CutShape round = new CutShape(CutShape.Kind.OVAL, hole);
-        boolean firstIsHere = Overlay.contains(site.room(), round.outline().plus(first.x(), first.y()));
+        boolean firstIsHere = Overlay.contains(site.room(), hole(first));
         Point here = firstIsHere ? first : second;
-        return Window.fitting(site, round.outline().plus(here.x(), here.y()), "The nearer hole")
-                .then(ok -> other(site, round, firstIsHere ? second : first))
-                .then(others -> Outcome.made(tied(site, holes(site, round, here), others)));
+        return Window.fitting(site, hole(here), "The nearer hole")
+                .then(ok -> other(site, firstIsHere ? second : first))
+                .then(others -> Outcome.made(tied(site, Holes.here(site, HOLE, here), others)));
+    }
+
+    private static Outline hole(Point middle) {
+        Rect box = Rect.around(middle, new Size(HOLE, HOLE));
+        return Holes.round(HOLE).outline().plus(box.left(), box.top());
     }
 
     private static Work tied(Site site, List<Work.On<Opening>> here, List<Work.On<Opening>> others) {
@@ -138,35 +141,18 @@ public record Tie() implements Feature {
                 .end();
     }
 
-    /** The piece itself and all it is stuck to. */
-    private static List<Work.On<Opening>> holes(Site site, CutShape round, Point corner) {
-        List<Work.On<Opening>> holes = new ArrayList<>();
-        holes.add(new Work.On<>(site.piece(), site.opening("hole", round, corner)));
-        site.below().forEach(deeper -> holes.add(on(deeper, site, round, corner)));
-        return holes;
-    }
-
-    private static Work.On<Opening> on(Site.Deeper deeper, Site site, CutShape round, Point corner) {
-        return new Work.On<>(
-                deeper.piece(),
-                new Opening(site.id(), "hole", round, Placement.at(corner).within(deeper.frame())));
-    }
-
     /** The other hole: beside the first, or in the panel that is seen there when the card is shut and all that covers it. */
-    private static Outcome<List<Work.On<Opening>>> other(Site site, CutShape round, Point second) {
-        Outline there = round.outline().plus(second.x(), second.y());
+    private static Outcome<List<Work.On<Opening>>> other(Site site, Point second) {
+        Outline there = hole(second);
         if (Overlay.contains(site.room(), there)) {
-            return Outcome.made(holes(site, round, second));
+            return Outcome.made(Holes.here(site, HOLE, second));
         }
         return site.others().stream()
                 .filter(panel -> Overlay.contains(Region.of(panel.panel().outline()), there.in(panel.frame())))
                 .findFirst()
-                .map(panel -> Outcome.made(Stream.concat(
-                                Stream.of(on(panel, site, round, second)),
-                                panel.covers().stream()
-                                        .filter(cover -> Overlay.contains(
-                                                Region.of(cover.panel().outline()), there.in(cover.frame())))
-                                        .map(cover -> on(cover, site, round, second)))
+                .map(panel -> Outcome.made(Stream.concat(Stream.of(panel), panel.covers().stream())
+                        .filter(each -> Overlay.contains(Region.of(each.panel().outline()), there.in(each.frame())))
+                        .map(each -> Holes.in(each, site, HOLE, second))
                         .toList()))
                 .orElseGet(() -> Outcome.refused(
                         APART.key(), "The other brad would lie beside the card: put them closer together."));

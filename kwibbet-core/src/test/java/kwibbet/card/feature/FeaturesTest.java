@@ -205,8 +205,10 @@ class FeaturesTest {
     @ParameterizedTest
     @CsvSource({"cut, 5", "behind, 6", "knot, 15", "bow, 22"})
     void ribbonTakesItsPathAndItsKnot(String ends, double inches) {
-        Card card = card(FOLDED, add("ribbon", "sash", on("front-outside"), "ends", ends));
-        assertThat(amount(card, "decorative tape")).isEqualTo(inches);
+        Card card = card(FOLDED, add("ribbon", "sash", on("front-outside"), "ribbon", "ribbon", "ends", ends));
+        assertThat(amount(card, "ribbon")).isEqualTo(inches);
+        List<String> taped = fields(FOLDED, add("ribbon", "sash", on("front-outside"), "ends", ends));
+        assertThat(taped).isEqualTo(inches > 6 ? List.of("sash.ends") : List.of());
     }
 
     /** Two panels stuck shut stay folded in every pose, are held by a hinge and by tape, and a side left open makes a pocket. */

@@ -1,12 +1,9 @@
-package kwibbet.making;
+package kwibbet.card;
 
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 
-import kwibbet.card.Opening;
-import kwibbet.card.Piece;
-import kwibbet.card.Score;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Point;
@@ -17,10 +14,13 @@ import kwibbet.shape.Point;
  * @param along the axis the pleats follow each other on
  * @param scores where it is folded, from its start
  */
-record Pleats(Axis along, List<Length> scores) {
+public record Pleats(Axis along, List<Length> scores) {
+
+    /** No hand sees so little. */
+    private static final Length UNSEEN = Length.ofInches(1, 256);
 
     /** Copies the list. */
-    Pleats {
+    public Pleats {
         scores = List.copyOf(scores);
     }
 
@@ -31,7 +31,7 @@ record Pleats(Axis along, List<Length> scores) {
      * @param openings its openings
      * @return those that lie on the first pleat, where each other one lies on one of them when the piece is pleated; otherwise none
      */
-    static List<Opening> onTop(Piece piece, List<Opening> openings) {
+    public static List<Opening> onTop(Piece piece, List<Opening> openings) {
         for (Axis across : Axis.values()) {
             boolean parallel = !piece.scores().isEmpty()
                     && piece.scores().stream()
@@ -74,7 +74,11 @@ record Pleats(Axis along, List<Length> scores) {
     }
 
     private static boolean isAt(Point one, Point other) {
-        return Wording.isClose(one.x(), other.x()) && Wording.isClose(one.y(), other.y());
+        return isClose(one.x(), other.x()) && isClose(one.y(), other.y());
+    }
+
+    private static boolean isClose(Length one, Length other) {
+        return !one.minus(other).abs().isLongerThan(UNSEEN);
     }
 
     private Length at(Opening opening) {
