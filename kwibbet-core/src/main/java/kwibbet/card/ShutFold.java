@@ -25,13 +25,15 @@ public final class ShutFold {
     private final Map<PanelId, Panel> panels = new LinkedHashMap<>();
     private final Map<PieceId, Piece> pieces = new HashMap<>();
     private final Pose pose;
+    private final List<ScoreId> closing;
     private final Map<PanelId, Placement> places = new HashMap<>();
     private final Map<PanelId, Integer> levels = new HashMap<>();
 
-    private ShutFold(List<Panel> panels, List<Piece> pieces, Pose pose) {
+    private ShutFold(List<Panel> panels, List<Piece> pieces, Pose pose, List<ScoreId> closing) {
         panels.forEach(panel -> this.panels.put(panel.id(), panel));
         pieces.forEach(piece -> this.pieces.put(piece.id(), piece));
         this.pose = pose;
+        this.closing = List.copyOf(closing);
         panels.forEach(panel -> this.levels.put(panel.id(), 0));
     }
 
@@ -41,23 +43,20 @@ public final class ShutFold {
      * @param panels each after the one it hangs on
      * @param pieces the pieces they are part of
      * @param pose its scores are taken as closed from a quarter turn on, and as flat before
-     * @param closing the scores in the order they are folded; those that keep their angle come before
+     * @param closing the scores in the order they are folded; others that keep their angle come before
      */
     public static ShutFold of(List<Panel> panels, List<Piece> pieces, Pose pose, List<ScoreId> closing) {
-        ShutFold fold = new ShutFold(panels, pieces, pose);
+        ShutFold fold = new ShutFold(panels, pieces, pose, closing);
         panels.forEach(panel -> fold.places.put(panel.id(), Placement.SAME));
         fold.placeAll();
         for (Panel panel : panels) {
-            if (panel.hanging() instanceof Panel.OnScore hinge
-                    && hinge.degrees().isPresent()
-                    && fold.isClosed(hinge)) {
+            if (panel.hanging() instanceof Panel.OnScore hinge && fold.isFoldedBefore(hinge)) {
                 fold.raise(panel, hinge);
             }
         }
         for (ScoreId score : closing) {
             for (Panel panel : panels) {
                 if (panel.hanging() instanceof Panel.OnScore hinge
-                        && hinge.degrees().isEmpty()
                         && hinge.score().equals(score)
                         && fold.isClosed(hinge)) {
                     fold.raise(panel, hinge);
@@ -69,6 +68,11 @@ public final class ShutFold {
 
     private boolean isClosed(Panel.OnScore hinge) {
         return hinge.degrees().orElse(pose.angle(hinge.score())) > HALF_WAY;
+    }
+
+    /** What keeps its angle is folded before the card is shut; what is stuck shut for good is folded as it closes. */
+    private boolean isFoldedBefore(Panel.OnScore hinge) {
+        return hinge.degrees().isPresent() && !closing.contains(hinge.score()) && isClosed(hinge);
     }
 
     private void placeAll() {
@@ -123,8 +127,7 @@ public final class ShutFold {
             return stuck.placement().mirrored() != isStuckFaceDown(stuck.panel());
         }
         if (panel.hanging() instanceof Panel.OnScore hinge) {
-            boolean already = hinge.degrees().isPresent() && isClosed(hinge);
-            return already != isStuckFaceDown(hinge.panel());
+            return isFoldedBefore(hinge) != isStuckFaceDown(hinge.panel());
         }
         return false;
     }

@@ -65,18 +65,6 @@ final class PaintOrder {
             this.paper = paper;
         }
 
-        Panel panel() {
-            return panel;
-        }
-
-        Frame frame() {
-            return frame;
-        }
-
-        Polygon shape() {
-            return shape;
-        }
-
         /** A spot where the paper of both is, if there is any; in the middle of it where both are convex. */
         Optional<Polygon.Spot> sharedWith(Seen other) {
             if (!shape.mayShareWith(other.shape)) {
@@ -175,11 +163,11 @@ final class PaintOrder {
     /** More than zero where the first lies nearer to the viewer. */
     private double compare(Seen one, Seen other, Polygon.Spot at) {
         int seenFromUp = pose.view().yaw() == 180 ? -1 : 1;
-        int said = declared(one.panel(), other.panel());
+        int said = declared(one.panel, other.panel);
         if (said != 0) {
             return (double) seenFromUp * said;
         }
-        int sides = bySides(one.panel(), other.panel());
+        int sides = bySides(one.panel, other.panel);
         if (sides != 0) {
             return sides;
         }
@@ -187,22 +175,22 @@ final class PaintOrder {
         if (Math.abs(distance) > TOUCHING) {
             return distance;
         }
-        PanelId first = one.panel().id();
-        PanelId second = other.panel().id();
+        PanelId first = one.panel.id();
+        PanelId second = other.panel.id();
         int level = levels.level(first) - levels.level(second);
         return level != 0 ? (double) seenFromUp * level : height(first) - height(second);
     }
 
     /** How near a panel lies there; what hangs behind a panel and would reach through it is pressed flat against it. */
     private double nearness(Seen seen, Polygon.Spot at) {
-        double own = at.depthOn(seen.frame());
-        Panel panel = seen.panel();
+        double own = at.depthOn(seen.frame);
+        Panel panel = seen.panel;
         while (panel.hanging() instanceof Panel.OnScore hinge) {
             panel = Objects.requireNonNull(panels.get(hinge.panel()));
         }
         if (panel.hanging() instanceof Panel.Stuck stuck) {
             double host = at.depthOn(frame(stuck.panel()));
-            int side = sides(seen.panel()).getOrDefault(stuck.panel(), 0);
+            int side = sides(seen.panel).getOrDefault(stuck.panel(), 0);
             return side > 0 ? Math.max(own, host) : side < 0 ? Math.min(own, host) : own;
         }
         return own;
@@ -300,7 +288,7 @@ final class PaintOrder {
                     .min(Comparator.comparingInt((Map.Entry<Seen, Set<Seen>> entry) -> (int) entry.getValue().stream()
                                     .filter(waiting::containsKey)
                                     .count())
-                            .thenComparingDouble(entry -> entry.getKey().shape().middleDepth()))
+                            .thenComparingDouble(entry -> entry.getKey().shape.middleDepth()))
                     .orElseThrow(() -> new IllegalStateException("something waits to be drawn"))
                     .getKey();
             waiting.remove(next);
@@ -309,7 +297,7 @@ final class PaintOrder {
                             Objects.requireNonNull(under.get(earlier.getKey())).contains(next))
                     .map(Map.Entry::getValue)
                     .toList();
-            drawn.put(next, new SeenPanel(next.panel(), next.frame(), over));
+            drawn.put(next, new SeenPanel(next.panel, next.frame, over));
         }
         return List.copyOf(drawn.values());
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Adhesion;
+import kwibbet.card.Card;
 import kwibbet.card.Closure;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
@@ -110,47 +111,20 @@ public final class StepPicture {
             whole.creases(crease, palette.ink(crease.lying(), Side.UP));
             return whole.sketch.filling("The scores of the " + crease.piece().name());
         }
-        Piece lying = with(before, step).asItIs(step.piece());
-        Optional<Closure> shut =
-                step instanceof Operation.ByHand hand && hand.does().isShutting()
-                        ? making.card().closureOf(hand.direction().owner())
-                        : Optional.empty();
-        List<Zone> setOn = step instanceof Operation.ByHand hand ? setOn(hand) : List.of();
-        Side face = shut.map(closure -> closure.upper().side())
-                .or(() -> setOn.stream().map(Zone::side).findFirst())
-                .orElse(step.face());
-        Piece piece = (face == Side.UP ? lying : lying.in(Operation.turnedOver(lying))).seenFromAbove();
-        StepPicture picture = new StepPicture(Rect.atOrigin(piece.size()), system);
+        State with = with(before, step);
+        if (step instanceof Operation.ByHand hand) {
+            return byHand(making.card(), with, hand, palette, system);
+        }
+        Piece lying = with.asItIs(step.piece());
         if (step instanceof Operation.Fold fold) {
-            picture.folding(fold, piece, palette);
-            return picture.sketch.filling("The fold of the " + piece.name());
+            StepPicture picture = new StepPicture(Rect.atOrigin(lying.size()), system);
+            picture.folding(fold, lying.seenFromAbove(), palette);
+            return picture.sketch.filling("The fold of the " + lying.name());
         }
-        picture.flat(piece, palette);
-        Placement up = (face == Side.UP ? Placement.SAME : Operation.turnedOver(lying))
-                .within(Placement.at(picture.piece.corner()));
-        picture.layers(with(before, step), lying, face, up, palette);
-        if (shut.isPresent()) {
-            for (Region tape : shut.get().adhesive()) {
-                picture.hatch(tape.in(up), shut.get().adhesion().kind(), palette.ink(piece, Side.UP));
-            }
-            return picture.sketch.filling("The adhesive on the " + piece.name());
-        }
+        StepPicture picture = inHand(with, lying, step.face(), ROWS, palette, system);
         if (step instanceof Operation.Adhere adhere) {
             picture.adhesive(adhere, palette);
-            return picture.sketch.filling("The adhesive on the " + piece.name());
-        }
-        if (!setOn.isEmpty()) {
-            setOn.forEach(zone -> picture.sketch.add(
-                    Mark.Area.of(zone.outline().in(up), Fill.NONE, Line.LIT, palette.ink(piece, Side.UP))));
-            Zone first = setOn.get(0);
-            making.card().panelsOf(step.piece().id()).stream()
-                    .map(panel -> panel.outline().bounds())
-                    .filter(panel -> panel.contains(first.outline().bounds()))
-                    .findFirst()
-                    .filter(panel -> step.does() != Does.FASTEN)
-                    .ifPresent(panel -> picture.setOn(
-                            first.outline().in(up), Outline.of(panel).in(up).bounds()));
-            return picture.sketch.filling("What is set on the " + piece.name());
+            return picture.sketch.filling("The adhesive on the " + lying.name());
         }
         if (step instanceof Operation.Treat treat && treat.isMeasured()) {
             Rect area = treat.asItLies()
@@ -165,27 +139,63 @@ public final class StepPicture {
                     .in(Placement.at(picture.piece.corner()))
                     .bounds();
             picture.margins(bounds, picture.piece);
-            return picture.sketch.filling("The opening in the " + piece.name());
+            return picture.sketch.filling("The opening in the " + lying.name());
         }
         if (step instanceof Operation.Crease crease) {
-            picture.creases(crease, palette.ink(piece, Side.UP));
-            return picture.sketch.filling("The scores of the " + piece.name());
+            picture.creases(crease, palette.ink(lying, Side.UP));
+            return picture.sketch.filling("The scores of the " + lying.name());
         }
-        return picture.sketch.filling(piece.name() + " in hand");
+        return picture.sketch.filling(lying.name() + " in hand");
+    }
+
+    /** A piece as it lies with a face up, and what is stuck to that face by now. */
+    private static StepPicture inHand(
+            State state, Piece piece, Side face, int rows, Palette palette, MeasureSystem system) {
+        Piece seen = (face == Side.UP ? piece : piece.in(Operation.turnedOver(piece))).seenFromAbove();
+        StepPicture picture = new StepPicture(Rect.atOrigin(seen.size()), rows, system);
+        picture.flat(seen, palette);
+        picture.layers(state, piece, face, picture.up(piece, face), palette);
+        return picture;
+    }
+
+    /** Where the frame of a piece in hand lies in the picture. */
+    private Placement up(Piece inHand, Side face) {
+        return (face == Side.UP ? Placement.SAME : Operation.turnedOver(inHand)).within(Placement.at(piece.corner()));
+    }
+
+    /** What hands do with a piece: the face up on which it is done, lit what is set there, hatched what is shut. */
+    private static Drawing byHand(Card card, State with, Operation.ByHand hand, Palette palette, MeasureSystem system) {
+        Piece lying = with.asItIs(hand.piece());
+        List<Zone> setOn = setOn(hand);
+        Optional<Closure> shut = card.closureOf(hand.direction().owner())
+                .filter(closure -> hand.does().isShutting());
+        Side face = shut.map(closure -> closure.upper().side())
+                .or(() -> setOn.stream().map(Zone::side).findFirst())
+                .orElse(hand.face());
+        StepPicture picture = inHand(with, lying, face, ROWS, palette, system);
+        Placement up = picture.up(lying, face);
+        Ink ink = palette.ink(lying, face);
+        shut.ifPresent(closure -> closure.adhesive()
+                .forEach(area -> picture.hatch(area.in(up), closure.adhesion().kind(), ink)));
+        setOn.forEach(zone -> picture.sketch.add(Mark.Area.of(zone.outline().in(up), Fill.NONE, Line.LIT, ink)));
+        // Where brads go, their holes say.
+        if (hand.does() != Does.FASTEN) {
+            setOn.stream().findFirst().ifPresent(first -> card.panelsOf(lying.id()).stream()
+                    .map(panel -> panel.outline().bounds())
+                    .filter(panel -> panel.contains(first.outline().bounds()))
+                    .findFirst()
+                    .ifPresent(panel -> picture.setOn(
+                            first.outline().in(up), Outline.of(panel).in(up).bounds())));
+        }
+        return picture.sketch.filling(lying.name() + " in hand");
     }
 
     /** Work as it lies on a table: what is done to a piece is done, what is stuck to it is in place, and its size is measured; the outside up where only that has something on it. */
     public static Drawing lying(State state, Piece piece, PaperShelf shelf, MeasureSystem system) {
         boolean isUnder = state.stuckOn(piece.id(), Side.UP).isEmpty()
                 && !state.stuckOn(piece.id(), Side.UNDER).isEmpty();
-        Palette palette = new Palette(shelf);
-        Piece done = state.asItIs(piece);
-        Placement up = isUnder ? Operation.turnedOver(done) : Placement.SAME;
-        Piece seen = (isUnder ? done.in(up) : done).seenFromAbove();
-        StepPicture picture = new StepPicture(Rect.atOrigin(seen.size()), ROWS_BESIDE, system);
-        picture.flat(seen, palette);
-        picture.layers(
-                state, done, isUnder ? Side.UNDER : Side.UP, up.within(Placement.at(picture.piece.corner())), palette);
+        StepPicture picture = inHand(
+                state, state.asItIs(piece), isUnder ? Side.UNDER : Side.UP, ROWS_BESIDE, new Palette(shelf), system);
         picture.sketch.width(picture.piece, 1);
         picture.sketch.height(picture.piece, 1);
         return picture.sketch.filling(piece.name());

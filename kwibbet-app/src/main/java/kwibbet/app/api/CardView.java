@@ -7,10 +7,12 @@ import java.util.Optional;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 
+import kwibbet.card.Adhesion;
+import kwibbet.card.Attachment;
 import kwibbet.card.Card;
-import kwibbet.card.Closure;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
+import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
@@ -30,7 +32,7 @@ import kwibbet.shape.Size;
  * @param finished the shut card
  * @param pieces all that is cut, the base first
  * @param joins what is stuck to what, from the bottom up
- * @param closures panels stuck to each other as they lie when the card is shut
+ * @param panels the parts of pieces between scores, each with all that holds it to others
  * @param supplies what is used up besides paper
  * @param findings what is worth a look, the worst first
  */
@@ -42,7 +44,7 @@ record CardView(
         SizeView finished,
         List<PieceView> pieces,
         List<JoinView> joins,
-        List<ClosureView> closures,
+        List<PanelView> panels,
         List<SupplyView> supplies,
         List<FindingView> findings) {
 
@@ -153,16 +155,37 @@ record CardView(
         }
     }
 
-    /** Two panels stuck to each other as they lie when the card is shut; edges as the free face of the upper one shows them. */
-    @Schema(name = "Closure")
-    record ClosureView(String owner, String upper, String lower, String held, String where) {
-        static ClosureView of(Closure closure) {
-            return new ClosureView(
-                    closure.owner().value(),
-                    closure.upper().panel().value(),
-                    closure.lower().panel().value(),
-                    closure.adhesion().kind().words(),
-                    closure.adhesion().hold().where());
+    /** A part of a piece between scores and edges, and all that holds it to others, what it hangs on first. */
+    @Schema(name = "Panel")
+    record PanelView(String id, String piece, List<AttachmentView> attachments) {
+        static PanelView of(Card card, Panel panel) {
+            return new PanelView(
+                    panel.id().value(),
+                    panel.piece().value(),
+                    card.attachments(panel.id()).stream()
+                            .map(AttachmentView::of)
+                            .toList());
+        }
+    }
+
+    /** One way a panel is held to another; {@code held} and {@code where} of what is stuck. */
+    @Schema(name = "Attachment")
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    record AttachmentView(
+            String to, @Schema(allowableValues = {"score", "join", "closure"}) String by, String held, String where) {
+        static AttachmentView of(Attachment attachment) {
+            String to = attachment.to().value();
+            if (attachment instanceof Attachment.ByJoin stuck) {
+                return of(to, "join", stuck.join().adhesion());
+            }
+            return attachment instanceof Attachment.ByClosure shut
+                    ? of(to, "closure", shut.closure().adhesion())
+                    : new AttachmentView(to, "score", "", "");
+        }
+
+        private static AttachmentView of(String to, String by, Adhesion adhesion) {
+            return new AttachmentView(
+                    to, by, adhesion.kind().words(), adhesion.hold().where());
         }
     }
 
@@ -211,7 +234,7 @@ record CardView(
                 SizeView.of(card.form().finished()),
                 card.pieces().stream().map(PieceView::of).toList(),
                 card.joins().stream().map(JoinView::of).toList(),
-                card.closures().stream().map(ClosureView::of).toList(),
+                card.panels().stream().map(panel -> PanelView.of(card, panel)).toList(),
                 card.supplies().stream().map(SupplyView::of).toList(),
                 findings.stream().map(FindingView::of).toList());
     }

@@ -47,8 +47,7 @@ public record Bits() implements Feature {
     public static final Parameter.OfCount COUNT =
             new Parameter.OfCount("count", "How many", "How many stand in the row.", 1, 40, 3);
     /** Which way the row runs. */
-    public static final Parameter.OfChoice RUNS =
-            Parameter.OfChoice.of("runs", "Runs", "Which way the row runs.", "across", "across", "down", "up and down");
+    public static final Parameter.OfChoice RUNS = Running.way("Which way the row runs.");
     /** From one to the next. */
     public static final Parameter.OfLength APART =
             Shapes.length("apart", "Apart", "From the middle of one to the middle of the next.", "1/16", "12", "1/2");
@@ -116,11 +115,11 @@ public record Bits() implements Feature {
                     "They would lie over each other: at least " + site.brief().figure(one) + " from one to the next.");
         }
         Length along = count == 1 ? one : apart.multipliedBy(count - 1L).plus(one);
-        boolean across = site.brief().is(RUNS, "across");
-        Point first = Placing.corner(site, across ? new Size(along, one) : new Size(one, along));
+        boolean across = Running.isAcross(RUNS, site.brief());
+        Point first = Placing.corner(site, Running.size(across, along, one));
         List<Rect> boxes = IntStream.range(0, count)
                 .mapToObj(i -> apart.multipliedBy(i))
-                .map(by -> across ? first.plus(by, Length.ZERO) : first.plus(Length.ZERO, by))
+                .map(by -> Running.along(across, first, by))
                 .map(corner -> new Rect(corner, new Size(one, one)))
                 .toList();
         Rect row = boxes.stream().reduce(Rect::around).orElseThrow(() -> new IllegalStateException("a row has bits"));
@@ -190,7 +189,7 @@ public record Bits() implements Feature {
             if (count > 1) {
                 writer.words(", then every ")
                         .length(site.brief().length(APART))
-                        .words(site.brief().is(RUNS, "across") ? " to the right" : " down");
+                        .words(Running.isAcross(RUNS, site.brief()) ? " to the right" : " down");
             }
             writer.words(".");
         }

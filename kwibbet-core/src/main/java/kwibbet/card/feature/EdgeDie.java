@@ -28,18 +28,7 @@ import kwibbet.shape.Size;
 public record EdgeDie() implements Feature {
 
     /** At which edge. */
-    public static final Parameter.OfChoice EDGE = Parameter.OfChoice.of(
-            "edge",
-            "Edge",
-            "Which edge of the panel it cuts.",
-            "right",
-            "right",
-            "left",
-            "left",
-            "top",
-            "top",
-            "bottom",
-            "bottom");
+    public static final Parameter.OfChoice EDGE = Shapes.edge("Which edge of the panel it cuts.");
     /** How far it reaches in. */
     public static final Parameter.OfLength INTO =
             Shapes.length("into", "Reaches in", "How far the die reaches in from the edge.", "1/32", "6", "1/4");
@@ -82,8 +71,7 @@ public record EdgeDie() implements Feature {
     @Override
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
-        Edge edge = Edge.find(site.brief().choice(EDGE))
-                .orElseThrow(() -> new IllegalStateException("an edge is chosen of four"));
+        Edge edge = Shapes.edge(site.brief(), EDGE);
         Length into = site.brief().length(INTO);
         Size size = shape.size();
         Length deep = edge.isUpright() ? size.width() : size.height();
@@ -93,10 +81,8 @@ public record EdgeDie() implements Feature {
                     "The die reaches in at most as far as it is deep, "
                             + site.brief().figure(deep) + ".");
         }
-        Outline die = shape.outline()
-                .plus(
-                        corner(site, edge, size, into).x(),
-                        corner(site, edge, size, into).y());
+        Point corner = corner(site, edge, size, into);
+        Outline die = shape.outline().plus(corner.x(), corner.y());
         List<Region> left = Overlay.without(site.room(), Region.of(die));
         if (left.size() != 1 || !left.get(0).holes().isEmpty()) {
             return Outcome.refused("form", "The die would cut the " + site.place() + " in two, or a hole in it.");

@@ -227,7 +227,7 @@ public record Mat() implements Feature {
         if (brief.is(FIT, BY_SIZE) && brief.is(PAST, CUT_OFF)) {
             return cutOff(site, onSite);
         }
-        boolean hangs = !Held.adhesion(RAISED, brief).hold().hinges().isEmpty();
+        boolean hangs = hangs(brief);
         if (brief.is(FIT, BY_SIZE) && isOverOthers(site, onSite, hangs) && isHeld(size)) {
             return Outcome.made(area);
         }
@@ -263,6 +263,11 @@ public record Mat() implements Feature {
                 .forEach(other -> below.add(
                         Region.of(other.panel().outline()).in(other.frame().inverse())));
         return Overlay.without(Region.of(onSite), below).isEmpty();
+    }
+
+    /** Whether it hangs by one edge. */
+    private static boolean hangs(Brief brief) {
+        return !Held.adhesion(RAISED, brief).hold().hinges().isEmpty();
     }
 
     /** What of it lies over what it sits on; of what falls apart there the largest part. */
@@ -414,7 +419,7 @@ public record Mat() implements Feature {
         Piece mat = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), area.shape());
         Work.Collector work = new Work.Collector();
         work.piece(mat, Held.adhesion(RAISED, site.brief()), site.on(mat, area.corner()));
-        if (!Held.adhesion(RAISED, site.brief()).hold().hinges().isEmpty()) {
+        if (hangs(site.brief())) {
             nearer(site, area).forEach(panel -> work.above(PanelId.of(site.id()), panel));
         }
         if (site.brief().is(MIDDLE, CUT_OUT)) {

@@ -18,18 +18,7 @@ import kwibbet.shape.Size;
 public record PullTab() implements Feature {
 
     /** Which edge. */
-    public static final Parameter.OfChoice EDGE = Parameter.OfChoice.of(
-            "edge",
-            "Edge",
-            "Which edge it sticks out at.",
-            "right",
-            "right",
-            "left",
-            "left",
-            "top",
-            "top",
-            "bottom",
-            "bottom");
+    public static final Parameter.OfChoice EDGE = Shapes.edge("Which edge it sticks out at.");
     /** How long it is along the edge. */
     public static final Parameter.OfLength ALONG =
             Shapes.length("along", "Along the edge", "How long it is along the edge.", "1/4", "6", "1");
@@ -62,7 +51,7 @@ public record PullTab() implements Feature {
 
     @Override
     public Outcome<Work> work(Site site) {
-        boolean upright = List.of("left", "right").contains(site.brief().choice(EDGE));
+        boolean upright = Shapes.edge(site.brief(), EDGE).isUpright();
         Length deep = site.brief().length(OUT).plus(site.brief().length(BEHIND));
         Length along = site.brief().length(ALONG);
         Size size = upright ? new Size(deep, along) : new Size(along, deep);
@@ -90,12 +79,11 @@ public record PullTab() implements Feature {
     private static Point corner(Site site, Size size) {
         Length out = site.brief().length(OUT);
         Point centred = site.bounds().centred(size).corner();
-        return switch (site.brief().choice(EDGE)) {
-            case "left" -> new Point(out.negated(), centred.y());
-            case "top" -> new Point(centred.x(), out.negated());
-            case "bottom" ->
-                new Point(centred.x(), site.size().height().plus(out).minus(size.height()));
-            default -> new Point(site.size().width().plus(out).minus(size.width()), centred.y());
+        return switch (Shapes.edge(site.brief(), EDGE)) {
+            case LEFT -> new Point(out.negated(), centred.y());
+            case TOP -> new Point(centred.x(), out.negated());
+            case BOTTOM -> new Point(centred.x(), site.size().height().plus(out).minus(size.height()));
+            case RIGHT -> new Point(site.size().width().plus(out).minus(size.width()), centred.y());
         };
     }
 }

@@ -28,8 +28,7 @@ public record Ribbon() implements Feature {
     /** How wide it is. */
     public static final Parameter.OfLength WIDE = Shapes.length("wide", "Wide", "How wide it is.", "1/32", "6", "5/8");
     /** Which way it runs. */
-    public static final Parameter.OfChoice RUNS =
-            Parameter.OfChoice.of("runs", "Runs", "Which way it runs.", "across", "across", "down", "up and down");
+    public static final Parameter.OfChoice RUNS = Running.way("Which way it runs.");
     /** What becomes of its ends. */
     public static final Parameter.OfChoice ENDS = Parameter.OfChoice.of(
             "ends",
@@ -93,7 +92,7 @@ public record Ribbon() implements Feature {
     @Override
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(KIND, WIDE, RUNS));
-        boolean across = settings.is(RUNS, "across");
+        boolean across = Running.isAcross(RUNS, settings);
         asked.add(across ? Placing.DOWN : Placing.ACROSS);
         if (settings.is(across ? Placing.DOWN : Placing.ACROSS, Placing.BY)) {
             asked.add(across ? Placing.FROM_TOP : Placing.FROM_LEFT);
@@ -117,7 +116,7 @@ public record Ribbon() implements Feature {
 
     @Override
     public Outcome<Work> work(Site site) {
-        boolean across = site.brief().is(RUNS, "across");
+        boolean across = Running.isAcross(RUNS, site.brief());
         Length wide = site.brief().length(WIDE);
         Length along = across ? site.size().width() : site.size().height();
         Length room = across ? site.size().height() : site.size().width();
@@ -137,7 +136,7 @@ public record Ribbon() implements Feature {
                     "Its ends would meet behind. They can reach at most "
                             + site.brief().figure(along.half()) + ".");
         }
-        Size size = across ? new Size(along, wide) : new Size(wide, along);
+        Size size = Running.size(across, along, wide);
         Point placed = Placing.corner(site, size);
         Point corner = across
                 ? new Point(site.bounds().left(), placed.y())
@@ -151,7 +150,7 @@ public record Ribbon() implements Feature {
     }
 
     private static Work laid(Site site, Rect box) {
-        boolean across = site.brief().is(RUNS, "across");
+        boolean across = Running.isAcross(RUNS, site.brief());
         String kind = KIND.way(site.brief().choice(KIND)).label();
         String name = kind + ", " + site.brief().figure(site.brief().length(WIDE)) + " wide";
         Length along = across ? box.size().width() : box.size().height();
@@ -181,7 +180,7 @@ public record Ribbon() implements Feature {
     }
 
     private static Phrase words(Site site, Rect box, String kind, Length all) {
-        boolean across = site.brief().is(RUNS, "across");
+        boolean across = Running.isAcross(RUNS, site.brief());
         Phrase.Writer writer = Phrase.in(site.brief().system())
                 .words("Cut ")
                 .length(all)

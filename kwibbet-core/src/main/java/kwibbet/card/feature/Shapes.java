@@ -12,6 +12,7 @@ import kwibbet.card.Settings;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Size;
 
 /** The parameters of what is cut to a shape of its own size. */
@@ -45,6 +46,16 @@ final class Shapes {
                 Stream.concat(before.stream(), Stream.of(CutShape.Kind.values()).map(Parameter.Choice::of))
                         .toList(),
                 true);
+    }
+
+    /** An edge of the panel. */
+    static Parameter.OfChoice edge(String sentence) {
+        return Parameter.OfChoice.of(
+                "edge", "Edge", sentence, "right", "right", "left", "left", "top", "top", "bottom", "bottom");
+    }
+
+    static Edge edge(Brief brief, Parameter.OfChoice edge) {
+        return Edge.find(brief.choice(edge)).orElseThrow(() -> new IllegalStateException("an edge is chosen of four"));
     }
 
     static String word(CutShape.Kind kind) {

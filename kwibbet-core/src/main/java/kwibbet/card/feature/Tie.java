@@ -36,11 +36,7 @@ public record Tie() implements Feature {
             new Parameter.OfCount("turns", "Turns", "How often the twine goes round both.", 1, 8, 3);
 
     /** Which way the twine runs. */
-    public static final Parameter.OfChoice RUNS = Parameter.OfChoice.of(
-            "runs", "Runs", "Which way the twine runs.", Tie.RUNS_ACROSS, "across", Tie.RUNS_DOWN, "up and down");
-
-    static final String RUNS_ACROSS = "across";
-    static final String RUNS_DOWN = "down";
+    public static final Parameter.OfChoice RUNS = Running.way("Which way the twine runs.");
 
     private static final Length HOLE = Length.ofInches(1, 8);
     private static final Length TAIL = Length.ofInches(5);
@@ -86,8 +82,8 @@ public record Tie() implements Feature {
         return Stream.of(settings.length(APART), system.usual(Length.ofInches(1)), system.usual(APART.least()))
                 .map(apart -> settings.with(APART, apart))
                 .flatMap(each -> Stream.concat(
-                        Stream.of(room.width(), Length.ZERO).map(edge -> astride(each, RUNS_ACROSS, edge, marks)),
-                        Stream.of(room.height(), Length.ZERO).map(edge -> astride(each, RUNS_DOWN, edge, marks))))
+                        Stream.of(room.width(), Length.ZERO).map(edge -> astride(each, Running.ACROSS, edge, marks)),
+                        Stream.of(room.height(), Length.ZERO).map(edge -> astride(each, Running.DOWN, edge, marks))))
                 .toList();
     }
 
@@ -96,7 +92,7 @@ public record Tie() implements Feature {
         Length from = edge.minus(settings.length(APART).plus(HOLE).half())
                 .roundedTo(marks)
                 .shown();
-        return runs.equals(RUNS_ACROSS)
+        return runs.equals(Running.ACROSS)
                 ? tie.with(Placing.ACROSS, Placing.BY).with(Placing.FROM_LEFT, from)
                 : tie.with(Placing.DOWN, Placing.BY).with(Placing.FROM_TOP, from);
     }
@@ -104,11 +100,11 @@ public record Tie() implements Feature {
     @Override
     public Outcome<Work> work(Site site) {
         Length apart = site.brief().length(APART);
-        boolean across = site.brief().is(RUNS, RUNS_ACROSS);
+        boolean across = Running.isAcross(RUNS, site.brief());
         Length along = apart.plus(HOLE);
-        Point corner = Placing.corner(site, across ? new Size(along, HOLE) : new Size(HOLE, along));
+        Point corner = Placing.corner(site, Running.size(across, along, HOLE));
         Point first = corner.plus(HOLE.half(), HOLE.half());
-        Point second = across ? first.plus(apart, Length.ZERO) : first.plus(Length.ZERO, apart);
+        Point second = Running.along(across, first, apart);
         boolean firstIsHere = Overlay.contains(site.room(), hole(first));
         Point here = firstIsHere ? first : second;
         return Window.fitting(site, hole(here), "The nearer hole")

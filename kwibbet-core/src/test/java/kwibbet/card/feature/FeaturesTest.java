@@ -178,6 +178,17 @@ class FeaturesTest {
                 .containsExactly("middle", "sign");
     }
 
+    /** What is stuck shut is folded as the card closes, over what was folded on its pieces before: here the edge of a valance, which so lies within. */
+    @Test
+    void whatIsStuckShutClosesOverWhatWasFoldedBefore() {
+        Card card = card(base("zigzag", "5", "7"), add("blind", "blind", on("panel-2-outside")));
+        PanelId kept = card.closures().get(0).lower().panel();
+        ShutFold shut = card.shut();
+        PanelId edge = new PanelId("blind-valance-edge");
+        int still = shut.level(new PanelId("panel-4"));
+        assertThat(Math.abs(shut.level(kept) - still)).isGreaterThan(Math.abs(shut.level(edge) - still));
+    }
+
     /** Three gems half an inch apart round the middle; a drop by the volume of half a flattened ball; brads with holes through all they go through. */
     @Test
     void bitsStandInARowAndAreCounted() {
