@@ -136,7 +136,7 @@ class TradeCardsTest {
     @CsvSource({
         "23-level-crossing, /joins/1, along the top edge of",
         "23-level-crossing, /joins/2, 'along the left, the right and the bottom edge of'",
-        "28-lost-property, /panels/1/attachments/1, 'along the left, the right and the bottom edge of'"
+        "28-lost-property, /panels/0/attachments/1, 'along the left, the right and the bottom edge of'"
     })
     void whereItIsHeldIsTold(String card, String what, String where) throws Exception {
         JsonNode held = made(card).at(what);
