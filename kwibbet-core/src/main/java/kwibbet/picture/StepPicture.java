@@ -610,7 +610,10 @@ public final class StepPicture {
             ground();
             Sketch sketch = picture.sketch;
             Region material = before.asItIs(stick.piece()).material();
-            sketch.add(Mark.Area.of(material.outline().in(there), Fill.NONE, Line.HIDDEN, groundInk()));
+            Rect to = stick.piece().outline().in(there).bounds();
+            // What hangs past what holds it comes to lie on the page for the most part.
+            Ink ground = Outline.of(stick.host()).in(there).bounds().contains(to) ? groundInk() : Ink.ON_PAGE;
+            sketch.add(Mark.Area.of(material.outline().in(there), Fill.NONE, Line.HIDDEN, ground));
             Ink ink = palette.ink(stick.piece(), Side.UP);
             sketch.add(Mark.Area.of(material.in(beside), palette.fill(stick.piece(), Side.UP), Line.CUT, ink)
                     .lifted());
@@ -620,8 +623,7 @@ public final class StepPicture {
                         tape.in(toUpper).in(beside), stick.join().adhesion().kind(), ink);
             }
             Rect from = stick.piece().outline().in(beside).bounds();
-            Rect to = stick.piece().outline().in(there).bounds();
-            Arrow.bowed(new Point(from.left(), from.middle().y()), to.middle(), groundInk(), sketch);
+            Arrow.bowed(new Point(from.left(), from.middle().y()), to.middle(), ground, sketch);
             figures();
             return sketch.filling(stick.piece().name() + " on " + stick.lower().name());
         }

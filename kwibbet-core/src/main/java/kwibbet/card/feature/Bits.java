@@ -42,7 +42,7 @@ public record Bits() implements Feature {
             "brad");
     /** How wide one is. */
     public static final Parameter.OfLength ACROSS =
-            Shapes.length("across-one", "Across", "Across one of them.", "1/16", "1 1/2", "3/16");
+            Shapes.length("across-one", "Wide", "Across one of them.", "1/16", "1 1/2", "3/16");
     /** How many. */
     public static final Parameter.OfCount COUNT =
             new Parameter.OfCount("count", "How many", "How many stand in the row.", 1, 40, 3);
