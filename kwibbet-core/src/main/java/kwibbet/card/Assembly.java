@@ -206,17 +206,18 @@ final class Assembly {
     private void cutAtEdge(Addition addition, Work.EdgeCut edge) {
         Outline off = edge.cut().outline();
         Piece piece = parts.piece(parts.panel(edge.panel()).piece());
-        boolean atScore = piece.scores().stream()
-                .anyMatch(score -> !Overlay.within(score.line(), Region.of(off)).isEmpty());
+        boolean intoNext = panels.stream()
+                .filter(panel -> panel.piece().equals(piece.id()) && !panel.id().equals(edge.panel()))
+                .anyMatch(panel -> Overlay.overlap(panel.outline(), off));
         boolean taken = Stream.concat(piece.openings().stream().map(Opening::outline), freedIn(piece.id()))
                 .anyMatch(other -> Overlay.overlap(off, other));
-        if (atScore || taken) {
+        if (intoNext || taken) {
             refuse(
                     addition,
                     new Refusal(
                             "form",
                             addition.name()
-                                    + (atScore ? " would cut into a fold there." : " runs into another cut there.")));
+                                    + (intoNext ? " would cut into a fold there." : " runs into another cut there.")));
             return;
         }
         change(piece.id(), each -> each.cutAtEdge(edge.cut()));

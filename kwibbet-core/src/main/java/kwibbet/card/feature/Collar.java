@@ -17,6 +17,7 @@ import kwibbet.card.Work;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
@@ -109,8 +110,14 @@ public record Collar() implements Feature {
         }
         Outline opened = Outline.of(
                 new Point(middle.minus(reach), top), new Point(middle.plus(reach), top), new Point(middle, foot));
-        return Window.fitting(site, opened, "What is folded back")
-                .then(ok -> Outcome.made(cut(site, middle, reach, top, foot)));
+        boolean keepsOff = Overlay.inset(site.room(), KEEP).stream().anyMatch(room -> Overlay.contains(room, opened));
+        if (!keepsOff) {
+            return Outcome.refused(
+                    REACH.key(),
+                    "The slits would run out of the " + site.place() + ", or end less than "
+                            + site.brief().figure(KEEP) + " from its edge.");
+        }
+        return Outcome.made(cut(site, middle, reach, top, foot));
     }
 
     private static Work cut(Site site, Length middle, Length reach, Length top, Length foot) {
