@@ -91,7 +91,7 @@ class StructureTest {
                 .layer("values")
                 .definedBy("kwibbet.measure", "kwibbet.shape", "kwibbet.outline", "kwibbet.wording", "kwibbet.outcome")
                 .layer("goods")
-                .definedBy("kwibbet.paper", "kwibbet.tool")
+                .definedBy("kwibbet.paper", "kwibbet.tool", "kwibbet.artwork")
                 .layer("card")
                 .definedBy("kwibbet.card")
                 .layer("bases")

@@ -84,12 +84,12 @@ public sealed interface Parameter {
      * @param label what makers call it
      * @param sentence what it does
      * @param choices the ways; the first is taken until another is chosen
-     * @param takesOwn whether an outline of the maker's own can be chosen, too
+     * @param own what of the maker's own can be chosen, too
      */
-    record OfChoice(String key, String label, String sentence, List<Choice> choices, boolean takesOwn)
+    record OfChoice(String key, String label, String sentence, List<Choice> choices, Own own)
             implements Parameter {
 
-        /** The key under which an outline of the maker's own is chosen. */
+        /** The key under which something of the maker's own is chosen. */
         public static final String OWN = "own";
 
         /** Copies the choices. */
@@ -107,7 +107,17 @@ public sealed interface Parameter {
                             .limit(pairs.length / 2)
                             .map(i -> new Choice(pairs[i], pairs[i + 1]))
                             .toList(),
-                    false);
+                    Own.NOTHING);
+        }
+
+        /** Whether an outline of the maker's own can be chosen, too. */
+        public boolean takesOutline() {
+            return own == Own.OUTLINE;
+        }
+
+        /** Whether a picture of the maker's own can be chosen, too. */
+        public boolean takesArtwork() {
+            return own == Own.ARTWORK;
         }
 
         /**
@@ -125,7 +135,24 @@ public sealed interface Parameter {
         /** Whether a key is one of its ways, as things are set. */
         public boolean allows(String way, Settings settings) {
             return choices.stream().anyMatch(choice -> choice.key().equals(way))
-                    || (takesOwn && way.equals(OWN) && settings.outlines().containsKey(key));
+                    || (way.equals(OWN) && own.isChosen(key, settings));
+        }
+    }
+
+    /** What of the maker's own a choice takes. */
+    enum Own {
+        NOTHING,
+        /** An outline. */
+        OUTLINE,
+        /** A picture to be printed. */
+        ARTWORK;
+
+        private boolean isChosen(String key, Settings settings) {
+            return switch (this) {
+                case NOTHING -> false;
+                case OUTLINE -> settings.outlines().containsKey(key);
+                case ARTWORK -> settings.artworks().containsKey(key);
+            };
         }
     }
 

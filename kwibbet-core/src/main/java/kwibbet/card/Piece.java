@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.outline.Drawn;
+import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
@@ -105,6 +106,20 @@ public record Piece(
     /** The score of that name, if it has one. */
     public Optional<Score> score(ScoreId score) {
         return scores.stream().filter(each -> each.id().equals(score)).findFirst();
+    }
+
+    /** Whether a picture is printed on it. */
+    public boolean isPrinted() {
+        return zones.stream().anyMatch(zone -> zone.print().isPresent());
+    }
+
+    /** How far paper is printed past its edges: as far as the picture that reaches an edge and asks for most. */
+    public Length bleed() {
+        Rect own = outline.bounds();
+        return zones.stream()
+                .filter(zone -> zone.print().isPresent() && !own.grown(Length.TICK.negated()).contains(zone.outline().bounds()))
+                .map(zone -> zone.print().get().bleed())
+                .reduce(Length.ZERO, Length::max);
     }
 
     /** Its paper: the outline less the openings. */

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
+import kwibbet.artwork.Artwork;
 import kwibbet.measure.Length;
 import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
@@ -16,15 +17,17 @@ import kwibbet.shape.Look;
  * @param choices the key of the choice, by parameter key
  * @param counts by parameter key
  * @param outlines the outline of the maker's own that was chosen, by parameter key
+ * @param artworks the picture of the maker's own that was chosen, by parameter key
  */
 public record Settings(
         Map<String, Length> lengths,
         Map<String, String> choices,
         Map<String, Integer> counts,
-        Map<String, OwnShape> outlines) {
+        Map<String, OwnShape> outlines,
+        Map<String, Artwork> artworks) {
 
     /** Everything at its preset. */
-    public static final Settings PRESET = new Settings(Map.of(), Map.of(), Map.of(), Map.of());
+    public static final Settings PRESET = new Settings(Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
 
     /** Copies the maps. */
     public Settings {
@@ -32,20 +35,34 @@ public record Settings(
         choices = Map.copyOf(choices);
         counts = Map.copyOf(counts);
         outlines = Map.copyOf(outlines);
+        artworks = Map.copyOf(artworks);
     }
 
     /** These settings with one length changed. */
     public Settings with(Parameter.OfLength parameter, Length length) {
-        return new Settings(changed(lengths, parameter.key(), length), choices, counts, outlines);
+        return new Settings(changed(lengths, parameter.key(), length), choices, counts, outlines, artworks);
     }
 
-    /** These settings with another choice; an outline of the maker's own that was chosen before is forgotten. */
+    /** These settings with another choice; what of the maker's own was chosen before is forgotten. */
     public Settings with(Parameter.OfChoice parameter, String choice) {
-        Map<String, OwnShape> others = new HashMap<>(outlines);
+        Map<String, OwnShape> otherOutlines = new HashMap<>(outlines);
+        Map<String, Artwork> otherArtworks = new HashMap<>(artworks);
         if (!choice.equals(Parameter.OfChoice.OWN)) {
-            others.remove(parameter.key());
+            otherOutlines.remove(parameter.key());
+            otherArtworks.remove(parameter.key());
         }
-        return new Settings(lengths, changed(choices, parameter.key(), choice), counts, others);
+        return new Settings(
+                lengths, changed(choices, parameter.key(), choice), counts, otherOutlines, otherArtworks);
+    }
+
+    /** These settings with a picture of the maker's own. */
+    public Settings with(Parameter.OfChoice parameter, Artwork artwork) {
+        return new Settings(
+                lengths,
+                changed(choices, parameter.key(), Parameter.OfChoice.OWN),
+                counts,
+                outlines,
+                changed(artworks, parameter.key(), artwork));
     }
 
     /**
@@ -62,14 +79,15 @@ public record Settings(
                     lengths,
                     changed(choices, parameter.key(), Parameter.OfChoice.OWN),
                     counts,
-                    changed(outlines, parameter.key(), outline));
+                    changed(outlines, parameter.key(), outline),
+                    artworks);
         }
         throw new IllegalArgumentException("nobody can choose " + look.inSentence());
     }
 
     /** These settings with another count. */
     public Settings with(Parameter.OfCount parameter, int count) {
-        return new Settings(lengths, choices, changed(counts, parameter.key(), count), outlines);
+        return new Settings(lengths, choices, changed(counts, parameter.key(), count), outlines, artworks);
     }
 
     private static <T> Map<String, T> changed(Map<String, T> map, String key, T value) {
@@ -98,6 +116,13 @@ public record Settings(
     public Optional<OwnShape> outline(Parameter.OfChoice parameter) {
         return is(parameter, Parameter.OfChoice.OWN)
                 ? Optional.ofNullable(outlines.get(parameter.key()))
+                : Optional.empty();
+    }
+
+    /** The picture of the maker's own that is chosen; nothing where something else is. */
+    public Optional<Artwork> artwork(Parameter.OfChoice parameter) {
+        return is(parameter, Parameter.OfChoice.OWN)
+                ? Optional.ofNullable(artworks.get(parameter.key()))
                 : Optional.empty();
     }
 

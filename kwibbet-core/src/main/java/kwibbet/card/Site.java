@@ -1,6 +1,7 @@
 package kwibbet.card;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 import kwibbet.measure.Length;
@@ -199,7 +200,12 @@ public record Site(Asked asked, Ground ground, Around around) {
 
     /** A zone on the face of the site where something stands up that far. */
     public Zone setOn(Outline outline, Length rise, String words) {
-        return new Zone(id(), side(), outline.in(frame()), Zone.Use.SET_ON, words, rise);
+        return new Zone(id(), side(), outline.in(frame()), Zone.Use.SET_ON, words, rise, Optional.empty());
+    }
+
+    /** What of a picture is seen on the face of the site; in the frame of its piece. */
+    public Zone printed(Outline seen, Print print) {
+        return Zone.printed(id(), side(), seen.in(frame()), print.in(frame()));
     }
 
     /** The size of a piece that leaves {@code border} of the room on each side; nothing positive where it is too small. */

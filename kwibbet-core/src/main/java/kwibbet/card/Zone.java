@@ -1,5 +1,7 @@
 package kwibbet.card;
 
+import java.util.Optional;
+
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
@@ -13,12 +15,20 @@ import kwibbet.shape.Placement;
  * @param use what it is for
  * @param words what is done there, as {@code stamp the greeting}
  * @param rise how far what is set there stands up from the face
+ * @param print what is printed there, if anything is
  */
-public record Zone(PieceId owner, Side side, Outline outline, Use use, String words, Length rise) {
+public record Zone(
+        PieceId owner, Side side, Outline outline, Use use, String words, Length rise, Optional<Print> print) {
 
     /** An area where nothing stands up. */
     public Zone(PieceId owner, Side side, Outline outline, Use use, String words) {
-        this(owner, side, outline, use, words, Length.ZERO);
+        this(owner, side, outline, use, words, Length.ZERO, Optional.empty());
+    }
+
+    /** An area that comes printed. */
+    static Zone printed(PieceId owner, Side side, Outline outline, Print print) {
+        String words = "printed: " + print.artwork().name();
+        return new Zone(owner, side, outline, Use.PRINT, words, Length.ZERO, Optional.of(print));
     }
 
     /** What an area is for. */
@@ -31,6 +41,8 @@ public record Zone(PieceId owner, Side side, Outline outline, Use use, String wo
         MAGNET("magnet"),
         /** Something that stands up or runs over the face is set there: a gem, a brad's head, ribbon. */
         SET_ON("set on"),
+        /** Printed before anything is cut. */
+        PRINT("printed"),
         /** No die, adhesive or layer may run into it. */
         KEEP_OUT("keep free");
 
@@ -48,6 +60,13 @@ public record Zone(PieceId owner, Side side, Outline outline, Use use, String wo
 
     /** This zone in the outer frame of {@code placement}. */
     public Zone in(Placement placement) {
-        return new Zone(owner, placement.mirrored() ? side.opposite() : side, outline.in(placement), use, words, rise);
+        return new Zone(
+                owner,
+                placement.mirrored() ? side.opposite() : side,
+                outline.in(placement),
+                use,
+                words,
+                rise,
+                print.map(each -> each.in(placement)));
     }
 }

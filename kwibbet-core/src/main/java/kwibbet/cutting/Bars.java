@@ -34,7 +34,8 @@ record Bars(List<Bar> bars, int layout, Length margin) {
         collect(strips, split.axis(), section, size.across(split.axis()));
         Strip first = strips.get(0);
         // Sheets settled before margins went to the next mark have a narrower edge.
-        boolean hasEdge = first.isLeftover() && margin.isPositive() && !first.width.isLongerThan(margin);
+        boolean isMargin = margin.isPositive() && !first.width.isLongerThan(margin);
+        boolean hasEdge = first.isLeftover() && (isMargin || isBetweenEdges(strips));
         Length waste = Length.ZERO;
         Map<Strip, Integer> counts = new LinkedHashMap<>();
         for (Strip strip : strips.subList(hasEdge ? 1 : 0, strips.size())) {
@@ -55,6 +56,11 @@ record Bars(List<Bar> bars, int layout, Length margin) {
         });
         bars.add(new Bar(layout, split.axis(), length, kinds, hasEdge, waste));
         return bars.size() - 1;
+    }
+
+    /** One piece with as much to be cut off on either side: what is printed on it does not move. */
+    private static boolean isBetweenEdges(List<Strip> strips) {
+        return strips.size() == 3 && strips.get(0).equals(strips.get(2)) && !strips.get(1).isLeftover();
     }
 
     private static void collect(List<Strip> strips, Axis axis, Section section, Length width) {

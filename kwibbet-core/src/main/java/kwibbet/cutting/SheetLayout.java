@@ -96,6 +96,54 @@ public record SheetLayout(StockId stock, Size sheet, Length kerf, int copies, Se
         return counts;
     }
 
+    /**
+     * What is cut off all round a part.
+     *
+     * @param whole how large it comes off the sheet, upright
+     * @param edge how much is cut off on each side
+     */
+    public record Trim(Size whole, Length edge) {}
+
+    /** The same with parts cut to less all round; a part that has been cut so already stays. */
+    public SheetLayout trimmed(Map<PartId, Trim> trims) {
+        return new SheetLayout(stock, sheet, kerf, copies, trimmed(root, sheet, Axis.HORIZONTAL, trims));
+    }
+
+    /** The cuts that trim a part begin across those before, so that they are none of one strip with its neighbours. */
+    private static Section trimmed(Section section, Size size, Axis before, Map<PartId, Trim> trims) {
+        if (section instanceof Section.Split split) {
+            Axis axis = split.axis();
+            Length rest = size.across(axis).minus(split.at());
+            return Section.split(
+                    axis,
+                    split.at(),
+                    trimmed(split.first(), sized(size, axis, split.at()), axis, trims),
+                    trimmed(split.second(), sized(size, axis, rest), axis, trims));
+        }
+        if (section instanceof Section.Filled filled) {
+            return Optional.ofNullable(trims.get(filled.part()))
+                    .filter(trim ->
+                            size.equals(filled.turned() ? trim.whole().turned() : trim.whole()))
+                    .map(trim -> trimmed(filled, size, before.across(), trim.edge()))
+                    .orElse(filled);
+        }
+        return section;
+    }
+
+    private static Size sized(Size size, Axis axis, Length across) {
+        return axis == Axis.VERTICAL ? new Size(across, size.height()) : new Size(size.width(), across);
+    }
+
+    private static Section trimmed(Section part, Size size, Axis first, Length edge) {
+        Length twice = edge.multipliedBy(2);
+        Section inner = between(first.across(), edge, size.across(first.across()).minus(twice), part);
+        return between(first, edge, size.across(first).minus(twice), inner);
+    }
+
+    private static Section between(Axis axis, Length edge, Length kept, Section part) {
+        return new Section.Split(axis, edge, Section.LEFTOVER, new Section.Split(axis, kept, part, Section.LEFTOVER));
+    }
+
     private Walk walked() {
         Walk walk = new Walk(kerf);
         walk.into(root, Rect.atOrigin(sheet));

@@ -30,7 +30,7 @@ final class Moved {
     Mark of(Mark mark) {
         if (mark instanceof Mark.Area area) {
             List<List<Point>> holes = area.holes().stream().map(this::points).toList();
-            return new Mark.Area(points(area.outline()), holes, area.fill(), area.line(), area.ink(), area.raised());
+            return new Mark.Area(points(area.outline()), holes, fill(area.fill()), area.line(), area.ink(), area.raised());
         }
         if (mark instanceof Mark.Stroke stroke) {
             return new Mark.Stroke(points(stroke.path()), stroke.line(), stroke.ink());
@@ -65,6 +65,10 @@ final class Moved {
             case END -> text.upwards() ? Mark.Anchor.END : Mark.Anchor.START;
             case MIDDLE -> Mark.Anchor.MIDDLE;
         };
+    }
+
+    private Fill fill(Fill fill) {
+        return fill instanceof Fill.Printed printed ? printed.moved(move) : fill;
     }
 
     private Point point(Point point) {

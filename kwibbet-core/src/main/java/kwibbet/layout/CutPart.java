@@ -5,7 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
+import kwibbet.card.Piece;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.paper.PaperId;
@@ -14,7 +17,7 @@ import kwibbet.shape.Size;
 import kwibbet.wording.Names;
 
 /**
- * Pieces that are cut alike: from one paper, of one size, with one grain and one way up, and cut out to one outline if they are. They are one part for sheets and
+ * Pieces that are cut alike: from one paper, of one size, with one grain and one way up, cut out to one outline if they are, with the same printed on them. They are one part for sheets and
  * fence, and are told apart when they are made.
  *
  * @param id names it; the name of its first use
@@ -35,13 +38,23 @@ public record CutPart(PartId id, List<Wanted> uses) {
     }
 
     /** What is alike of pieces of one paper that are one part. */
-    record Alike(Size blank, Map<PaperId, Turning> turnings, Optional<Outline> cutOutTo) {
+    record Alike(
+            Size blank, Map<PaperId, Turning> turnings, Optional<Outline> cutOutTo, Set<Object> printed) {
         static Alike of(Wanted wanted) {
             return new Alike(
                     wanted.blank(),
                     wanted.turnings(),
-                    wanted.isCutOut() ? Optional.of(wanted.piece().outline()) : Optional.empty());
+                    wanted.isCutOut() ? Optional.of(wanted.piece().outline()) : Optional.empty(),
+                    printedOn(wanted.piece()));
         }
+    }
+
+    /** What is printed on a piece, whoever asked for it; which face of it is the paper's chosen one matters only then. */
+    private static Set<Object> printedOn(Piece piece) {
+        return piece.zones().stream()
+                .filter(zone -> zone.print().isPresent())
+                .map(zone -> List.of(zone.outline(), zone.print(), zone.side() == piece.chosen()))
+                .collect(Collectors.toSet());
     }
 
     /** The parts of some pieces of one paper, in the order in which they first appear. */

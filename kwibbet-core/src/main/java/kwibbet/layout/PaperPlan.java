@@ -1,13 +1,18 @@
 package kwibbet.layout;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.CuttingPlan.Missing;
+import kwibbet.cutting.Part;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetLayout;
+import kwibbet.cutting.SheetLayout.Trim;
 import kwibbet.layout.WorkOrder.PaperOrder;
+import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 
@@ -15,13 +20,24 @@ import kwibbet.paper.Paper;
  * How all pieces of one paper are cut.
  *
  * @param order what was asked
- * @param cutting how it is cut
+ * @param cutting how it is cut; what is printed past the edges of a piece is counted as part of it
+ * @param bleeds how much that is on each side, of the parts that have any
  */
-public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
+public record PaperPlan(PaperOrder order, CuttingPlan cutting, Map<PartId, Length> bleeds) {
+
+    /** Copies the map. */
+    public PaperPlan {
+        bleeds = Map.copyOf(bleeds);
+    }
+
+    /** A plan of pieces that are printed up to their edges only, or not at all. */
+    public PaperPlan(PaperOrder order, CuttingPlan cutting) {
+        this(order, cutting, Map.of());
+    }
 
     /** The same order, cut otherwise. */
     PaperPlan with(CuttingPlan other) {
-        return new PaperPlan(order, other);
+        return new PaperPlan(order, other, bleeds);
     }
 
     /** The paper, in the size that was chosen. */
@@ -29,9 +45,20 @@ public record PaperPlan(PaperOrder order, CuttingPlan cutting) {
         return order.paper();
     }
 
-    /** The sheets, those cut alike together. */
+    /** The sheets, those cut alike together; what is printed past the edges of a piece is cut off it. */
     public List<SheetLayout> layouts() {
-        return cutting.layouts();
+        return bleeds.isEmpty()
+                ? cutting.layouts()
+                : cutting.layouts().stream().map(this::trimmed).toList();
+    }
+
+    private SheetLayout trimmed(SheetLayout layout) {
+        Map<PartId, Trim> trims = new HashMap<>();
+        for (Part part : cutting.job().parts()) {
+            Optional.ofNullable(bleeds.get(part.id()))
+                    .ifPresent(bleed -> trims.put(part.id(), new Trim(part.size(), bleed)));
+        }
+        return layout.trimmed(trims);
     }
 
     /** How many sheets are cut, leftovers not counted. */

@@ -1,6 +1,7 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import kwibbet.cutting.CuttingJob;
 import kwibbet.cutting.CuttingPlan;
 import kwibbet.cutting.Keeping;
 import kwibbet.cutting.Part;
+import kwibbet.cutting.PartId;
 import kwibbet.cutting.SheetSearch;
 import kwibbet.cutting.Stock;
 import kwibbet.cutting.StockId;
@@ -24,6 +26,7 @@ import kwibbet.measure.Length;
 import kwibbet.paper.Offcut;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
+import kwibbet.shape.Size;
 import kwibbet.tool.Trimmer;
 
 /**
@@ -51,7 +54,7 @@ public final class SheetPlanner {
             CuttingJob job = job(paper, trimmer);
             Budget share = shares.next();
             CuttingPlan plan = known.of(job).map(KnownPlans.Known::plan).orElseGet(() -> SheetSearch.plan(job, share));
-            plans.put(paper.paper().id(), new PaperPlan(paper, plan));
+            plans.put(paper.paper().id(), new PaperPlan(paper, plan, bleeds(paper, trimmer)));
         }
         return together(order, plans);
     }
@@ -77,13 +80,13 @@ public final class SheetPlanner {
                     .filter(KnownPlans.Known::isFinal)
                     .map(KnownPlans.Known::plan)
                     .orElseGet(() -> SheetSearch.refined(job, share, found -> {
-                        plans.put(paper.paper().id(), new PaperPlan(paper, found));
+                        plans.put(paper.paper().id(), new PaperPlan(paper, found, bleeds(paper, trimmer)));
                         if (plans.size() == order.papers().size()) {
                             better.accept(together(order, plans));
                         }
                     }));
             budget.spend(share);
-            plans.put(paper.paper().id(), new PaperPlan(paper, plan));
+            plans.put(paper.paper().id(), new PaperPlan(paper, plan, bleeds(paper, trimmer)));
         }
         return together(order, plans);
     }
@@ -110,9 +113,13 @@ public final class SheetPlanner {
 
     private static CuttingJob job(PaperOrder order, Trimmer trimmer) {
         List<Stock> stocks = stocks(order, trimmer);
+        Map<PartId, Length> bleeds = bleeds(order, trimmer);
         List<Part> parts = order.parts().stream()
-                .map(part ->
-                        new Part(part.id(), order.cutTo(part, trimmer), part.count(), turnings(part.first(), order)))
+                .map(part -> new Part(
+                        part.id(),
+                        room(order.cutTo(part, trimmer), Optional.ofNullable(bleeds.get(part.id()))),
+                        part.count(),
+                        turnings(part.first(), order)))
                 .toList();
         Length longest = trimmer.longestCut();
         boolean byKnife = order.sizes().stream()
@@ -125,6 +132,24 @@ public final class SheetPlanner {
                 byKnife ? Optional.empty() : Optional.of(longest),
                 order.thrift() == Thrift.LEAST_COST ? Aim.LEAST_COST : Aim.FEWEST_SHEETS,
                 Keeping.USUAL);
+    }
+
+    private static Size room(Size cut, Optional<Length> bleed) {
+        return bleed.map(each -> each.multipliedBy(2))
+                .map(twice -> new Size(cut.width().plus(twice), cut.height().plus(twice)))
+                .orElse(cut);
+    }
+
+    /** What is cut off each side of parts that are printed past their edges: to the next mark. */
+    private static Map<PartId, Length> bleeds(PaperOrder order, Trimmer trimmer) {
+        Map<PartId, Length> bleeds = new HashMap<>();
+        for (CutPart part : order.parts()) {
+            Length bleed = part.first().bleed();
+            if (bleed.isPositive()) {
+                bleeds.put(part.id(), trimmer.offEdge(bleed));
+            }
+        }
+        return bleeds;
     }
 
     private static List<Stock> stocks(PaperOrder order, Trimmer trimmer) {
@@ -156,11 +181,12 @@ public final class SheetPlanner {
         return size.margin().isZero() || isAnyway ? Length.TICK : mark;
     }
 
-    /** A leftover is turned as the sheet it is of. */
+    /** A leftover is turned as the sheet it is of; a printer takes whole sheets only. */
     private static Map<StockId, Turning> turnings(Wanted wanted, PaperOrder order) {
         Map<StockId, Turning> turnings = new LinkedHashMap<>();
         wanted.turnings().forEach((paper, turning) -> turnings.put(new StockId(paper.value()), turning));
-        order.leftovers()
+        List<Offcut> leftovers = wanted.piece().isPrinted() ? List.of() : order.leftovers();
+        leftovers
                 .forEach(leftover -> Optional.ofNullable(wanted.turnings().get(leftover.paper()))
                         .ifPresent(turning -> turnings.put(stockOf(leftover), turning)));
         return turnings;

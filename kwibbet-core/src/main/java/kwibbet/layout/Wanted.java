@@ -7,6 +7,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
+import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
@@ -40,6 +41,11 @@ public record Wanted(
     /** As many of the same. */
     Wanted withCount(int other) {
         return new Wanted(part, card, piece, blank, slits, other, turnings);
+    }
+
+    /** How far paper is printed past the edges that are cut; nothing where a die or a hand cuts it out of a larger piece, which leaves room for that. */
+    public Length bleed() {
+        return isCutOut() ? Length.ZERO : piece.bleed();
     }
 
     /** Whether it is cut out of what is cut for it, by a die or by hand. */

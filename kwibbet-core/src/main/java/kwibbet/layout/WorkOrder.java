@@ -118,7 +118,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
                                             each.part(),
                                             each.card(),
                                             piece,
-                                            press.paperFor(piece),
+                                            forCutting(piece, press.paperFor(piece)),
                                             press.slitsLeft(piece),
                                             each.count(),
                                             turnings(each.card(), piece, shelf.sizesOf(paper)))),
@@ -180,6 +180,17 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
             }
         }));
         return served;
+    }
+
+    /** What is printed past an outline that is cut out takes more room than the metal of a die does, at times. */
+    private static Size forCutting(Piece piece, Size paper) {
+        boolean isCutOut = !piece.isRectangle() || !paper.equals(piece.size());
+        Length twice = piece.bleed().multipliedBy(2);
+        return isCutOut
+                ? new Size(
+                        Length.max(paper.width(), piece.size().width().plus(twice)),
+                        Length.max(paper.height(), piece.size().height().plus(twice)))
+                : paper;
     }
 
     private static PaperOrder order(Paper paper, PaperShelf shelf, Thrift thrift, List<Wanted> wanted) {

@@ -198,7 +198,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     all.add(new Operation.Treat(piece, zone, Does.MARK, Tool.usual(Does.MARK)));
                     all.add(new Operation.Treat(piece, zone, Does.ERASE, Tool.usual(Does.ERASE)));
                 }
-                case SET_ON, KEEP_OUT -> {}
+                case SET_ON, PRINT, KEEP_OUT -> {}
             }
         }
 

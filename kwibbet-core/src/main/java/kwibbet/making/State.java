@@ -73,6 +73,9 @@ public record State(Card card, List<Operation> done) {
     }
 
     private boolean isSeen(Piece piece, Zone zone) {
+        if (zone.use() == Zone.Use.PRINT) {
+            return true;
+        }
         if (zone.use() == Zone.Use.SET_ON) {
             return done.stream()
                     .anyMatch(each -> each instanceof Operation.ByHand hand

@@ -33,7 +33,8 @@ public record Colour(String hex) {
         return luminance() < Math.sqrt(1.05 * 0.05) - 0.05;
     }
 
-    private double luminance() {
+    /** Its relative luminance as in WCAG 2.2, from 0 for black to 1 for white. */
+    public double luminance() {
         return 0.2126 * linear(1) + 0.7152 * linear(3) + 0.0722 * linear(5);
     }
 

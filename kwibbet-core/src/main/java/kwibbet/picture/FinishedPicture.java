@@ -142,6 +142,12 @@ public final class FinishedPicture {
             marks.add(Mark.Area.of(moved(region, right, down), fill, Line.NONE, ink)
                     .lifted());
         }
+        marks.addAll(Prints.on(
+                piece,
+                each.side(),
+                visible.stream().map(region -> moved(region, right, down)).toList(),
+                point -> each.seen(point).plus(right, down),
+                ink));
         if (each.hiddenBy().isEmpty()) {
             edges(each, piece, material).forEach(edge -> marks.add(moved(edge, right, down, ink)));
         } else {

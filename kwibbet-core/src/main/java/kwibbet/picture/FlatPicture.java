@@ -256,9 +256,13 @@ public final class FlatPicture {
         Side side = onBase.get().mirrored() ? Side.UNDER : Side.UP;
         Ink ink = seen ? palette.ink(piece, side) : inkOn(join);
         Region area = area(card, piece).in(onBase.get().within(place));
-        Mark mark =
-                Mark.Area.of(area, seen ? palette.fill(piece, side) : Fill.NONE, seen ? Line.CUT : Line.HIDDEN, ink);
-        sketch.group(piece.id().value(), piece.name() + ", " + join.place(), List.of(mark));
+        List<Mark> marks = new ArrayList<>();
+        marks.add(
+                Mark.Area.of(area, seen ? palette.fill(piece, side) : Fill.NONE, seen ? Line.CUT : Line.HIDDEN, ink));
+        if (seen) {
+            marks.addAll(Prints.on(piece, side, List.of(area), onBase.get().within(place)::apply, ink));
+        }
+        sketch.group(piece.id().value(), piece.name() + ", " + join.place(), marks);
         if (seen) {
             layers.put(piece, area);
             works(piece, onBase.get().within(place));

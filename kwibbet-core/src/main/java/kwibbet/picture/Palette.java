@@ -1,5 +1,7 @@
 package kwibbet.picture;
 
+import java.util.Optional;
+
 import kwibbet.card.Piece;
 import kwibbet.card.Side;
 import kwibbet.drawing.Fill;
@@ -21,9 +23,22 @@ record Palette(PaperShelf shelf) {
                 .orElseGet(() -> piece.paper().equals(PaperId.FILM) ? new Fill.Film() : new Fill.Paper(Colour.WHITE));
     }
 
-    /** The fills of both faces of a piece. */
+    /** The fills of both faces of a piece, where its pictures are not drawn: a face that is printed has the colour of its picture. */
     FaceFills fills(Piece piece) {
-        return new FaceFills(fill(piece, Side.UP), fill(piece, Side.UNDER));
+        return new FaceFills(fromAfar(piece, Side.UP), fromAfar(piece, Side.UNDER));
+    }
+
+    private Fill fromAfar(Piece piece, Side side) {
+        return printed(piece, side).<Fill>map(Fill.Paper::new).orElseGet(() -> fill(piece, side));
+    }
+
+    /** The colour of the picture that covers most of a face, if one does. */
+    private static Optional<Colour> printed(Piece piece, Side side) {
+        return piece.zones().stream()
+                .filter(zone -> zone.side() == side && zone.outline().area() * 2 > piece.outline().area())
+                .flatMap(zone -> zone.print().stream())
+                .reduce((lower, upper) -> upper)
+                .map(print -> print.artwork().colour());
     }
 
     private static Colour colour(Paper paper, Piece piece, Side side) {
@@ -36,7 +51,7 @@ record Palette(PaperShelf shelf) {
 
     /** The ink on a face of a piece. */
     Ink ink(Piece piece, Side side) {
-        return fill(piece, side) instanceof Fill.Paper paper
+        return fromAfar(piece, side) instanceof Fill.Paper paper
                 ? Ink.on(paper.colour())
                 : Ink.on(shelf.find(piece.paper()).map(Paper::colour).orElse(Colour.WHITE));
     }

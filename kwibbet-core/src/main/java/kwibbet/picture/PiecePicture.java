@@ -21,6 +21,7 @@ import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 import kwibbet.wording.Phrase;
 
@@ -57,7 +58,12 @@ public final class PiecePicture {
     static List<Mark> marks(Piece piece, Point corner, Fill fill, Ink ink) {
         Placement place = Placement.at(corner);
         List<Mark> marks = new ArrayList<>();
-        marks.add(Mark.Area.of(piece.material().in(place), fill, Line.CUT, ink));
+        Region material = piece.material().in(place);
+        marks.add(Mark.Area.of(material, fill, Line.CUT, ink));
+        // What is drawn without a fill, to be laid paper on, shows where things are and not how they look.
+        if (!fill.equals(Fill.NONE)) {
+            marks.addAll(Prints.on(piece, Side.UP, List.of(material), place::apply, ink));
+        }
         for (Segment slit : piece.slits()) {
             marks.add(stroke(slit, place, Line.CUT, ink));
         }
@@ -70,6 +76,9 @@ public final class PiecePicture {
 
     /** What is set on a face is seen; what is done to it, or goes behind, is only told of. */
     static Line line(Zone zone, Side seen) {
+        if (zone.use() == Zone.Use.PRINT) {
+            return zone.side() == seen ? Line.NONE : Line.HIDDEN;
+        }
         return zone.use() == Zone.Use.SET_ON && zone.side() == seen ? Line.CUT : Line.HIDDEN;
     }
 

@@ -15,6 +15,7 @@ import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.layout.CutPart;
+import kwibbet.layout.PrintedSheet;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -101,6 +102,7 @@ public final class SheetPicture {
         sketch.add(Mark.Area.of(whole, new Fill.Paper(paper.colour()), Line.SHEET, ink)
                 .lifted());
         layout.offcuts().forEach(offcut -> offcut(offcut, ink));
+        PrintPicture.pictures(PrintedSheet.of(sheet, PrintedSheet.Face.FRONT)).forEach(sketch::add);
         layout.placements().forEach(placement -> piece(placement, ink));
         if (settings.size() <= MOST_NUMBERED) {
             settings.forEach(this::cutNumber);
@@ -133,8 +135,9 @@ public final class SheetPicture {
         Phrase size = Phrase.in(system).size(cut).end();
         Phrase name = part.hasName() ? Phrase.of(part.name()) : size;
         List<Phrase> both = part.hasName() ? List.of(name, size) : List.of(size);
-        if (!write(placement.area(), both, 1, ink, false)) {
-            write(placement.area(), List.of(name), 1, ink, false);
+        boolean clear = piece.isPrinted();
+        if (!write(placement.area(), both, 1, ink, clear)) {
+            write(placement.area(), List.of(name), 1, ink, clear);
         }
     }
 

@@ -458,7 +458,9 @@ public final class StepPicture {
         Piece upper = state.asItIs(state.card().pieceOf(join.upper()));
         Placement lying = join.placement().within(lower);
         Side up = lying.mirrored() ? Side.UNDER : Side.UP;
-        sketch.add(Mark.Area.of(upper.material().in(lying), palette.fill(upper, up), Line.CUT, palette.ink(upper, up)));
+        Region material = upper.material().in(lying);
+        sketch.add(Mark.Area.of(material, palette.fill(upper, up), Line.CUT, palette.ink(upper, up)));
+        Prints.on(upper, up, List.of(material), lying::apply, palette.ink(upper, up)).forEach(sketch::add);
         upper.zones().stream()
                 .filter(zone -> zone.use() == Zone.Use.SET_ON && zone.side() == up)
                 .map(zone -> Mark.Area.of(zone.outline().in(lying), Fill.NONE, Line.CUT, palette.ink(upper, up)))
@@ -599,6 +601,7 @@ public final class StepPicture {
             Region material = before.asItIs(under).material().in(at);
             picture.sketch.add(Mark.Area.of(material, palette.fill(under, Side.UP), Line.CUT, ink)
                     .lifted());
+            Prints.on(under, Side.UP, List.of(material), at::apply, ink).forEach(picture.sketch::add);
             Rect from = under.outline().in(at).bounds();
             Point to = Outline.of(stick.own()).in(there).bounds().middle();
             Arrow.bowed(new Point(from.left(), from.middle().y()), to, groundInk(), picture.sketch);
@@ -617,6 +620,8 @@ public final class StepPicture {
             Ink ink = palette.ink(stick.piece(), Side.UP);
             sketch.add(Mark.Area.of(material.in(beside), palette.fill(stick.piece(), Side.UP), Line.CUT, ink)
                     .lifted());
+            Prints.on(stick.piece(), Side.UP, List.of(material.in(beside)), beside::apply, ink)
+                    .forEach(sketch::add);
             picture.layers(before, stick.piece(), Side.UP, beside, palette);
             for (Region tape : stick.join().adhesive()) {
                 picture.hatch(

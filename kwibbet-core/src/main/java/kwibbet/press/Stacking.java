@@ -136,7 +136,7 @@ final class Stacking {
     }
 
     private static boolean isWork(Zone zone) {
-        return zone.use() != Zone.Use.KEEP_OUT && zone.use() != Zone.Use.SET_ON;
+        return zone.use() != Zone.Use.KEEP_OUT && zone.use() != Zone.Use.SET_ON && zone.use() != Zone.Use.PRINT;
     }
 
     private boolean coversWork(Join join) {

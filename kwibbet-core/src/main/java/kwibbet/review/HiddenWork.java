@@ -1,7 +1,9 @@
 package kwibbet.review;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.Optional;
 
 import kwibbet.card.Addition;
@@ -22,6 +24,7 @@ record HiddenWork() implements Rule {
 
     /** So much of an area vanishes where a ground is meant to be covered in part, as inked ground under an ornament is. */
     private static final double MOST = 0.6;
+    private static final Set<Zone.Use> WORK = EnumSet.of(Zone.Use.SURFACE, Zone.Use.SET_ON, Zone.Use.PRINT);
     /** Less than this of an area is its edge. */
     private static final double TOUCHED = 0.05;
 
@@ -36,7 +39,7 @@ record HiddenWork() implements Rule {
         for (Piece piece : card.pieces()) {
             for (Zone zone : piece.zones()) {
                 boolean isOfAddition = card.design().addition(zone.owner()).isPresent();
-                if (isOfAddition && (zone.use() == Zone.Use.SURFACE || zone.use() == Zone.Use.SET_ON)) {
+                if (isOfAddition && WORK.contains(zone.use())) {
                     List<Join> over = card.joinsOn(piece.id()).stream()
                             .filter(join -> join.side() == zone.side() && Overlay.overlap(join.zone(), zone.outline()))
                             .filter(join -> !card.isClear(join.upper()))
@@ -50,13 +53,21 @@ record HiddenWork() implements Rule {
                                     .mapToDouble(Region::area)
                                     .sum()
                             / zone.outline().area();
-                    if (left < (isWhole(card, zone) ? 1 - TOUCHED : 1 - MOST)) {
+                    if (left < least(card, zone)) {
                         findings.add(finding(card, piece, zone, over.get(0), left < TOUCHED));
                     }
                 }
             }
         }
         return findings;
+    }
+
+    /** What share of it is to be seen: of a picture any, since layers lie on it. */
+    private static double least(Card card, Zone zone) {
+        if (zone.use() == Zone.Use.PRINT) {
+            return TOUCHED;
+        }
+        return isWhole(card, zone) ? 1 - TOUCHED : 1 - MOST;
     }
 
     private static Region paper(Card card, Join join) {

@@ -22,7 +22,7 @@ import kwibbet.wording.Phrase;
 
 /**
  * What the tools of a maker cannot do of a card: a hole without a punch, or farther in than the punch reaches; an area larger than the embossing folder; a sheet that
- * does not go on the stamping platform, folded in half neither. What is not said of a tool is not asked.
+ * does not go on the stamping platform, folded in half neither; a sheet that is larger than the printer takes. What is not said of a tool is not asked.
  */
 public final class ToolReview {
 
@@ -39,6 +39,7 @@ public final class ToolReview {
                         .findFirst()
                         .ifPresent(findings::add);
             }
+            printed(card, piece, tools).ifPresent(findings::add);
             piece.zones().forEach(zone -> worked(card, piece, zone, tools).ifPresent(findings::add));
         }
         return findings;
@@ -67,6 +68,28 @@ public final class ToolReview {
 
     private static Finding finding(String rule, Piece piece, Opening hole, Phrase.Writer writer) {
         return new Finding(rule, Severity.WARNING, piece.id(), hole.outline(), writer.end(), Optional.empty());
+    }
+
+    private static Optional<Finding> printed(Card card, Piece piece, HandTools tools) {
+        return card.materials()
+                .shelf()
+                .find(piece.paper())
+                .filter(paper -> piece.isPrinted())
+                .flatMap(paper -> tools.printer()
+                        .filter(printer -> !fits(paper.sheet(), printer))
+                        .map(printer -> new Finding(
+                                "printer-too-small",
+                                Severity.TROUBLE,
+                                piece.id(),
+                                piece.outline(),
+                                Phrase.in(card.design().system())
+                                        .words(piece.name() + " is to be printed on sheets of ")
+                                        .size(paper.sheet())
+                                        .words(", and your printer takes at most ")
+                                        .size(printer)
+                                        .words(". Choose another paper, or a smaller size of it.")
+                                        .end(),
+                                Optional.empty())));
     }
 
     private static Optional<Finding> worked(Card card, Piece piece, Zone zone, HandTools tools) {

@@ -26,6 +26,7 @@ import kwibbet.measure.Length;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.trial.TrialBoard.Crease;
 import kwibbet.trial.TrialRun.Made;
@@ -104,6 +105,16 @@ final class Inspection {
         }
     }
 
+    /** Whether no bare edge of the sheet is on a piece, and none that the picture on it does not reach. */
+    private static boolean isPrintedUpToItsEdges(Lettered sheet, CutPart part, Rect cut) {
+        Piece piece = part.first().piece();
+        return sheet.printed().contains(cut)
+                && (!piece.isPrinted()
+                        || sheet.layout().placements().stream()
+                                .filter(placement -> placement.part().equals(part.id()))
+                                .anyMatch(placement -> placement.area().grown(piece.bleed()).contains(cut)));
+    }
+
     /** What lies on the table under the name and the size of each part. */
     private static List<CutOut> cutOut(RunPlan plan, TrialTrimmer.Result cut) {
         Map<TrialTrimmer.Label, List<TrialTrimmer.Sheet>> heaps =
@@ -124,7 +135,7 @@ final class Inspection {
                                 heaps.getOrDefault(new TrialTrimmer.Label(sheet.letter(), name, said), List.of())) {
                             Size actual = piece.actual().size();
                             sizes.add(said.equals(wanted) ? actual : actual.turned());
-                            bare += piece.isAsSaid() && !sheet.printed().contains(piece.actual()) ? 1 : 0;
+                            bare += piece.isAsSaid() && !isPrintedUpToItsEdges(sheet, part, piece.actual()) ? 1 : 0;
                         }
                     }
                 }

@@ -79,7 +79,7 @@ public final class AnyDesign {
             } else if (parameter instanceof Parameter.OfChoice choice) {
                 List<Parameter.Choice> choices = choice.choices();
                 int chosen = random.nextInt(choices.size());
-                settings = takesOwn && choice.takesOwn()
+                settings = takesOwn && choice.takesOutline()
                         ? settings.with(choice, OWN.get(chosen % OWN.size()))
                         : settings.with(choice, choices.get(chosen).key());
             }

@@ -1,7 +1,5 @@
 package kwibbet.card;
 
-import java.util.stream.LongStream;
-
 import net.jqwik.api.Assume;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
@@ -24,21 +22,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 /** What holds for any design there is: it gives a card that can be cut, or says what stands in its way. */
 class DesignProperties {
-
-    /**
-     * Each was found by chance and is made, or refused: a shutter whose shoulder lies at its tab has a corner less; a
-     * pennant at a fold cut the panels after the next one off, its points on either side of the paper; a collar ended
-     * on the slanting edge of its flap.
-     */
-    @Example
-    void whatOnceBrokeIsMadeOrRefused() {
-        assertThat(LongStream.of(9_052_547_309_058L, 205_746_413_036_306_489L, 8_491_010_058_028_722_848L)
-                        .mapToObj(AnyDesign::random)
-                        .map(design -> CardMaker.make(design, MATERIALS).reasons()))
-                .hasSize(3)
-                .allSatisfy(reasons -> assertThat(reasons)
-                        .allSatisfy(reason -> assertThat(reason.message()).isNotBlank()));
-    }
 
     @Property(tries = 400)
     void aDesignGivesACardThatCanBeCutOrNamesWhatStandsInItsWay(@ForAll long seed) {

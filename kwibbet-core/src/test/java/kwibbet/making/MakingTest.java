@@ -421,6 +421,7 @@ class MakingTest {
                     .as(which)
                     .isEqualTo(piece.zones().stream()
                             .filter(zone -> zone.use() == Zone.Use.SURFACE
+                                    || zone.use() == Zone.Use.PRINT
                                     || zone.use() == Zone.Use.MAGNET
                                     || zone.use() == Zone.Use.SET_ON)
                             .toList());

@@ -63,21 +63,27 @@ class ReviewTest {
     private static final PaperId FILM = new PaperId("clear");
     private static final PaperId FOAM = new PaperId("foam");
     private static final PaperId ONE_WAY = new PaperId("up");
+    private static final PaperId DARK = new PaperId("dark");
     private static final Materials MATERIALS = new Materials(
             new PaperShelf(List.of(
                     paper(SheetSizes.TWELVE_SQUARE),
                     of(FILM, PaperKind.FILM, Pattern.PLAIN),
                     of(FOAM, PaperKind.FOAM, Pattern.PLAIN),
-                    of(ONE_WAY, PaperKind.PATTERNED, Pattern.ONE_WAY))),
+                    of(ONE_WAY, PaperKind.PATTERNED, Pattern.ONE_WAY),
+                    of(DARK, PaperKind.CARD_STOCK, Pattern.PLAIN, new Colour("#24345c")))),
             Graduation.SIXTEENTHS);
 
     private static Paper of(PaperId id, PaperKind kind, Pattern pattern) {
+        return of(id, kind, pattern, Colour.WHITE);
+    }
+
+    private static Paper of(PaperId id, PaperKind kind, Pattern pattern, Colour colour) {
         return new Paper(
                 id,
                 id.value(),
                 kind,
                 new Paper.Format(SheetSizes.LETTER, MeasureSystem.INCH, Length.ZERO),
-                new Paper.Face(Colour.WHITE, pattern),
+                new Paper.Face(colour, pattern),
                 new Paper.Body(Grain.UNKNOWN, 150, Length.ofMillimetres(1, 10)),
                 new Paper.Kept(10, 0),
                 Optional.empty());
@@ -104,6 +110,21 @@ class ReviewTest {
         String[] overFold = {"width", "3", "height", "2", "across", "by", "fromLeft", "-1"};
         String[] late = {"technique", "heat", "width", "1", "height", "1", "down", "start"};
         return Stream.of(
+                arguments(
+                        "coarse-print",
+                        with(base("folded", "12", "12"), add("print", "print", on("front-outside")))),
+                arguments(
+                        "white-edge",
+                        with(
+                                base("folded", "6", "6"),
+                                add("print", "print", on("front-outside"), "fit", "size", "width", "6"))),
+                arguments("not-printable", with(folded, add("print", "print", on("front-outside")))),
+                arguments(
+                        "hidden-work",
+                        with(
+                                folded,
+                                add("print", "print", on("front-outside"), "fit", "size", "width", "1"),
+                                mat("mat-1", "front-outside"))),
                 arguments(
                         "stuck-across-fold",
                         with(folded, add("ornament", "ornament-1", on("front-outside"), overFold))),
@@ -307,6 +328,7 @@ class ReviewTest {
         });
         assertThat(without)
                 .containsExactly(
+                        "not-printable",
                         "held-by-nothing",
                         "opening-covered",
                         "never-seen",
@@ -411,6 +433,55 @@ class ReviewTest {
         assertThat(review(with(folded, ground, large)))
                 .extracting(Finding::rule, Finding::severity)
                 .containsExactly(tuple("work-cut-away", Severity.TROUBLE));
+    }
+
+    /** A picture with its bleed, one with a white border, one to the edge on purpose and one that a layer half covers are usual work on a paper with a printer's margin. */
+    @ParameterizedTest
+    @CsvSource({"fill, 1/8", "fill, 0", "whole, 1/8", "size, 1/8"})
+    void aPictureAsItIsMeantIsNoMistake(String fit, String bleed) {
+        Design printed = with(
+                base("folded", "5", "7"),
+                add("print", "print", on("front-outside"), "fit", fit, "bleed", bleed, "width", "4"),
+                add("ornament", "sign", on("front-outside"), "width", "2", "height", "3"));
+        assertThat(Review.of(CardMaker.make(
+                                printed, new Materials(new PaperShelf(List.of(printing())), Graduation.SIXTEENTHS))
+                        .orThrow()))
+                .extracting(Finding::rule)
+                .containsExactlyElementsOf(fit.equals("whole") ? List.of("white-edge") : List.of());
+    }
+
+    private static Paper printing() {
+        Paper plain = paper(SheetSizes.LETTER);
+        return new Paper(
+                plain.id(),
+                plain.name(),
+                plain.kind(),
+                new Paper.Format(plain.sheet(), plain.system(), in("1/4")),
+                plain.face(),
+                plain.body(),
+                plain.kept(),
+                plain.sizeOf());
+    }
+
+    /** What no printer takes, and what shows through ink. */
+    @Test
+    void aPictureIsPrintedOnPaleThinPaper() {
+        Addition mat = add("mat", "mat", on("front-outside"));
+        Addition print = add("print", "print", on("mat"));
+        Design folded = base("folded", "5", "7");
+        assertThat(printability(with(folded, mat.withPapers(Map.of("paper", FOAM)), print)))
+                .containsExactly(Severity.TROUBLE);
+        assertThat(printability(with(folded, mat.withPapers(Map.of("paper", DARK)), print)))
+                .containsExactly(Severity.WARNING);
+        assertThat(printability(with(folded, mat.withPapers(Map.of("paper", STOCK)), print)))
+                .containsExactly(Severity.NOTE);
+    }
+
+    private static List<Severity> printability(Design design) {
+        return review(design).stream()
+                .filter(finding -> finding.rule().equals("not-printable"))
+                .map(Finding::severity)
+                .toList();
     }
 
     private static List<Severity> hidden(Design design) {

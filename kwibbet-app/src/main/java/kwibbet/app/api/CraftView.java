@@ -94,8 +94,11 @@ record CraftView(String key, String title, String sentence, List<SlotView> paper
 
         private static List<Parameter.Choice> ways(Parameter.OfChoice choice) {
             List<Parameter.Choice> ways = new ArrayList<>(choice.choices());
-            if (choice.takesOwn()) {
+            if (choice.takesOutline()) {
                 ways.add(new Parameter.Choice(Parameter.OfChoice.OWN, "an outline of your own, given under outlines"));
+            }
+            if (choice.takesArtwork()) {
+                ways.add(new Parameter.Choice(Parameter.OfChoice.OWN, "a picture of your own, given under pictures"));
             }
             return ways;
         }

@@ -1,5 +1,12 @@
 package kwibbet.app.card;
 
+import java.util.List;
+import kwibbet.layout.PrintJob;
+import org.springframework.web.multipart.MultipartFile;
+import java.io.IOException;
+import kwibbet.outcome.Outcome;
+import kwibbet.artwork.Artwork;
+import kwibbet.app.store.Artworks;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -62,10 +69,18 @@ class CardController {
     private final Runs runs;
     private final Bench bench;
     private final Inventory inventory;
+    private final Artworks artworks;
 
     CardController(
-            DesignStore designs, Workshop workshop, CardEdits edits, Runs runs, Bench bench, Inventory inventory) {
+            DesignStore designs,
+            Workshop workshop,
+            CardEdits edits,
+            Runs runs,
+            Bench bench,
+            Inventory inventory,
+            Artworks artworks) {
         this.inventory = inventory;
+        this.artworks = artworks;
         this.runs = runs;
         this.bench = bench;
         this.designs = designs;
@@ -191,6 +206,21 @@ class CardController {
                         .map(Addition::name)
                         .orElse(addition.value()),
                 (card, entries) -> edits.addition(card, additionOf(card.design(), addition), entries));
+    }
+
+    /** Brings a picture of the maker's own and prints it there. */
+    @PostMapping("/additions/{addition}/picture")
+    String picture(
+            @PathVariable PieceId addition,
+            @RequestParam MultipartFile file,
+            @RequestParam(defaultValue = "1") String page,
+            Turn turn)
+            throws IOException {
+        Outcome<Artwork> brought = artworks.bring(file, page);
+        return change(
+                turn,
+                "the picture",
+                (card, entries) -> edits.picture(card.design(), additionOf(card.design(), addition), brought, entries));
     }
 
     @PostMapping("/additions/{addition}/remove")
@@ -371,10 +401,15 @@ class CardController {
                                 hunt,
                                 runs.followed(stored.id()),
                                 station == Station.MAKE ? bench.pace() : Pace.UNKNOWN,
-                                inventory.outlines(),
+                                OwnThings.of(inventory, artworks),
                                 looking,
                                 asked.form(),
-                                asked.entries()));
+                                asked.entries()))
+                .addAttribute(
+                        "unkept",
+                        station == Station.SHEETS
+                                ? artworks.unkept(PrintJob.of(worked.plan().sheets()).artworks())
+                                : List.of());
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

@@ -1,5 +1,8 @@
 package kwibbet.app.card;
 
+import kwibbet.card.feature.PrintedPicture;
+import kwibbet.artwork.Artwork;
+import kwibbet.app.store.Artworks;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -59,10 +62,12 @@ class CardEdits {
     private static final int MOST_MARKS = 10_000;
 
     private final Inventory inventory;
+    private final Artworks artworks;
     private final Workshop workshop;
 
-    CardEdits(Inventory inventory, Workshop workshop) {
+    CardEdits(Inventory inventory, Artworks artworks, Workshop workshop) {
         this.inventory = inventory;
+        this.artworks = artworks;
         this.workshop = workshop;
     }
 
@@ -285,6 +290,17 @@ class CardEdits {
         return entries.areGood() ? Optional.of(run.with(thrift)) : Optional.empty();
     }
 
+    /** With a picture that was brought; why it cannot be is said beside the list it would be in. */
+    Optional<Design> picture(Design design, Addition addition, Outcome<Artwork> brought, Entries entries) {
+        if (brought instanceof Outcome.Made<Artwork> made) {
+            Design settled = design.settled();
+            Addition printed = addition.with(settled.present(addition).with(PrintedPicture.PICTURE, made.value()));
+            return checked(settled.with(printed), entries, "addition");
+        }
+        brought.reasons().forEach(reason -> entries.refuse(PrintedPicture.PICTURE.key(), reason.message()));
+        return Optional.empty();
+    }
+
     Optional<Design> name(Design design, Entries entries) {
         return checked(design.withName(entries.words("name")), entries, "");
     }
@@ -313,9 +329,12 @@ class CardEdits {
                 settings = entered == before.count(count) ? settings : settings.with(count, entered);
             } else if (parameter instanceof Parameter.OfChoice choice) {
                 String chosen = entries.words(choice.key());
-                Optional<OwnShape> outline = OutlineChoice.of(chosen, inventory.outlines());
-                if (choice.takesOwn() && outline.isPresent()) {
-                    settings = OutlineChoice.chosen(craft, settings, choice, outline.get());
+                Optional<OwnShape> outline = OwnChoice.of(chosen, inventory.outlines());
+                Optional<Artwork> artwork = choice.takesArtwork() ? OwnChoice.artwork(chosen, artworks.all()) : Optional.empty();
+                if (choice.takesOutline() && outline.isPresent()) {
+                    settings = OwnChoice.chosen(craft, settings, choice, outline.get());
+                } else if (artwork.isPresent()) {
+                    settings = settings.with(choice, artwork.get());
                 } else if (!choice.allows(chosen, before)) {
                     entries.refuse(choice.key(), "Choose one of the list.");
                 } else if (!before.is(choice, chosen)) {

@@ -1,5 +1,6 @@
 package kwibbet.app.card;
 
+import kwibbet.layout.PrintJob;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -9,7 +10,6 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import kwibbet.app.fold.FoldStudy;
-import kwibbet.app.store.KeptOutline;
 import kwibbet.app.store.KeptRun;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.SheetHunt;
@@ -73,7 +73,7 @@ import kwibbet.wording.Phrase;
  * @param hunt the search for fewer sheets, where there is one
  * @param runs the runs of the card that are under way
  * @param pace how long the maker takes
- * @param outlines the outlines that are kept for any card
+ * @param own what of the maker's own can be chosen
  * @param looking what is looked at
  * @param form which form that was sent last; empty where none was
  * @param entries what was sent with it
@@ -85,7 +85,7 @@ public record CardPage(
         Optional<SheetHunt> hunt,
         List<Runs.UnderWay> runs,
         Pace pace,
-        List<KeptOutline> outlines,
+        OwnThings own,
         Looking looking,
         String form,
         Entries entries) {
@@ -201,7 +201,7 @@ public record CardPage(
 
     /** What the maker works on, and what can be set of it. */
     public InHand hand() {
-        InHand.AtHand atHand = new InHand.AtHand(papers(), plan().tools().dies(), outlines);
+        InHand.AtHand atHand = new InHand.AtHand(papers(), plan().tools().dies(), own);
         return new InHand(looking.hand(), card(), atHand, form, entries);
     }
 
@@ -347,6 +347,11 @@ public record CardPage(
                 sheet,
                 plan().bench().trim().numbersOn(sheet),
                 plan().bench().trim().marks());
+    }
+
+    /** What is printed before anything is cut. */
+    public PrintJob printing() {
+        return PrintJob.of(plan().sheets());
     }
 
     /** All layouts at a look, where there are more than can be seen at once at their full size. */

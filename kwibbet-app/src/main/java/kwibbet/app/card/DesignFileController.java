@@ -1,5 +1,7 @@
 package kwibbet.app.card;
 
+import kwibbet.formats.document.ArtworkDocument;
+import kwibbet.app.store.Artworks;
 import java.io.IOException;
 
 import org.springframework.http.MediaType;
@@ -27,10 +29,15 @@ import kwibbet.run.CardRun;
 @Controller
 class DesignFileController {
 
+    /** A design with the dots of its pictures. */
+    private static final long LARGEST = 100_000_000;
+
     private final DesignStore designs;
     private final Inventory inventory;
+    private final Artworks artworks;
 
-    DesignFileController(DesignStore designs, Inventory inventory) {
+    DesignFileController(DesignStore designs, Inventory inventory, Artworks artworks) {
+        this.artworks = artworks;
         this.designs = designs;
         this.inventory = inventory;
     }
@@ -39,16 +46,20 @@ class DesignFileController {
     ResponseEntity<String> download(@PathVariable String id) {
         CardRun run = designs.get(id).run();
         String file = FileNames.of(run.design().name(), ".json");
-        return Downloads.as(file, MediaType.APPLICATION_JSON).body(DesignDocument.write(run));
+        return Downloads.as(file, MediaType.APPLICATION_JSON).body(ArtworkDocument.withDots(DesignDocument.write(run), run.design(), artworks::dots));
     }
 
     /** A file that is damaged, newer, or makes no card here is refused with the place; nothing is kept of it. */
     @PostMapping("/designs")
     String load(@RequestParam MultipartFile file, RedirectAttributes after) throws IOException {
-        Outcome<CardRun> read = Uploads.text(file).then(DesignDocument::read);
+        Outcome<String> text = Uploads.text(file, LARGEST);
+        Outcome<CardRun> read = text.then(DesignDocument::read);
         Outcome<CardRun> made = read.then(
                 run -> CardMaker.make(run.design(), inventory.materials()).then(card -> Outcome.made(run)));
         if (made instanceof Outcome.Made<CardRun> run) {
+            artworks.keep(
+                    ArtworkDocument.dots(text.orThrow()),
+                    ArtworkDocument.of(run.value().design()));
             return "redirect:/cards/" + designs.create(run.value()).id();
         }
         after.addFlashAttribute("loadProblem", problem(made));

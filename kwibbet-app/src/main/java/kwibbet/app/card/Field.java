@@ -2,7 +2,6 @@ package kwibbet.app.card;
 
 import java.util.List;
 
-import kwibbet.app.store.KeptOutline;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
 import kwibbet.card.Craft;
@@ -31,10 +30,10 @@ public record Field(String name, String label, String help, String value, String
 
     /** The fields of what has a meaning as the rest is set. */
     static List<Field> of(
-            Craft craft, Settings settings, Entries entries, MeasureSystem system, List<KeptOutline> outlines) {
+            Craft craft, Settings settings, Entries entries, MeasureSystem system, OwnThings own) {
         return craft.asked(chosen(craft, settings, entries)).stream()
                 .map(parameter -> parameter instanceof Parameter.OfChoice choice
-                        ? of(choice, settings, entries, outlines)
+                        ? of(choice, settings, entries, own)
                         : of(parameter, settings, system))
                 .toList();
     }
@@ -53,9 +52,9 @@ public record Field(String name, String label, String help, String value, String
         return chosen;
     }
 
-    private static Field of(Parameter.OfChoice choice, Settings settings, Entries entries, List<KeptOutline> outlines) {
+    private static Field of(Parameter.OfChoice choice, Settings settings, Entries entries, OwnThings own) {
         String value = entries.shown(choice.key(), settings.choice(choice));
-        List<Parameter.Choice> ways = OutlineChoice.ways(choice, settings, outlines);
+        List<Parameter.Choice> ways = OwnChoice.ways(choice, settings, own);
         return new Field(choice.key(), choice.label(), choice.sentence(), value, "", ways);
     }
 

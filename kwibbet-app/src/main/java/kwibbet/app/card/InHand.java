@@ -1,5 +1,6 @@
 package kwibbet.app.card;
 
+import kwibbet.card.Parameter;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -7,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-import kwibbet.app.store.KeptOutline;
 import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
@@ -42,14 +42,13 @@ public record InHand(String asked, Card card, AtHand atHand, String form, Entrie
      *
      * @param papers what is on the shelf
      * @param dies the dies at hand
-     * @param outlines the outlines that are kept for any card
+     * @param own what of the maker's own can be chosen
      */
-    public record AtHand(List<Paper> papers, List<Die> dies, List<KeptOutline> outlines) {
+    public record AtHand(List<Paper> papers, List<Die> dies, OwnThings own) {
         /** Copies the lists. */
         public AtHand {
             papers = List.copyOf(papers);
             dies = List.copyOf(dies);
-            outlines = List.copyOf(outlines);
         }
     }
 
@@ -132,7 +131,7 @@ public record InHand(String asked, Card card, AtHand atHand, String form, Entrie
                 card.design().present(),
                 typed("base"),
                 card.design().system(),
-                atHand.outlines());
+                atHand.own());
     }
 
     /** What can be set of the addition in hand. */
@@ -142,7 +141,13 @@ public record InHand(String asked, Card card, AtHand atHand, String form, Entrie
                 card.design().present(addition()),
                 typed("addition"),
                 card.design().system(),
-                atHand.outlines());
+                atHand.own());
+    }
+
+    /** Whether a picture of the maker's own can be brought for what is in hand. */
+    public boolean takesPicture() {
+        return addition().feature().parameters().stream()
+                .anyMatch(parameter -> parameter instanceof Parameter.OfChoice choice && choice.takesArtwork());
     }
 
     /** The paper fields of the base. */

@@ -71,6 +71,7 @@ final class ToolForm {
         List<Punch> punches = punches(entries, system);
         Optional<Size> folder = size(entries, "folder", system);
         Optional<Size> platform = size(entries, "platform", system);
+        Optional<Size> printer = size(entries, "printer", system);
         ScoringBoard.Plate plate = entries.choice("plate", ScoringBoard.Plate.class);
         int sheetsAtOnce = entries.wholeNumber("sheetsAtOnce");
         if (sheetsAtOnce < 1 || sheetsAtOnce > 50) {
@@ -101,7 +102,7 @@ final class ToolForm {
                 new Press(bed, plates, layers),
                 dies,
                 hand,
-                new HandTools(punches, folder, platform)));
+                new HandTools(punches, folder, platform, printer)));
     }
 
     private static List<Punch> punches(Entries entries, MeasureSystem system) {

@@ -55,6 +55,7 @@ class ToolsController {
         model.addAttribute("punchExample", Punch.example(system));
         model.addAttribute("folder", SidesField.of(tools.handTools().folder(), system));
         model.addAttribute("platform", SidesField.of(tools.handTools().platform(), system));
+        model.addAttribute("printer", SidesField.of(tools.handTools().printer(), system));
         model.addAttribute("grooveExample", Grooves.example(system));
         model.addAttribute("millimetres", MeasureSystem.METRIC);
         return "inventory/tools";

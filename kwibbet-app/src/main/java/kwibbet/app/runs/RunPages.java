@@ -1,5 +1,7 @@
 package kwibbet.app.runs;
 
+import kwibbet.layout.PrintJob;
+import kwibbet.app.store.Artworks;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,8 +43,10 @@ class RunPages {
     private final DesignStore designs;
     private final Stockroom stockroom;
     private final Kits kits;
+    private final Artworks artworks;
 
-    RunPages(Runs runs, DesignStore designs, Stockroom stockroom, Kits kits) {
+    RunPages(Runs runs, DesignStore designs, Stockroom stockroom, Kits kits, Artworks artworks) {
+        this.artworks = artworks;
         this.stockroom = stockroom;
         this.kits = kits;
         this.runs = runs;
@@ -160,7 +164,7 @@ class RunPages {
     }
 
     /** The sheets and lists of a plan, drawn. */
-    private static void lists(RunPlan plan, Model model) {
+    private void lists(RunPlan plan, Model model) {
         MeasureSystem system = plan.card().design().system();
         Map<String, Drawing> pictures = new LinkedHashMap<>();
         for (Lettered sheet : plan.sheets().lettered()) {
@@ -176,6 +180,9 @@ class RunPages {
                         setting, plan.tools().press(), plan.tools().hand(), plan.shelf(), system))
                 .toList();
         model.addAttribute("plan", plan);
+        PrintJob printing = PrintJob.of(plan.sheets());
+        model.addAttribute("printing", printing);
+        model.addAttribute("unkept", artworks.unkept(printing.artworks()));
         model.addAttribute(
                 "handCuts",
                 StepPicture.handCuts(

@@ -58,6 +58,8 @@ class ToolboxRow implements Persistable<Integer> {
     private long folderHeight;
     private long platformWidth;
     private long platformHeight;
+    private long printerWidth;
+    private long printerHeight;
 
     @Enumerated(EnumType.STRING)
     private Hand hand = Hand.RIGHT;
@@ -106,6 +108,16 @@ class ToolboxRow implements Persistable<Integer> {
                 .map(Size::height)
                 .orElse(Length.ZERO)
                 .toTicks();
+        printerWidth = tools.handTools()
+                .printer()
+                .map(Size::width)
+                .orElse(Length.ZERO)
+                .toTicks();
+        printerHeight = tools.handTools()
+                .printer()
+                .map(Size::height)
+                .orElse(Length.ZERO)
+                .toTicks();
     }
 
     Toolbox toolbox(List<Die> dies) {
@@ -123,7 +135,8 @@ class ToolboxRow implements Persistable<Integer> {
                         .map(ToolboxRow::punch)
                         .toList(),
                 size(folderWidth, folderHeight),
-                size(platformWidth, platformHeight));
+                size(platformWidth, platformHeight),
+                size(printerWidth, printerHeight));
         return new Toolbox(trimmer, board, press, dies, hand, handTools);
     }
 

@@ -55,7 +55,8 @@ public final class Headings {
                     List.of(
                             new Page("tools", "Trimmer, board and press", "/inventory/tools"),
                             new Page("dies", "Dies", "/inventory/dies"),
-                            new Page("outlines", "Outlines", "/inventory/outlines"))),
+                            new Page("outlines", "Outlines", "/inventory/outlines"),
+                            new Page("pictures", "Pictures", "/inventory/pictures"))),
             new Group(
                     "Try out",
                     List.of(

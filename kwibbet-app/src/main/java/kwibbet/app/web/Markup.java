@@ -17,6 +17,13 @@ import kwibbet.wording.Phrase;
 /** Phrases and drawings as HTML, for templates: {@code th:utext="${markup.phrase(…)}"}. Everything is escaped here. */
 public final class Markup {
 
+    /** Where pictures that are printed are found. */
+    private static final String PRINTED = "/pictures/";
+
+    private static final SvgOptions PICTURE = SvgOptions.PICTURE.printing(PRINTED);
+    private static final SvgOptions DECORATION = SvgOptions.DECORATION.printing(PRINTED);
+
+
     static final Markup ONLY = new Markup();
 
     private Markup() {}
@@ -72,21 +79,21 @@ public final class Markup {
 
     /** A drawing that is read out by its title. */
     public String picture(Drawing drawing) {
-        return SvgWriter.write(drawing, SvgOptions.PICTURE);
+        return SvgWriter.write(drawing, PICTURE);
     }
 
     /** The same with one piece lit. */
     public String picture(Drawing drawing, String lit) {
-        return SvgWriter.write(drawing, SvgOptions.PICTURE.lighting(lit));
+        return SvgWriter.write(drawing, PICTURE.lighting(lit));
     }
 
     /** A drawing beside words that say the same. */
     public String decoration(Drawing drawing) {
-        return SvgWriter.write(drawing, SvgOptions.DECORATION);
+        return SvgWriter.write(drawing, DECORATION);
     }
 
     /** The same at a fixed scale, so that several can be compared. */
     public String decoration(Drawing drawing, int pixelsPerInch) {
-        return SvgWriter.write(drawing, SvgOptions.DECORATION.at(pixelsPerInch));
+        return SvgWriter.write(drawing, DECORATION.at(pixelsPerInch));
     }
 }

@@ -20,11 +20,20 @@ public final class Uploads {
      * @throws IOException when what was sent can no longer be reached
      */
     public static Outcome<String> text(MultipartFile file) throws IOException {
+        return text(file, LARGEST);
+    }
+
+    /**
+     * The text of a file of up to so many bytes, or why it is not read.
+     *
+     * @throws IOException when what was sent can no longer be reached
+     */
+    public static Outcome<String> text(MultipartFile file, long largest) throws IOException {
         if (file.isEmpty()) {
             return Outcome.refused("", "Choose a file first.");
         }
-        return file.getSize() > LARGEST
-                ? Outcome.refused("", "That file is too large: up to 1 MB is read.")
+        return file.getSize() > largest
+                ? Outcome.refused("", "That file is too large: up to " + largest / 1_000_000 + " MB is read.")
                 : Outcome.made(new String(file.getBytes(), StandardCharsets.UTF_8));
     }
 }

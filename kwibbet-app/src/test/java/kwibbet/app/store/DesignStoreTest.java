@@ -168,7 +168,7 @@ class DesignStoreTest {
 
     @Test
     void whatCouldNotBeReadBackIsNotKept() {
-        Settings nameless = new Settings(Map.of(), Map.of("short", ""), Map.of(), Map.of());
+        Settings nameless = new Settings(Map.of(), Map.of("short", ""), Map.of(), Map.of(), Map.of());
         assertThatThrownBy(() -> store.save(kept.id(), kept.version(), Samples.run(DESIGN.with(nameless)), NAMED))
                 .isInstanceOf(UnkeepableDesignException.class);
         assertThat(store.get(kept.id())).isEqualTo(kept);

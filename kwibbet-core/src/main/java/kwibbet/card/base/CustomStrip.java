@@ -54,7 +54,7 @@ public record CustomStrip() implements ParallelFoldBase {
             "Outline",
             "What the flat strip is cut to. One of your own that is creased says where its scores are.",
             Stream.of(CutShape.Kind.values()).map(Parameter.Choice::of).toList(),
-            true);
+            Parameter.Own.OUTLINE);
 
     private static final Length NARROWEST = Length.ofInches(1, 4);
 

@@ -55,7 +55,7 @@ public record PastFoldBase() implements ParallelFoldBase {
                             CutShape.Kind.RECTANGLE)
                     .map(Parameter.Choice::of)
                     .toList(),
-            true);
+            Parameter.Own.OUTLINE);
     /** How wide the outline is along the fold. */
     public static final Parameter.OfLength ACROSS = CardSides.length(
                     "across",

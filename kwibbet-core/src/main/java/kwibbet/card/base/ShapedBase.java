@@ -52,7 +52,7 @@ public record ShapedBase() implements ParallelFoldBase {
                                     .map(Parameter.Choice::of),
                             Stream.of(new Parameter.Choice(ShapedBase.ROUND, "circle")))
                     .toList(),
-            true);
+            Parameter.Own.OUTLINE);
     /** How much of the outline is left off at the fold. */
     public static final Parameter.OfLength LEFT_OFF = CardSides.length(
             "leftOff",

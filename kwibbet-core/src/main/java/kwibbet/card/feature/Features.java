@@ -26,6 +26,7 @@ public final class Features {
             new PullTab(),
             new StandStrip(),
             new SurfaceWork(),
+            new PrintedPicture(),
             new EdgeDie(),
             new PatternDie(),
             new StretchedDie(),

@@ -52,7 +52,7 @@ public final class Held {
 
     /** Where it is held. */
     public static final Parameter.OfChoice WHERE =
-            new Parameter.OfChoice("hold", "Held", "Where it is held; the rest of it hangs free.", wheres(), false);
+            new Parameter.OfChoice("hold", "Held", "Where it is held; the rest of it hangs free.", wheres(), Parameter.Own.NOTHING);
 
     private Held() {}
 
@@ -96,7 +96,7 @@ public final class Held {
                                         new Parameter.Choice(ON_DOUBLE_FOAM, "raised on two layers of foam")),
                                 Stream.of(more))
                         .toList(),
-                false);
+                Parameter.Own.NOTHING);
     }
 
     /** What is asked as it is set. */

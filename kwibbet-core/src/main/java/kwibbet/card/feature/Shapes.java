@@ -45,7 +45,7 @@ final class Shapes {
                 "What it is cut to.",
                 Stream.concat(before.stream(), Stream.of(CutShape.Kind.values()).map(Parameter.Choice::of))
                         .toList(),
-                true);
+                Parameter.Own.OUTLINE);
     }
 
     /** An edge of the panel. */

@@ -46,7 +46,7 @@ public record SmallCard() implements Feature {
             Bases.ALL.stream()
                     .map(base -> new Parameter.Choice(base.key(), base.title()))
                     .toList(),
-            false);
+            Parameter.Own.NOTHING);
 
     @Override
     public String key() {

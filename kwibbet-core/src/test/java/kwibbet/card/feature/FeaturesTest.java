@@ -1,5 +1,8 @@
 package kwibbet.card.feature;
 
+import kwibbet.card.Settings;
+import kwibbet.outline.SampleShapes;
+import kwibbet.card.Parameter;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -268,6 +271,33 @@ class FeaturesTest {
                         FOLDED,
                         add("edge-die", "cut", on("front-outside"), "width", "2", "height", "8", "into", "1/2")))
                 .containsExactly("cut.into");
+    }
+
+    /** Found by chance: a pennant's points lay on either side of the paper, its sides cut the panels after the fold off and no score. */
+    @Test
+    void aDieAtAFoldCutsNoOtherPanelOff() {
+        Addition pennant = add("edge-die", "pennant", on("panel-2-outside"), "edge", "left");
+        Settings own = pennant.settings().with(shapeOf(new EdgeDie()), SampleShapes.pennant());
+        assertThat(fields(base("zigzag", "4 3/4", "1 1/4"), pennant.with(own))).containsExactly("pennant.form");
+    }
+
+    private static Parameter.OfChoice shapeOf(Feature feature) {
+        return feature.parameters().stream()
+                .filter(Parameter.OfChoice.class::isInstance)
+                .map(Parameter.OfChoice.class::cast)
+                .filter(Parameter.OfChoice::takesOutline)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Found by chance: a slit that ended on a slanting edge ended a tick past it. */
+    @Test
+    void aCollarKeepsOffSlantingEdges() {
+        Design envelope = base("square-envelope", "5", "5");
+        String[] wide = {"reach", "1 3/4", "length", "1/2", "fromTop", "1"};
+        assertThat(fields(envelope, add("collar", "collar", on("flap-outside"), wide))).containsExactly("collar.reach");
+        assertThat(fields(envelope, add("collar", "collar", on("flap-outside"), and(wide, "reach", "1 5/8"))))
+                .isEmpty();
     }
 
     private static String[] and(String[] some, String key, String value) {

@@ -15,6 +15,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import kwibbet.artwork.Artwork;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Copies;
@@ -97,6 +98,11 @@ public final class DesignDocument {
             ObjectNode outlines = node.putObject("outlines");
             new TreeMap<>(settings.outlines())
                     .forEach((key, outline) -> OutlineDocument.write(outline, outlines.putObject(key)));
+        }
+        if (!settings.artworks().isEmpty()) {
+            ObjectNode artworks = node.putObject("pictures");
+            new TreeMap<>(settings.artworks())
+                    .forEach((key, artwork) -> ArtworkDocument.write(artwork, artworks.putObject(key)));
         }
     }
 
@@ -234,7 +240,12 @@ public final class DesignDocument {
             String pointer = at + "/outlines/" + escaped(key);
             outlines.put(key, OutlineDocument.read(new Reading(document.at(pointer), pointer)));
         }
-        return new Settings(lengths, choices, counts, outlines);
+        Map<String, Artwork> artworks = new HashMap<>();
+        for (String key : document.at(at + "/pictures").propertyNames()) {
+            String pointer = at + "/pictures/" + escaped(key);
+            artworks.put(key, ArtworkDocument.read(new Reading(document.at(pointer), pointer)));
+        }
+        return new Settings(lengths, choices, counts, outlines, artworks);
     }
 
     private static Map<String, PaperId> papers(JsonNode document, String at) {

@@ -85,6 +85,7 @@ public final class ToolsDocument {
                 .put("reach", punch.reach().toString()));
         tools.folder().ifPresent(size -> write(size, node.putObject("folder")));
         tools.platform().ifPresent(size -> write(size, node.putObject("platform")));
+        tools.printer().ifPresent(size -> write(size, node.putObject("printer")));
     }
 
     private static void write(Size size, ObjectNode node) {
@@ -158,7 +159,11 @@ public final class ToolsDocument {
                                     size(punch, system)),
                             punch.at("reach").positive(system, LARGEST))));
         }
-        return new HandTools(punches, sizeOf(at.at("folder"), system), sizeOf(at.at("platform"), system));
+        return new HandTools(
+                punches,
+                sizeOf(at.at("folder"), system),
+                sizeOf(at.at("platform"), system),
+                sizeOf(at.at("printer"), system));
     }
 
     private static Optional<Size> sizeOf(Reading at, MeasureSystem system) {

@@ -3,6 +3,7 @@ package kwibbet.formats.pdf;
 import java.awt.Color;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.util.Matrix;
@@ -12,6 +13,7 @@ import kwibbet.drawing.Fill;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.measure.Length;
+import kwibbet.paper.Colour;
 import kwibbet.shape.Point;
 
 /**
@@ -68,8 +70,9 @@ final class PdfDrawing {
     }
 
     private void area(Mark.Area area) throws IOException {
-        if (area.fill() instanceof Fill.Paper paper) {
-            content.setNonStrokingColor(pale(Color.decode(paper.colour().hex())));
+        Optional<Colour> colour = colour(area.fill());
+        if (colour.isPresent()) {
+            content.setNonStrokingColor(pale(Color.decode(colour.get().hex())));
             rings(area);
             content.fillEvenOdd();
         }
@@ -78,6 +81,16 @@ final class PdfDrawing {
             rings(area);
             content.stroke();
         }
+    }
+
+    /** A picture is told by its colour: what is drawn on it stays legible when it is copied. */
+    private static Optional<Colour> colour(Fill fill) {
+        if (fill instanceof Fill.Paper paper) {
+            return Optional.of(paper.colour());
+        }
+        return fill instanceof Fill.Printed printed
+                ? Optional.of(printed.artwork().colour())
+                : Optional.empty();
     }
 
     private void rings(Mark.Area area) throws IOException {

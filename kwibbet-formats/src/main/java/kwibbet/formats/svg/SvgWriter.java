@@ -110,6 +110,10 @@ public final class SvgWriter {
     }
 
     private void area(Mark.Area area) {
+        if (area.fill() instanceof Fill.Printed printed && options.printed().isPresent()) {
+            printed(area, printed, options.printed().get());
+            return;
+        }
         out.append("<path class=\"")
                 .append(lineClass(area.line(), area.ink()))
                 .append(area.raised() ? " raised" : "")
@@ -117,18 +121,52 @@ public final class SvgWriter {
                 .append("\" fill=\"")
                 .append(fill(area.fill()))
                 .append(area.holes().isEmpty() ? "\" d=\"" : "\" fill-rule=\"evenodd\" d=\"");
+        rings(area);
+        out.append("\"/>");
+    }
+
+    /** A picture, cut to what of it is seen; equal cuts have one name, whatever drawing of a page they are on. */
+    private void printed(Mark.Area area, Fill.Printed printed, String address) {
+        int before = out.length();
+        rings(area);
+        String rings = out.substring(before);
+        out.setLength(before);
+        String name = "cut-" + Integer.toHexString(rings.hashCode()) + "-" + rings.length();
+        double x = printed.corner().x().toMillimetres();
+        double y = printed.corner().y().toMillimetres();
+        out.append("<clipPath id=\"").append(name).append("\"><path clip-rule=\"evenodd\" d=\"");
+        out.append(rings).append("\"/></clipPath><g clip-path=\"url(#").append(name);
+        out.append(")\"><image href=\"").append(escaped(address + printed.artwork().id().value()));
+        out.append("\" width=\"1\" height=\"1\" preserveAspectRatio=\"none\" transform=\"matrix(")
+                .append(number(printed.right().x().toMillimetres() - x))
+                .append(' ')
+                .append(number(printed.right().y().toMillimetres() - y))
+                .append(' ')
+                .append(number(printed.foot().x().toMillimetres() - x))
+                .append(' ')
+                .append(number(printed.foot().y().toMillimetres() - y))
+                .append(' ')
+                .append(number(x))
+                .append(' ')
+                .append(number(y))
+                .append(")\"/></g>");
+    }
+
+    private void rings(Mark.Area area) {
         path(area.outline());
         out.append('Z');
         for (List<Point> hole : area.holes()) {
             path(hole);
             out.append('Z');
         }
-        out.append("\"/>");
     }
 
     private static String fill(Fill fill) {
         if (fill instanceof Fill.Paper paper) {
             return paper.colour().hex();
+        }
+        if (fill instanceof Fill.Printed printed) {
+            return printed.artwork().colour().hex();
         }
         return fill instanceof Fill.Film ? FILM : "none";
     }

@@ -1,5 +1,14 @@
 package kwibbet.formats.document;
 
+import java.util.Optional;
+import java.util.Map;
+import kwibbet.paper.Colour;
+import kwibbet.card.feature.PrintedPicture;
+import kwibbet.card.Settings;
+import kwibbet.card.Host;
+import kwibbet.card.Addition;
+import kwibbet.artwork.ArtworkId;
+import kwibbet.artwork.Artwork;
 import java.util.List;
 
 import org.junit.jupiter.api.Test;
@@ -48,6 +57,32 @@ class DesignDocumentTest {
                 .resized(new Size(Length.ofInches(4), Length.ofInches(6)));
         CardRun other = new CardRun(metric, new Copies(7, 3), Thrift.LEFTOVERS_FIRST);
         assertThat(DesignDocument.read(DesignDocument.write(other)).orThrow()).isEqualTo(other);
+    }
+
+    /** What is known of a picture is in the design; its dots go beside it, and come back as they were. */
+    @Test
+    void picturesTravelWithTheirDesign() {
+        Artwork artwork = new Artwork(new ArtworkId("a1b2"), "Poster “dusk”", 1200, 1800, new Colour("#112233"));
+        Addition print = new Addition(
+                new PieceId("print-1"),
+                "Picture",
+                new PrintedPicture(),
+                new Host.OnPiece(new PieceId("mat-1")),
+                Settings.PRESET.with(PrintedPicture.PICTURE, artwork),
+                Map.of());
+        CardRun printed = RUN.with(DESIGN.plus(print));
+        String text = DesignDocument.write(printed);
+        assertThat(DesignDocument.read(text).orThrow()).isEqualTo(printed);
+        byte[] dots = {1, 2, 3, -4};
+        String whole = ArtworkDocument.withDots(text, printed.design(), id -> Optional.of(dots));
+        assertThat(DesignDocument.read(whole).orThrow()).isEqualTo(printed);
+        assertThat(ArtworkDocument.dots(whole).get(artwork.id())).isEqualTo(dots);
+        assertThat(ArtworkDocument.withDots(text, printed.design(), id -> Optional.empty()))
+                .doesNotContain("AQID");
+        assertThat(DesignDocument.read(text.replace("\"across\":1200", "\"across\":0"))
+                        .reasons())
+                .singleElement()
+                .satisfies(reason -> assertThat(reason.field()).startsWith("/additions/2/pictures/picture"));
     }
 
     @Test
