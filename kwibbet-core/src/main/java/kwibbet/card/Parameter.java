@@ -86,8 +86,7 @@ public sealed interface Parameter {
      * @param choices the ways; the first is taken until another is chosen
      * @param own what of the maker's own can be chosen, too
      */
-    record OfChoice(String key, String label, String sentence, List<Choice> choices, Own own)
-            implements Parameter {
+    record OfChoice(String key, String label, String sentence, List<Choice> choices, Own own) implements Parameter {
 
         /** The key under which something of the maker's own is chosen. */
         public static final String OWN = "own";

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-import kwibbet.outline.Drawn;
 import kwibbet.measure.Length;
+import kwibbet.outline.Drawn;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
@@ -117,7 +117,9 @@ public record Piece(
     public Length bleed() {
         Rect own = outline.bounds();
         return zones.stream()
-                .filter(zone -> zone.print().isPresent() && !own.grown(Length.TICK.negated()).contains(zone.outline().bounds()))
+                .filter(zone -> zone.print().isPresent()
+                        && !own.grown(Length.TICK.negated())
+                                .contains(zone.outline().bounds()))
                 .map(zone -> zone.print().get().bleed())
                 .reduce(Length.ZERO, Length::max);
     }

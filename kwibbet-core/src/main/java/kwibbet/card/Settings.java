@@ -51,8 +51,7 @@ public record Settings(
             otherOutlines.remove(parameter.key());
             otherArtworks.remove(parameter.key());
         }
-        return new Settings(
-                lengths, changed(choices, parameter.key(), choice), counts, otherOutlines, otherArtworks);
+        return new Settings(lengths, changed(choices, parameter.key(), choice), counts, otherOutlines, otherArtworks);
     }
 
     /** These settings with a picture of the maker's own. */

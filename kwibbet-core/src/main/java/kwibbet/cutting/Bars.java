@@ -60,7 +60,9 @@ record Bars(List<Bar> bars, int layout, Length margin) {
 
     /** One piece with as much to be cut off on either side: what is printed on it does not move. */
     private static boolean isBetweenEdges(List<Strip> strips) {
-        return strips.size() == 3 && strips.get(0).equals(strips.get(2)) && !strips.get(1).isLeftover();
+        return strips.size() == 3
+                && strips.get(0).equals(strips.get(2))
+                && !strips.get(1).isLeftover();
     }
 
     private static void collect(List<Strip> strips, Axis axis, Section section, Length width) {

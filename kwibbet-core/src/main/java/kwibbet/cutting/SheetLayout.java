@@ -122,8 +122,7 @@ public record SheetLayout(StockId stock, Size sheet, Length kerf, int copies, Se
         }
         if (section instanceof Section.Filled filled) {
             return Optional.ofNullable(trims.get(filled.part()))
-                    .filter(trim ->
-                            size.equals(filled.turned() ? trim.whole().turned() : trim.whole()))
+                    .filter(trim -> size.equals(filled.turned() ? trim.whole().turned() : trim.whole()))
                     .map(trim -> trimmed(filled, size, before.across(), trim.edge()))
                     .orElse(filled);
         }
@@ -136,7 +135,8 @@ public record SheetLayout(StockId stock, Size sheet, Length kerf, int copies, Se
 
     private static Section trimmed(Section part, Size size, Axis first, Length edge) {
         Length twice = edge.multipliedBy(2);
-        Section inner = between(first.across(), edge, size.across(first.across()).minus(twice), part);
+        Section inner =
+                between(first.across(), edge, size.across(first.across()).minus(twice), part);
         return between(first, edge, size.across(first).minus(twice), inner);
     }
 

@@ -30,7 +30,8 @@ final class Moved {
     Mark of(Mark mark) {
         if (mark instanceof Mark.Area area) {
             List<List<Point>> holes = area.holes().stream().map(this::points).toList();
-            return new Mark.Area(points(area.outline()), holes, fill(area.fill()), area.line(), area.ink(), area.raised());
+            return new Mark.Area(
+                    points(area.outline()), holes, fill(area.fill()), area.line(), area.ink(), area.raised());
         }
         if (mark instanceof Mark.Stroke stroke) {
             return new Mark.Stroke(points(stroke.path()), stroke.line(), stroke.ink());

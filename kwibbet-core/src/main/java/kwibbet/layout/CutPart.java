@@ -38,8 +38,7 @@ public record CutPart(PartId id, List<Wanted> uses) {
     }
 
     /** What is alike of pieces of one paper that are one part. */
-    record Alike(
-            Size blank, Map<PaperId, Turning> turnings, Optional<Outline> cutOutTo, Set<Object> printed) {
+    record Alike(Size blank, Map<PaperId, Turning> turnings, Optional<Outline> cutOutTo, Set<Object> printed) {
         static Alike of(Wanted wanted) {
             return new Alike(
                     wanted.blank(),

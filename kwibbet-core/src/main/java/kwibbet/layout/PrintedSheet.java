@@ -73,9 +73,8 @@ public record PrintedSheet(Lettered sheet, Face face, List<Picture> pictures, Li
     public static PrintedSheet of(Lettered sheet, Face face) {
         Rect whole = Rect.atOrigin(sheet.layout().sheet());
         // Turned over sideways, as a page is.
-        Placement looked = face == Face.FRONT
-                ? Placement.SAME
-                : new Placement(new Point(whole.right(), Length.ZERO), 0, true);
+        Placement looked =
+                face == Face.FRONT ? Placement.SAME : new Placement(new Point(whole.right(), Length.ZERO), 0, true);
         Region reach = Region.of(Outline.of(sheet.printed()).in(looked));
         List<Picture> pictures = new ArrayList<>();
         List<Rect> printed = new ArrayList<>();

@@ -186,9 +186,8 @@ public final class SheetPlanner {
         Map<StockId, Turning> turnings = new LinkedHashMap<>();
         wanted.turnings().forEach((paper, turning) -> turnings.put(new StockId(paper.value()), turning));
         List<Offcut> leftovers = wanted.piece().isPrinted() ? List.of() : order.leftovers();
-        leftovers
-                .forEach(leftover -> Optional.ofNullable(wanted.turnings().get(leftover.paper()))
-                        .ifPresent(turning -> turnings.put(stockOf(leftover), turning)));
+        leftovers.forEach(leftover -> Optional.ofNullable(wanted.turnings().get(leftover.paper()))
+                .ifPresent(turning -> turnings.put(stockOf(leftover), turning)));
         return turnings;
     }
 }

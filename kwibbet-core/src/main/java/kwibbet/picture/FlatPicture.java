@@ -257,8 +257,7 @@ public final class FlatPicture {
         Ink ink = seen ? palette.ink(piece, side) : inkOn(join);
         Region area = area(card, piece).in(onBase.get().within(place));
         List<Mark> marks = new ArrayList<>();
-        marks.add(
-                Mark.Area.of(area, seen ? palette.fill(piece, side) : Fill.NONE, seen ? Line.CUT : Line.HIDDEN, ink));
+        marks.add(Mark.Area.of(area, seen ? palette.fill(piece, side) : Fill.NONE, seen ? Line.CUT : Line.HIDDEN, ink));
         if (seen) {
             marks.addAll(Prints.on(piece, side, List.of(area), onBase.get().within(place)::apply, ink));
         }

@@ -35,7 +35,8 @@ record Palette(PaperShelf shelf) {
     /** The colour of the picture that covers most of a face, if one does. */
     private static Optional<Colour> printed(Piece piece, Side side) {
         return piece.zones().stream()
-                .filter(zone -> zone.side() == side && zone.outline().area() * 2 > piece.outline().area())
+                .filter(zone -> zone.side() == side
+                        && zone.outline().area() * 2 > piece.outline().area())
                 .flatMap(zone -> zone.print().stream())
                 .reduce((lower, upper) -> upper)
                 .map(print -> print.artwork().colour());

@@ -460,7 +460,8 @@ public final class StepPicture {
         Side up = lying.mirrored() ? Side.UNDER : Side.UP;
         Region material = upper.material().in(lying);
         sketch.add(Mark.Area.of(material, palette.fill(upper, up), Line.CUT, palette.ink(upper, up)));
-        Prints.on(upper, up, List.of(material), lying::apply, palette.ink(upper, up)).forEach(sketch::add);
+        Prints.on(upper, up, List.of(material), lying::apply, palette.ink(upper, up))
+                .forEach(sketch::add);
         upper.zones().stream()
                 .filter(zone -> zone.use() == Zone.Use.SET_ON && zone.side() == up)
                 .map(zone -> Mark.Area.of(zone.outline().in(lying), Fill.NONE, Line.CUT, palette.ink(upper, up)))

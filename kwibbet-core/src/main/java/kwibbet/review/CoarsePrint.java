@@ -54,7 +54,10 @@ record CoarsePrint() implements Rule {
     }
 
     private static Length fine(Card card, Print print) {
-        return print.artwork().widestFine().roundedDownTo(card.materials().trim()).shown();
+        return print.artwork()
+                .widestFine()
+                .roundedDownTo(card.materials().trim())
+                .shown();
     }
 
     private static Optional<Remedy> smaller(Card card, Addition work, Print print) {

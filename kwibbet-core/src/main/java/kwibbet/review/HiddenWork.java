@@ -3,8 +3,8 @@ package kwibbet.review;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
@@ -24,6 +24,7 @@ record HiddenWork() implements Rule {
 
     /** So much of an area vanishes where a ground is meant to be covered in part, as inked ground under an ornament is. */
     private static final double MOST = 0.6;
+
     private static final Set<Zone.Use> WORK = EnumSet.of(Zone.Use.SURFACE, Zone.Use.SET_ON, Zone.Use.PRINT);
     /** Less than this of an area is its edge. */
     private static final double TOUCHED = 0.05;

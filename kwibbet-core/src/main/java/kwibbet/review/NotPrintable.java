@@ -33,7 +33,11 @@ record NotPrintable() implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Piece piece : card.pieces()) {
             if (piece.isPrinted()) {
-                card.materials().shelf().find(piece.paper()).flatMap(paper -> check(card, piece, paper)).ifPresent(findings::add);
+                card.materials()
+                        .shelf()
+                        .find(piece.paper())
+                        .flatMap(paper -> check(card, piece, paper))
+                        .ifPresent(findings::add);
             }
         }
         return findings;

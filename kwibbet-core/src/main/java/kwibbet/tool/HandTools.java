@@ -13,8 +13,7 @@ import kwibbet.shape.Size;
  * @param platform the largest sheet the stamping platform takes
  * @param printer the largest sheet the printer takes
  */
-public record HandTools(
-        List<Punch> punches, Optional<Size> folder, Optional<Size> platform, Optional<Size> printer) {
+public record HandTools(List<Punch> punches, Optional<Size> folder, Optional<Size> platform, Optional<Size> printer) {
 
     /** Nothing is said. */
     public static final HandTools ANY = new HandTools(List.of(), Optional.empty(), Optional.empty(), Optional.empty());

@@ -25,8 +25,8 @@ import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Point;
-import kwibbet.shape.Segment;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.trial.TrialBoard.Crease;
 import kwibbet.trial.TrialRun.Made;
@@ -112,7 +112,8 @@ final class Inspection {
                 && (!piece.isPrinted()
                         || sheet.layout().placements().stream()
                                 .filter(placement -> placement.part().equals(part.id()))
-                                .anyMatch(placement -> placement.area().grown(piece.bleed()).contains(cut)));
+                                .anyMatch(placement ->
+                                        placement.area().grown(piece.bleed()).contains(cut)));
     }
 
     /** What lies on the table under the name and the size of each part. */

@@ -1,8 +1,6 @@
 package kwibbet.layout;
 
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,8 +49,7 @@ import static org.assertj.core.api.Assertions.tuple;
 class PrintedSheetTest {
 
     /** Twice as high as wide. */
-    private static final Artwork TALL =
-            new Artwork(new ArtworkId("tall"), "Tall", 1000, 2000, new Colour("#808080"));
+    private static final Artwork TALL = new Artwork(new ArtworkId("tall"), "Tall", 1000, 2000, new Colour("#808080"));
 
     private static Addition print(String id, String on, String... pairs) {
         Addition print = add("print", id, on(on), pairs);
@@ -145,15 +142,16 @@ class PrintedSheetTest {
                         .findFirst()
                         .orElseThrow();
                 assertThat(inked).isEqualTo(own.where.grown(own.bleed));
-                assertThat(areas.stream().filter(area -> area.where.overlaps(inked))).containsExactly(own);
+                assertThat(areas.stream().filter(area -> area.where.overlaps(inked)))
+                        .containsExactly(own);
             }
             assertThat(sheet.marks()).isNotEmpty().allSatisfy(mark -> assertThat(isOff(mark, areas))
                     .isTrue());
         }
         assertThat(pictures).isEqualTo(12);
         TrialRun trial = TrialRun.of(plan, Integer.MAX_VALUE, List.of());
-        assertThat(trial.pieces()).allSatisfy(made -> assertThat(tuple(made.right(), made.bare()))
-                .isEqualTo(tuple(made.wanted(), 0)));
+        assertThat(trial.pieces())
+                .allSatisfy(made -> assertThat(tuple(made.right(), made.bare())).isEqualTo(tuple(made.wanted(), 0)));
     }
 
     private record SheetArea(Rect where, Length bleed) {}
@@ -180,15 +178,18 @@ class PrintedSheetTest {
                 folded("5", "7"),
                 print("out", "front-outside", "bleed", "0"),
                 print("in", "front-inside", "bleed", "0"));
-        List<PrintedSheet> printed = PrintedSheet.of(plan(printing("12", "12"), line(both, 1)).sheets());
+        List<PrintedSheet> printed =
+                PrintedSheet.of(plan(printing("12", "12"), line(both, 1)).sheets());
         assertThat(printed).extracting(PrintedSheet::face).containsExactly(Face.FRONT, Face.BACK);
         Rect front = printed.get(0).pictures().get(0).inked().get(0).outline().bounds();
         Rect back = printed.get(1).pictures().get(0).inked().get(0).outline().bounds();
         assertThat(back.left()).isEqualTo(in("12").minus(front.right()));
         assertThat(back.top()).isEqualTo(front.top());
         // Each is upright or lies turned, never mirrored: from its corner right and foot turn clockwise.
-        printed.forEach(sheet -> assertThat(turning(sheet.pictures().get(0).print())).isPositive());
-        assertThat(PrintJob.of(plan(printing("12", "12"), line(both, 3)).sheets()).words())
+        printed.forEach(
+                sheet -> assertThat(turning(sheet.pictures().get(0).print())).isPositive());
+        assertThat(PrintJob.of(plan(printing("12", "12"), line(both, 3)).sheets())
+                        .words())
                 .singleElement()
                 .asString()
                 .contains("print 3", "both faces, turned on the long edge");

@@ -110,9 +110,7 @@ class ReviewTest {
         String[] overFold = {"width", "3", "height", "2", "across", "by", "fromLeft", "-1"};
         String[] late = {"technique", "heat", "width", "1", "height", "1", "down", "start"};
         return Stream.of(
-                arguments(
-                        "coarse-print",
-                        with(base("folded", "12", "12"), add("print", "print", on("front-outside")))),
+                arguments("coarse-print", with(base("folded", "12", "12"), add("print", "print", on("front-outside")))),
                 arguments(
                         "white-edge",
                         with(

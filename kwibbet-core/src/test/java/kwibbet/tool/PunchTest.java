@@ -41,7 +41,8 @@ class PunchTest {
     }
 
     private static HandTools tools(String said) {
-        return new HandTools(Punch.parse(said, MeasureSystem.INCH).orThrow(), Optional.empty(), Optional.empty(), Optional.empty());
+        return new HandTools(
+                Punch.parse(said, MeasureSystem.INCH).orThrow(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     @ParameterizedTest
@@ -176,7 +177,8 @@ class PunchTest {
     void aSheetGoesOnThePlatformFlatOrFoldedInHalf(String width, String height, int findings) {
         Card card = make(base("folded", "5", "7").plus(add("surface", "hello", on("front-outside"))))
                 .orThrow();
-        HandTools platform = new HandTools(List.of(), Optional.empty(), Optional.of(size(width, height)), Optional.empty());
+        HandTools platform =
+                new HandTools(List.of(), Optional.empty(), Optional.of(size(width, height)), Optional.empty());
         assertThat(ToolReview.of(card, platform)).hasSize(findings);
         Card embossed = make(base("folded", "5", "7")
                         .plus(add(
@@ -191,7 +193,8 @@ class PunchTest {
                                 "4")))
                 .orThrow();
         Size folder = new Size(in("3"), in("4"));
-        assertThat(ToolReview.of(embossed, new HandTools(List.of(), Optional.of(folder), Optional.empty(), Optional.empty())))
+        assertThat(ToolReview.of(
+                        embossed, new HandTools(List.of(), Optional.of(folder), Optional.empty(), Optional.empty())))
                 .extracting(Finding::rule)
                 .containsExactly("folder-too-small");
     }

@@ -1,12 +1,7 @@
 package kwibbet.app.card;
 
-import java.util.List;
-import kwibbet.layout.PrintJob;
-import org.springframework.web.multipart.MultipartFile;
 import java.io.IOException;
-import kwibbet.outcome.Outcome;
-import kwibbet.artwork.Artwork;
-import kwibbet.app.store.Artworks;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiFunction;
@@ -24,11 +19,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import kwibbet.app.fold.CardFoldFile;
 import kwibbet.app.fold.FoldStudy;
 import kwibbet.app.fold.MotionView;
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.Bench;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
@@ -40,6 +37,7 @@ import kwibbet.app.store.UnkeepableDesignException;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.store.Workshop.Worked;
 import kwibbet.app.web.Entries;
+import kwibbet.artwork.Artwork;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
@@ -48,9 +46,11 @@ import kwibbet.card.Feature;
 import kwibbet.card.PieceId;
 import kwibbet.card.feature.Features;
 import kwibbet.layout.OtherSizes;
+import kwibbet.layout.PrintJob;
 import kwibbet.making.Pace;
 import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
 import kwibbet.run.CardRun;
 
 /**
@@ -408,7 +408,8 @@ class CardController {
                 .addAttribute(
                         "unkept",
                         station == Station.SHEETS
-                                ? artworks.unkept(PrintJob.of(worked.plan().sheets()).artworks())
+                                ? artworks.unkept(
+                                        PrintJob.of(worked.plan().sheets()).artworks())
                                 : List.of());
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }

@@ -1,8 +1,5 @@
 package kwibbet.app.card;
 
-import kwibbet.card.feature.PrintedPicture;
-import kwibbet.artwork.Artwork;
-import kwibbet.app.store.Artworks;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,10 +9,12 @@ import java.util.Optional;
 
 import org.springframework.stereotype.Component;
 
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Workshop;
 import kwibbet.app.web.Entries;
 import kwibbet.app.web.Markup;
+import kwibbet.artwork.Artwork;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Card;
@@ -36,6 +35,7 @@ import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Moves;
 import kwibbet.card.feature.OtherBase;
+import kwibbet.card.feature.PrintedPicture;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Graduation;
@@ -330,7 +330,8 @@ class CardEdits {
             } else if (parameter instanceof Parameter.OfChoice choice) {
                 String chosen = entries.words(choice.key());
                 Optional<OwnShape> outline = OwnChoice.of(chosen, inventory.outlines());
-                Optional<Artwork> artwork = choice.takesArtwork() ? OwnChoice.artwork(chosen, artworks.all()) : Optional.empty();
+                Optional<Artwork> artwork =
+                        choice.takesArtwork() ? OwnChoice.artwork(chosen, artworks.all()) : Optional.empty();
                 if (choice.takesOutline() && outline.isPresent()) {
                     settings = OwnChoice.chosen(craft, settings, choice, outline.get());
                 } else if (artwork.isPresent()) {

@@ -1,6 +1,5 @@
 package kwibbet.app.card;
 
-import kwibbet.layout.PrintJob;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -39,6 +38,7 @@ import kwibbet.card.feature.QuickWays;
 import kwibbet.drawing.Drawing;
 import kwibbet.fold.CardFolding;
 import kwibbet.layout.Leftover;
+import kwibbet.layout.PrintJob;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
 import kwibbet.making.Making;

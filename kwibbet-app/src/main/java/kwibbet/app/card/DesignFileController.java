@@ -1,7 +1,5 @@
 package kwibbet.app.card;
 
-import kwibbet.formats.document.ArtworkDocument;
-import kwibbet.app.store.Artworks;
 import java.io.IOException;
 
 import org.springframework.http.MediaType;
@@ -14,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.web.Downloads;
@@ -21,6 +20,7 @@ import kwibbet.app.web.FileNames;
 import kwibbet.app.web.Uploads;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.formats.document.ArtworkDocument;
 import kwibbet.formats.document.DesignDocument;
 import kwibbet.outcome.Outcome;
 import kwibbet.run.CardRun;
@@ -46,7 +46,8 @@ class DesignFileController {
     ResponseEntity<String> download(@PathVariable String id) {
         CardRun run = designs.get(id).run();
         String file = FileNames.of(run.design().name(), ".json");
-        return Downloads.as(file, MediaType.APPLICATION_JSON).body(ArtworkDocument.withDots(DesignDocument.write(run), run.design(), artworks::dots));
+        return Downloads.as(file, MediaType.APPLICATION_JSON)
+                .body(ArtworkDocument.withDots(DesignDocument.write(run), run.design(), artworks::dots));
     }
 
     /** A file that is damaged, newer, or makes no card here is refused with the place; nothing is kept of it. */

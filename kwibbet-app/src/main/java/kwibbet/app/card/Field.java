@@ -29,8 +29,7 @@ public record Field(String name, String label, String help, String value, String
     }
 
     /** The fields of what has a meaning as the rest is set. */
-    static List<Field> of(
-            Craft craft, Settings settings, Entries entries, MeasureSystem system, OwnThings own) {
+    static List<Field> of(Craft craft, Settings settings, Entries entries, MeasureSystem system, OwnThings own) {
         return craft.asked(chosen(craft, settings, entries)).stream()
                 .map(parameter -> parameter instanceof Parameter.OfChoice choice
                         ? of(choice, settings, entries, own)

@@ -1,6 +1,5 @@
 package kwibbet.app.card;
 
-import kwibbet.card.Parameter;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -16,6 +15,7 @@ import kwibbet.card.Face;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.card.PaperSlot;
+import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;

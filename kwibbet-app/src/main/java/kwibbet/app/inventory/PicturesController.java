@@ -1,13 +1,12 @@
 package kwibbet.app.inventory;
 
-import jakarta.servlet.http.HttpServletResponse;
-
 import java.io.IOException;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -101,7 +100,8 @@ class PicturesController {
             return HOME;
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return gallery(brought.reasons().stream().map(reason -> reason.message()).toList(), model);
+        return gallery(
+                brought.reasons().stream().map(reason -> reason.message()).toList(), model);
     }
 
     /** Takes one out that no card has. */

@@ -19,10 +19,10 @@ import kwibbet.app.store.NoRoomException;
 import kwibbet.app.store.Runs;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.app.store.Workshop;
+import kwibbet.app.web.FileNames;
 import kwibbet.bench.RunPlan;
 import kwibbet.formats.pdf.PrintPages;
 import kwibbet.layout.PrintedSheet;
-import kwibbet.app.web.FileNames;
 
 /** The sheets a printer prints before they are cut. */
 @Controller

@@ -1,7 +1,5 @@
 package kwibbet.app.runs;
 
-import kwibbet.layout.PrintJob;
-import kwibbet.app.store.Artworks;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.KeptRun;
@@ -25,6 +24,7 @@ import kwibbet.bench.JointPlan;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.SupplyList;
 import kwibbet.drawing.Drawing;
+import kwibbet.layout.PrintJob;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.MeasureSystem;

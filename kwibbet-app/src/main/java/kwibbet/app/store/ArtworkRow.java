@@ -1,10 +1,10 @@
 package kwibbet.app.store;
 
+import java.util.Base64;
+
 import jakarta.persistence.Entity;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
-
-import java.util.Base64;
 
 import kwibbet.artwork.Artwork;
 import kwibbet.formats.artwork.ReadArtwork;

@@ -1,6 +1,5 @@
 package kwibbet.app.store;
 
-import org.springframework.web.multipart.MultipartFile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -13,6 +12,7 @@ import java.util.Optional;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.multipart.MultipartFile;
 
 import kwibbet.artwork.Artwork;
 import kwibbet.artwork.ArtworkId;
@@ -52,7 +52,8 @@ public class Artworks {
     /** The names of those whose dots are not here. */
     public List<String> unkept(Collection<Artwork> artworks) {
         return artworks.stream()
-                .filter(artwork -> !artwork.equals(Artwork.SAMPLE) && !rows.existsById(artwork.id().value()))
+                .filter(artwork -> !artwork.equals(Artwork.SAMPLE)
+                        && !rows.existsById(artwork.id().value()))
                 .map(Artwork::name)
                 .toList();
     }

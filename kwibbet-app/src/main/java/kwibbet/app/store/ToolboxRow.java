@@ -108,11 +108,8 @@ class ToolboxRow implements Persistable<Integer> {
                 .map(Size::height)
                 .orElse(Length.ZERO)
                 .toTicks();
-        printerWidth = tools.handTools()
-                .printer()
-                .map(Size::width)
-                .orElse(Length.ZERO)
-                .toTicks();
+        printerWidth =
+                tools.handTools().printer().map(Size::width).orElse(Length.ZERO).toTicks();
         printerHeight = tools.handTools()
                 .printer()
                 .map(Size::height)

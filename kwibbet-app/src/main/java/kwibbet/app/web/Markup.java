@@ -23,7 +23,6 @@ public final class Markup {
     private static final SvgOptions PICTURE = SvgOptions.PICTURE.printing(PRINTED);
     private static final SvgOptions DECORATION = SvgOptions.DECORATION.printing(PRINTED);
 
-
     static final Markup ONLY = new Markup();
 
     private Markup() {}

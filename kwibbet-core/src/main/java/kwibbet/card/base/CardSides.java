@@ -50,7 +50,8 @@ final class CardSides {
     private CardSides() {}
 
     private static Parameter.OfChoice fold(Parameter.Choice first, Parameter.Choice second) {
-        return new Parameter.OfChoice("fold", "Fold", "Where the shut card is folded.", List.of(first, second), Parameter.Own.NOTHING);
+        return new Parameter.OfChoice(
+                "fold", "Fold", "Where the shut card is folded.", List.of(first, second), Parameter.Own.NOTHING);
     }
 
     /** The size of the shut card as it is set. */

@@ -51,8 +51,8 @@ public final class Held {
     private static final String HALF = "-half";
 
     /** Where it is held. */
-    public static final Parameter.OfChoice WHERE =
-            new Parameter.OfChoice("hold", "Held", "Where it is held; the rest of it hangs free.", wheres(), Parameter.Own.NOTHING);
+    public static final Parameter.OfChoice WHERE = new Parameter.OfChoice(
+            "hold", "Held", "Where it is held; the rest of it hangs free.", wheres(), Parameter.Own.NOTHING);
 
     private Held() {}
 

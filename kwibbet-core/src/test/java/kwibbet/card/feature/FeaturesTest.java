@@ -1,8 +1,5 @@
 package kwibbet.card.feature;
 
-import kwibbet.card.Settings;
-import kwibbet.outline.SampleShapes;
-import kwibbet.card.Parameter;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -20,8 +17,10 @@ import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
+import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
 import kwibbet.card.ShutFold;
 import kwibbet.card.Supply;
 import kwibbet.card.SupplyList;
@@ -29,6 +28,7 @@ import kwibbet.card.Tape;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
+import kwibbet.outline.SampleShapes;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
@@ -295,7 +295,8 @@ class FeaturesTest {
     void aCollarKeepsOffSlantingEdges() {
         Design envelope = base("square-envelope", "5", "5");
         String[] wide = {"reach", "1 3/4", "length", "1/2", "fromTop", "1"};
-        assertThat(fields(envelope, add("collar", "collar", on("flap-outside"), wide))).containsExactly("collar.reach");
+        assertThat(fields(envelope, add("collar", "collar", on("flap-outside"), wide)))
+                .containsExactly("collar.reach");
         assertThat(fields(envelope, add("collar", "collar", on("flap-outside"), and(wide, "reach", "1 5/8"))))
                 .isEmpty();
     }

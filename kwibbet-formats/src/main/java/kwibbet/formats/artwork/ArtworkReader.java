@@ -59,7 +59,8 @@ public final class ArtworkReader {
                     ? SvgDrawing.drawn(file).then(image -> drawn(image, called))
                     : refused("This is no picture that Kwibbet reads: choose a PNG, a JPEG, an SVG or a PDF.");
         } catch (IIOException unusual) {
-            return refused("This picture cannot be read; it may be damaged, or made for a printing press (CMYK). Save it as RGB and choose it again.");
+            return refused(
+                    "This picture cannot be read; it may be damaged, or made for a printing press (CMYK). Save it as RGB and choose it again.");
         } catch (IOException damaged) {
             return refused("This picture is damaged: it ends too early, or is not what it says.");
         }
@@ -67,8 +68,7 @@ public final class ArtworkReader {
 
     private static boolean startsWith(byte[] file, String start) {
         byte[] first = start.getBytes(StandardCharsets.ISO_8859_1);
-        return file.length >= first.length
-                && MessageDigest.isEqual(first, java.util.Arrays.copyOf(file, first.length));
+        return file.length >= first.length && MessageDigest.isEqual(first, java.util.Arrays.copyOf(file, first.length));
     }
 
     private static boolean isSvg(byte[] file) {
@@ -87,8 +87,8 @@ public final class ArtworkReader {
                 reader.setInput(input, true, true);
                 long dots = (long) reader.getWidth(0) * reader.getHeight(0);
                 if (dots > MOST_DOTS) {
-                    return refused("This picture has " + dots / 1_000_000 + " million dots. Up to " + MOST_DOTS / 1_000_000
-                            + " million are read: save it smaller and choose it again.");
+                    return refused("This picture has " + dots / 1_000_000 + " million dots. Up to "
+                            + MOST_DOTS / 1_000_000 + " million are read: save it smaller and choose it again.");
                 }
                 return Outcome.made(upright(file, reader.read(0), name));
             } finally {
@@ -116,8 +116,8 @@ public final class ArtworkReader {
 
     private static ReadArtwork kept(byte[] dots, BufferedImage image, String name) throws IOException {
         BufferedImage small = Images.small(image);
-        Artwork artwork = new Artwork(
-                new ArtworkId(sum(dots)), name, image.getWidth(), image.getHeight(), Images.colour(small));
+        Artwork artwork =
+                new Artwork(new ArtworkId(sum(dots)), name, image.getWidth(), image.getHeight(), Images.colour(small));
         return new ReadArtwork(artwork, dots, Images.jpeg(small, Images.SHOWN));
     }
 
@@ -130,7 +130,9 @@ public final class ArtworkReader {
     }
 
     private static String called(String file) {
-        String bare = file.replaceAll(".*[/\\\\]", "").replaceAll("\\.[A-Za-z]{3,4}$", "").strip();
+        String bare = file.replaceAll(".*[/\\\\]", "")
+                .replaceAll("\\.[A-Za-z]{3,4}$", "")
+                .strip();
         String name = bare.substring(0, Math.min(bare.length(), Names.LONGEST)).strip();
         return Names.isOne(name) ? name : "picture";
     }

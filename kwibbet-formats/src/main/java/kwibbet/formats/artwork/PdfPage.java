@@ -27,8 +27,8 @@ final class PdfPage {
         try (PDDocument document = Loader.loadPDF(file)) {
             int pages = document.getNumberOfPages();
             if (page < 1 || page > pages) {
-                return ArtworkReader.refused("This PDF has no page " + page + ": it has "
-                        + (pages == 1 ? "one page." : pages + " pages."));
+                return ArtworkReader.refused(
+                        "This PDF has no page " + page + ": it has " + (pages == 1 ? "one page." : pages + " pages."));
             }
             PDRectangle box = document.getPage(page - 1).getCropBox();
             double dots = box.getWidth() / POINTS * FINE * (box.getHeight() / POINTS * FINE);

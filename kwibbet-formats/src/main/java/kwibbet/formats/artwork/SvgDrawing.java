@@ -24,7 +24,8 @@ final class SvgDrawing {
     /** How many dots its longer side has: 8 inches at 450 to the inch. */
     private static final int FINE = 3_600;
 
-    private static final Pattern SCRIPT = Pattern.compile("<\\s*script\\b|\\bon(load|click)\\s*=", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SCRIPT =
+            Pattern.compile("<\\s*script\\b|\\bon(load|click)\\s*=", Pattern.CASE_INSENSITIVE);
     private static final Pattern OUTSIDE =
             Pattern.compile("(href\\s*=\\s*[\"']|url\\(\\s*[\"']?)\\s*(?!#|data:)[^\"')\\s]", Pattern.CASE_INSENSITIVE);
     private static final Pattern ENTITY = Pattern.compile("<!ENTITY", Pattern.CASE_INSENSITIVE);
@@ -71,7 +72,8 @@ final class SvgDrawing {
             pen.dispose();
             return Outcome.made(image);
         } catch (RuntimeException | InternalError undrawn) {
-            return ArtworkReader.refused("This SVG cannot be drawn here: turn its words into outlines and choose it again.");
+            return ArtworkReader.refused(
+                    "This SVG cannot be drawn here: turn its words into outlines and choose it again.");
         }
     }
 }

@@ -76,10 +76,8 @@ public final class ArtworkDocument {
             return document;
         }
         ObjectNode kept = whole.putObject(DOTS);
-        artworks.keySet()
-                .forEach(id -> dots.apply(id)
-                        .ifPresent(bytes ->
-                                kept.put(id.value(), Base64.getEncoder().encodeToString(bytes))));
+        artworks.keySet().forEach(id -> dots.apply(id)
+                .ifPresent(bytes -> kept.put(id.value(), Base64.getEncoder().encodeToString(bytes))));
         return JSON.writeValueAsString(whole);
     }
 
@@ -89,7 +87,9 @@ public final class ArtworkDocument {
         JsonNode dots = JSON.readTree(document).path(DOTS);
         for (String id : dots.propertyNames()) {
             try {
-                all.put(new ArtworkId(id), Base64.getDecoder().decode(dots.path(id).asString("")));
+                all.put(
+                        new ArtworkId(id),
+                        Base64.getDecoder().decode(dots.path(id).asString("")));
             } catch (IllegalArgumentException unread) {
                 continue;
             }

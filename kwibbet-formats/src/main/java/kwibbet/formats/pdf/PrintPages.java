@@ -64,7 +64,8 @@ public final class PrintPages {
             PrintPages pages = new PrintPages(document, dots);
             for (int first = 0; first < sheets.size(); ) {
                 int end = first + 1;
-                while (end < sheets.size() && sheets.get(end).sheet().equals(sheets.get(first).sheet())) {
+                while (end < sheets.size()
+                        && sheets.get(end).sheet().equals(sheets.get(first).sheet())) {
                     end++;
                 }
                 pages.sheet(sheets.subList(first, end));
@@ -93,10 +94,7 @@ public final class PrintPages {
     private static PDPage again(PDPage page) {
         PDPage again = new PDPage(page.getMediaBox());
         again.setResources(page.getResources());
-        again.getCOSObject()
-                .setItem(
-                        COSName.CONTENTS,
-                        page.getCOSObject().getDictionaryObject(COSName.CONTENTS));
+        again.getCOSObject().setItem(COSName.CONTENTS, page.getCOSObject().getDictionaryObject(COSName.CONTENTS));
         return again;
     }
 
@@ -126,8 +124,8 @@ public final class PrintPages {
                 content.clipEvenOdd();
                 content.drawImage(image.get(), lying(picture.print()));
             } else {
-                content.setNonStrokingColor(Color.decode(
-                        picture.print().artwork().colour().hex()));
+                content.setNonStrokingColor(
+                        Color.decode(picture.print().artwork().colour().hex()));
                 content.fillEvenOdd();
             }
             content.restoreGraphicsState();

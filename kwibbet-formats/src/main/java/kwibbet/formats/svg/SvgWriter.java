@@ -136,7 +136,8 @@ public final class SvgWriter {
         double y = printed.corner().y().toMillimetres();
         out.append("<clipPath id=\"").append(name).append("\"><path clip-rule=\"evenodd\" d=\"");
         out.append(rings).append("\"/></clipPath><g clip-path=\"url(#").append(name);
-        out.append(")\"><image href=\"").append(escaped(address + printed.artwork().id().value()));
+        out.append(")\"><image href=\"")
+                .append(escaped(address + printed.artwork().id().value()));
         out.append("\" width=\"1\" height=\"1\" preserveAspectRatio=\"none\" transform=\"matrix(")
                 .append(number(printed.right().x().toMillimetres() - x))
                 .append(' ')

@@ -124,7 +124,11 @@ class ArtworkReaderTest {
         exif.put("Exif\0\0".getBytes(StandardCharsets.ISO_8859_1));
         exif.order(java.nio.ByteOrder.LITTLE_ENDIAN);
         exif.put((byte) 'I').put((byte) 'I').putShort((short) 42).putInt(8);
-        exif.putShort((short) 1).putShort((short) 274).putShort((short) 3).putInt(1).putShort((short) tag);
+        exif.putShort((short) 1)
+                .putShort((short) 274)
+                .putShort((short) 3)
+                .putInt(1)
+                .putShort((short) tag);
         exif.putShort((short) 0).putInt(0);
         return ByteBuffer.allocate(jpeg.length + exif.capacity())
                 .put(jpeg, 0, 2)
@@ -172,7 +176,10 @@ class ArtworkReaderTest {
         assertThat(read.artwork().across()).isEqualTo(800);
         assertThat(read.artwork().down()).isEqualTo(1600);
         assertThat(seen(read.dots())).isEqualTo("rwbw");
-        assertThat(ArtworkReader.read(pdf(false), "leaflet.pdf", 3).reasons().get(0).message())
+        assertThat(ArtworkReader.read(pdf(false), "leaflet.pdf", 3)
+                        .reasons()
+                        .get(0)
+                        .message())
                 .contains("has 2 pages");
         assertThat(refused(pdf(true))).contains("locked by a password");
     }
@@ -198,7 +205,8 @@ class ArtworkReaderTest {
         assertThat(refused("<!DOCTYPE svg [<!ENTITY a 'b'>]>" + svg + "</svg>")).contains("not run");
         assertThat(refused(svg + "<image href='http://far.example/a.png' width='5' height='5'/></svg>"))
                 .contains("not fetched");
-        assertThat(refused(svg + "<image xlink:href=\"file:///etc/hostname\"/></svg>")).contains("not fetched");
+        assertThat(refused(svg + "<image xlink:href=\"file:///etc/hostname\"/></svg>"))
+                .contains("not fetched");
         assertThat(refused(svg + "<rect style='fill:url(other.svg#a)'/></svg>")).contains("not fetched");
         assertThat(refused(svg + "<rect")).contains("damaged");
         byte[] png = file(quarters(40, 40), "png");

@@ -1,34 +1,34 @@
 package kwibbet.formats.document;
 
-import java.util.Optional;
-import java.util.Map;
-import kwibbet.paper.Colour;
-import kwibbet.card.feature.PrintedPicture;
-import kwibbet.card.Settings;
-import kwibbet.card.Host;
-import kwibbet.card.Addition;
-import kwibbet.artwork.ArtworkId;
-import kwibbet.artwork.Artwork;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import kwibbet.artwork.Artwork;
+import kwibbet.artwork.ArtworkId;
+import kwibbet.card.Addition;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
+import kwibbet.card.Host;
 import kwibbet.card.OwnMaking;
 import kwibbet.card.OwnMaking.Telling;
 import kwibbet.card.OwnStep;
 import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
 import kwibbet.card.Side;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.feature.Mat;
+import kwibbet.card.feature.PrintedPicture;
 import kwibbet.formats.Samples;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
+import kwibbet.paper.Colour;
 import kwibbet.paper.PaperId;
 import kwibbet.run.CardRun;
 import kwibbet.shape.Size;

@@ -1,6 +1,5 @@
 package kwibbet.formats.document;
 
-import kwibbet.paper.SheetSizes;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +25,7 @@ import kwibbet.paper.Offcut;
 import kwibbet.paper.OffcutId;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
+import kwibbet.paper.SheetSizes;
 import kwibbet.run.SettledRun;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
@@ -75,7 +75,8 @@ class RunDocumentTest {
                         Punch.parse("1/8 reaching 1 1/2, hexagon 25mm x 30mm reaching 1", MeasureSystem.INCH)
                                 .orThrow(),
                         Optional.of(new Size(Length.ofInches(5), Length.ofMillimetres(150))),
-                        Optional.empty(), Optional.of(SheetSizes.LETTER)));
+                        Optional.empty(),
+                        Optional.of(SheetSizes.LETTER)));
         return new SettledRun(
                 List.of(
                         new SettledRun.Line("1", Samples.design("Night train", "5", "7"), new Copies(9, 1)),

@@ -103,16 +103,26 @@ class PrintPagesTest {
                         Point at = picture.print()
                                 .at()
                                 .apply(new Point(
-                                        picture.print().size().width().dividedDownBy(4).multipliedBy(1 + quarter % 2 * 2),
-                                        picture.print().size().height().dividedDownBy(4).multipliedBy(1 + quarter / 2 * 2)));
-                        assertThat(new Color(seen.getRGB(
-                                        (int) (at.x().toInches() * PIXELS), (int) (at.y().toInches() * PIXELS))))
+                                        picture.print()
+                                                .size()
+                                                .width()
+                                                .dividedDownBy(4)
+                                                .multipliedBy(1 + quarter % 2 * 2),
+                                        picture.print()
+                                                .size()
+                                                .height()
+                                                .dividedDownBy(4)
+                                                .multipliedBy(1 + quarter / 2 * 2)));
+                        assertThat(new Color(seen.getRGB((int) (at.x().toInches() * PIXELS), (int)
+                                        (at.y().toInches() * PIXELS))))
                                 .isEqualTo(COLOURS[quarter]);
                     }
                 }
                 boolean isLastFace = sheets.indexOf(sheet) + 1 == sheets.size()
                         || !sheets.get(sheets.indexOf(sheet) + 1).sheet().equals(sheet.sheet());
-                page = isLastFace ? page + facesOf(sheet, sheets) * (sheet.sheet().copies() - 1) + 1 : page + 1;
+                page = isLastFace
+                        ? page + facesOf(sheet, sheets) * (sheet.sheet().copies() - 1) + 1
+                        : page + 1;
             }
             assertThat(looked).isGreaterThan(1);
         }
@@ -145,9 +155,10 @@ class PrintPagesTest {
         List<PrintedSheet> sheets = sheets();
         try (PDDocument document = Loader.loadPDF(PrintPages.of(sheets, id -> Optional.empty()))) {
             BufferedImage seen = new PDFRenderer(document).renderImageWithDPI(0, PIXELS);
-            Point middle = sheets.get(0).pictures().get(0).print().whole().bounds().middle();
-            assertThat(new Color(seen.getRGB(
-                            (int) (middle.x().toInches() * PIXELS), (int) (middle.y().toInches() * PIXELS))))
+            Point middle =
+                    sheets.get(0).pictures().get(0).print().whole().bounds().middle();
+            assertThat(new Color(seen.getRGB((int) (middle.x().toInches() * PIXELS), (int)
+                            (middle.y().toInches() * PIXELS))))
                     .isEqualTo(new Color(0x80, 0x80, 0x80));
         }
     }
