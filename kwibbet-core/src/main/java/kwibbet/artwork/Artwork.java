@@ -59,8 +59,8 @@ public record Artwork(ArtworkId id, String name, int across, int down, Colour co
         return across / width.toInches();
     }
 
-    /** The widest it can be printed with no fewer dots an inch than {@link #COARSE}. */
+    /** The widest it can be printed with no fewer dots an inch than {@link #COARSE}, to the nearest tick. */
     public Length widestFine() {
-        return Length.ofInches(across, COARSE);
+        return Length.ofInches(1).scaledBy((double) across / COARSE);
     }
 }

@@ -1,5 +1,6 @@
 package kwibbet.artwork;
 
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /**
@@ -21,5 +22,10 @@ public record ArtworkId(String value) {
             throw new IllegalArgumentException(
                     "“" + value + "” names no picture: that takes 1 to 64 small letters and digits");
         }
+    }
+
+    /** The id of that form, if it has it. */
+    public static Optional<ArtworkId> parse(String text) {
+        return FORM.matcher(text).matches() ? Optional.of(new ArtworkId(text)) : Optional.empty();
     }
 }

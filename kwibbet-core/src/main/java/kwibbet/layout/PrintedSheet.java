@@ -2,6 +2,7 @@ package kwibbet.layout;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Piece;
@@ -11,6 +12,7 @@ import kwibbet.card.Zone;
 import kwibbet.cutting.SheetLayout;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
+import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
@@ -88,10 +90,11 @@ public record PrintedSheet(Lettered sheet, Face face, List<Picture> pictures, Li
             }
             pictures.addAll(own);
         }
-        List<Region> kept = sheet.layout().placements().stream()
-                .map(placement -> Region.of(Outline.of(placement.area()).in(looked)))
+        List<Rect> kept = sheet.layout().placements().stream()
+                .map(placement -> Outline.of(placement.area()).in(looked).bounds())
                 .toList();
-        return new PrintedSheet(sheet, face, pictures, marks(printed, Overlay.without(reach, kept)));
+        return new PrintedSheet(
+                sheet, face, pictures, marks(printed, kept, reach.outline().bounds()));
     }
 
     /** As its chosen face is looked at; the sheet lies so, too. */
@@ -126,20 +129,45 @@ public record PrintedSheet(Lettered sheet, Face face, List<Picture> pictures, Li
                 .toList();
     }
 
-    private static List<Segment> marks(List<Rect> pieces, List<Region> cutOff) {
-        return pieces.stream()
-                .flatMap(piece -> Stream.of(piece.left(), piece.right())
-                        .flatMap(x -> Stream.of(piece.top(), piece.bottom())
-                                .flatMap(y -> Stream.of(
-                                        new Segment(new Point(x, y), new Point(x, outwards(y, piece.top()))),
-                                        new Segment(new Point(x, y), new Point(outwards(x, piece.left()), y))))))
-                .flatMap(mark -> cutOff.stream().flatMap(area -> Overlay.within(mark, area).stream()))
-                .filter(mark -> mark.inches() >= SHORTEST_MARK.toInches())
+    /** At every corner of every piece that is printed one each way, as long as there is paper that is cut off. */
+    private static List<Segment> marks(List<Rect> printed, List<Rect> kept, Rect reach) {
+        return printed.stream()
+                .flatMap(piece -> Stream.of(Axis.values())
+                        .flatMap(axis -> Stream.of(piece.start(axis.across()), piece.end(axis.across()))
+                                .flatMap(beside -> Stream.of(
+                                        mark(axis, beside, piece.start(axis), true, kept, reach),
+                                        mark(axis, beside, piece.end(axis), false, kept, reach)))))
+                .flatMap(Optional::stream)
                 .distinct()
                 .toList();
     }
 
-    private static Length outwards(Length from, Length first) {
-        return from.equals(first) ? from.minus(MARK) : from.plus(MARK);
+    /**
+     * A mark from the end of an edge outwards, up to the next piece.
+     *
+     * @param axis the direction of the edge
+     * @param beside where the edge lies across that
+     * @param from where it ends
+     * @param isBefore whether outwards is upwards or to the left
+     */
+    private static Optional<Segment> mark(
+            Axis axis, Length beside, Length from, boolean isBefore, List<Rect> kept, Rect reach) {
+        Length free = isBefore ? from.minus(reach.start(axis)) : reach.end(axis).minus(from);
+        for (Rect piece : kept) {
+            boolean isInLine =
+                    piece.start(axis.across()).isShorterThan(beside) && beside.isShorterThan(piece.end(axis.across()));
+            Length away =
+                    isBefore ? from.minus(piece.end(axis)) : piece.start(axis).minus(from);
+            free = isInLine && !away.isNegative() ? Length.min(free, away) : free;
+        }
+        Length length = Length.min(free, MARK);
+        Length to = isBefore ? from.minus(length) : from.plus(length);
+        return length.isShorterThan(SHORTEST_MARK)
+                ? Optional.empty()
+                : Optional.of(new Segment(point(axis, beside, from), point(axis, beside, to)));
+    }
+
+    private static Point point(Axis axis, Length beside, Length along) {
+        return axis == Axis.VERTICAL ? new Point(beside, along) : new Point(along, beside);
     }
 }

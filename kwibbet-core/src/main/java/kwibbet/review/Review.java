@@ -33,7 +33,7 @@ public final class Review {
             new WorkCutAway(),
             new NeverSeen(),
             new CoarsePrint(),
-            new WhiteEdge(),
+            new PrintAtEdge(),
             new NotPrintable(),
             new HeatAfterFilm(),
             new PartlyOn(),

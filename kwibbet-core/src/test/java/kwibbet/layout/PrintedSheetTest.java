@@ -44,6 +44,7 @@ import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
+import static org.assertj.core.api.Assertions.within;
 
 /** What is printed before it is cut lies where it is cut, and past the cut by its bleed. */
 class PrintedSheetTest {
@@ -201,6 +202,14 @@ class PrintedSheetTest {
         double downX = print.foot().x().minus(print.corner().x()).toInches();
         double downY = print.foot().y().minus(print.corner().y()).toInches();
         return acrossX * downY - acrossY * downX;
+    }
+
+    /** Two hundred dots to the inch, whatever the number of dots; found by hand with 2569. */
+    @Test
+    void aPictureIsFineUpToItsDots() {
+        Artwork odd = new Artwork(new ArtworkId("odd"), "Odd", 2569, 100, new Colour("#808080"));
+        assertThat(odd.widestFine().toInches()).isCloseTo(12.845, within(1e-5));
+        assertThat(odd.dotsPerInch(odd.widestFine())).isCloseTo(200, within(1e-3));
     }
 
     /** Pieces of one size are one part only where the same is printed on them. */

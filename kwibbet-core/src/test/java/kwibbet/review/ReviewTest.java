@@ -112,7 +112,7 @@ class ReviewTest {
         return Stream.of(
                 arguments("coarse-print", with(base("folded", "12", "12"), add("print", "print", on("front-outside")))),
                 arguments(
-                        "white-edge",
+                        "print-at-edge",
                         with(
                                 base("folded", "6", "6"),
                                 add("print", "print", on("front-outside"), "fit", "size", "width", "6"))),
@@ -445,7 +445,7 @@ class ReviewTest {
                                 printed, new Materials(new PaperShelf(List.of(printing())), Graduation.SIXTEENTHS))
                         .orThrow()))
                 .extracting(Finding::rule)
-                .containsExactlyElementsOf(fit.equals("whole") ? List.of("white-edge") : List.of());
+                .containsExactlyElementsOf(fit.equals("whole") ? List.of("print-at-edge") : List.of());
     }
 
     private static Paper printing() {

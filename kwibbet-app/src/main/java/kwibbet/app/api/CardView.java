@@ -15,8 +15,10 @@ import kwibbet.card.Opening;
 import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
+import kwibbet.card.Print;
 import kwibbet.card.Score;
 import kwibbet.card.Supply;
+import kwibbet.card.Zone;
 import kwibbet.review.Finding;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Look;
@@ -109,7 +111,8 @@ record CardView(
             List<PointView> outline,
             List<ScoreView> scores,
             List<OpeningView> openings,
-            List<List<PointView>> slits) {
+            List<List<PointView>> slits,
+            List<PrintView> prints) {
         static PieceView of(Piece piece) {
             return new PieceView(
                     piece.id().value(),
@@ -123,7 +126,36 @@ record CardView(
                     piece.openings().stream().map(OpeningView::of).toList(),
                     piece.slits().stream()
                             .map(slit -> List.of(PointView.of(slit.start()), PointView.of(slit.end())))
+                            .toList(),
+                    piece.zones().stream()
+                            .flatMap(zone -> zone.print().stream().map(print -> PrintView.of(zone, print)))
                             .toList());
+        }
+    }
+
+    /** A picture printed on a face of a piece before that is cut. */
+    @Schema(name = "Print")
+    record PrintView(
+            String picture,
+            String name,
+            @Schema(allowableValues = {"up", "under"}) String side,
+            @Schema(description = "How large the whole picture is printed") SizeView size,
+            @Schema(description = "Where its left top corner lies as it is looked at") PointView corner,
+            @Schema(description = "How far it is turned clockwise as it is looked at") int turned,
+            @Schema(description = "How far it is printed past the edges that are cut") String bleed,
+            int dotsPerInch,
+            @Schema(description = "What of it is seen") List<PointView> seen) {
+        static PrintView of(Zone zone, Print print) {
+            return new PrintView(
+                    print.artwork().id().value(),
+                    print.artwork().name(),
+                    zone.side().name().toLowerCase(Locale.ROOT),
+                    SizeView.of(print.size()),
+                    PointView.of(print.corner()),
+                    print.at().degrees(),
+                    print.bleed().toString(),
+                    (int) print.dotsPerInch(),
+                    outlineOf(zone.outline()));
         }
     }
 

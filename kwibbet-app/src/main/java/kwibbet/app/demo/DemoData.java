@@ -11,11 +11,14 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Kits;
 import kwibbet.app.store.Stockroom;
+import kwibbet.artwork.ArtworkId;
 import kwibbet.card.Tape;
+import kwibbet.formats.document.ArtworkDocument;
 import kwibbet.measure.Length;
 import kwibbet.stock.Booking;
 import kwibbet.stock.Reason;
@@ -42,8 +45,17 @@ class DemoData implements ApplicationRunner {
     private final Stockroom stockroom;
     private final Kits kits;
     private final Clock clock;
+    private final Artworks artworks;
 
-    DemoData(DemoDesigns made, DesignStore designs, Inventory inventory, Stockroom stockroom, Kits kits, Clock clock) {
+    DemoData(
+            DemoDesigns made,
+            DesignStore designs,
+            Inventory inventory,
+            Artworks artworks,
+            Stockroom stockroom,
+            Kits kits,
+            Clock clock) {
+        this.artworks = artworks;
         this.stockroom = stockroom;
         this.kits = kits;
         this.clock = clock;
@@ -63,6 +75,8 @@ class DemoData implements ApplicationRunner {
             layIn(new Tape.Foam(Length.ofInches(1, 8)), Length.ofInches(180));
             layIn(new StockItem.Named("brad", StockItem.Measure.COUNT), BRADS);
             layIn(new StockItem.Named("envelope, kraft", StockItem.Measure.COUNT), ENVELOPES);
+            Map<ArtworkId, byte[]> dots = made.dots();
+            made.all().forEach(run -> artworks.keep(dots, ArtworkDocument.of(run.design())));
             Map<String, String> cards = new HashMap<>();
             made.all()
                     .forEach(run ->

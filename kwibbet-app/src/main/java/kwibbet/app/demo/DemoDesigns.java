@@ -5,13 +5,17 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 import org.springframework.context.annotation.Profile;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.ResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
+import kwibbet.artwork.ArtworkId;
+import kwibbet.formats.document.ArtworkDocument;
 import kwibbet.formats.document.DesignDocument;
 import kwibbet.run.CardRun;
 
@@ -27,6 +31,15 @@ class DemoDesigns {
 
     DemoDesigns(ResourcePatternResolver resources) {
         this.resources = resources;
+    }
+
+    /** Their pictures, which come with the documents. */
+    Map<ArtworkId, byte[]> dots() throws IOException {
+        Map<ArtworkId, byte[]> dots = new LinkedHashMap<>();
+        for (Resource file : resources.getResources("classpath:demo/*.json")) {
+            dots.putAll(ArtworkDocument.dots(file.getContentAsString(StandardCharsets.UTF_8)));
+        }
+        return dots;
     }
 
     /**

@@ -29,6 +29,8 @@ final class DemoPapers {
             // The printer keeps an edge clear.
             pattern("cogs", "Cogs, 12 × 12", "#d8c3a5", Pattern.ANY_WAY, 12, Length.ofInches(1, 8)),
             card("chalk", "Chalk white, A4", "#faf8f2", SheetSizes.of(SheetSizes.Family.A, 4), Grain.UPRIGHT, 50, 20),
+            // What goes through the printer at home, which leaves a quarter inch bare.
+            printing("plain", "Printer white, letter"),
             card("slate", "Slate, A4", "#5d6670", SheetSizes.of(SheetSizes.Family.A, 4), Grain.UPRIGHT, 30, 25),
             of(
                     "clear",
@@ -60,6 +62,18 @@ final class DemoPapers {
                 new Paper.Face(new Colour(colour), Pattern.PLAIN),
                 new Paper.Body(grain, 270, Length.ofMillimetres(3, 10)),
                 new Paper.Kept(onHand, cents),
+                Optional.empty());
+    }
+
+    private static Paper printing(String id, String name) {
+        return new Paper(
+                new PaperId(id),
+                name,
+                PaperKind.CARD_STOCK,
+                new Paper.Format(SheetSizes.LETTER, MeasureSystem.INCH, Length.ofInches(1, 4)),
+                new Paper.Face(Colour.WHITE, Pattern.PLAIN),
+                new Paper.Body(Grain.UPRIGHT, 200, Length.ofMillimetres(1, 4)),
+                new Paper.Kept(40, 25),
                 Optional.empty());
     }
 

@@ -12,6 +12,8 @@ import kwibbet.formats.artwork.ReadArtwork;
 /** A picture of the maker's own with its dots. */
 @Entity
 @Table(name = "artwork")
+@SuppressWarnings(
+        "UnusedVariable") // Read by the queries of its repository, so that dots are fetched only where they are wanted.
 class ArtworkRow extends KeptRow {
 
     private int place;
@@ -38,9 +40,5 @@ class ArtworkRow extends KeptRow {
         this.colour = artwork.colour().hex();
         this.dots = Base64.getEncoder().encodeToString(read.dots());
         this.shown = Base64.getEncoder().encodeToString(read.small());
-    }
-
-    int place() {
-        return place;
     }
 }

@@ -70,6 +70,24 @@ class ApiControllerTest {
         assertThat(card.at("/findings").size()).isZero();
     }
 
+    /** Two inches and a quarter by six and three quarters with an eighth of bleed round it: as high as that asks for, in the middle. */
+    @Test
+    void whatIsPrintedIsTold() throws Exception {
+        JsonNode card = answer(
+                GATE.replace(
+                        "}],",
+                        "}, {\"id\": \"print-1\", \"name\": \"Print\", \"feature\": \"print\", \"piece\": \"mat-1\"}],"),
+                200);
+        JsonNode print = card.at("/pieces/1/prints/0");
+        assertThat(print.at("/picture").asString()).isEqualTo("sample");
+        assertThat(print.at("/size/width").asString()).isEqualTo("7 in");
+        assertThat(print.at("/size/height").asString()).isEqualTo("7 in");
+        assertThat(print.at("/corner/x").asString()).isEqualTo("−2 3/8 in");
+        assertThat(print.at("/corner/y").asString()).isEqualTo("−1/8 in");
+        assertThat(print.at("/dotsPerInch").asInt()).isEqualTo(257);
+        assertThat(print.at("/seen").size()).isEqualTo(4);
+    }
+
     @Test
     void whatIsDamagedAndWhatCannotBeMadeAreToldApart() throws Exception {
         JsonNode damaged = answer(GATE.replace("\"5 in\"", "\"five\""), 400);

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.mockito.Mockito;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.PlanBook;
 import kwibbet.app.store.Workshop;
@@ -52,7 +53,8 @@ class CardEditsTest {
     private static final Design PLAIN = Samples.design("Card");
 
     private final Inventory inventory = Mockito.mock(Inventory.class);
-    private final CardEdits edits = new CardEdits(inventory, new Workshop(inventory, Mockito.mock(PlanBook.class)));
+    private final CardEdits edits = new CardEdits(
+            inventory, Mockito.mock(Artworks.class), new Workshop(inventory, Mockito.mock(PlanBook.class)));
 
     @BeforeEach
     void set() {

@@ -74,6 +74,7 @@ class AccessibilityTest {
                 card + "/make",
                 "/inventory/dies",
                 "/inventory/outlines",
+                "/inventory/pictures",
                 outline,
                 "/inventory/papers/moss/movements",
                 "/inventory/goods?of=other",

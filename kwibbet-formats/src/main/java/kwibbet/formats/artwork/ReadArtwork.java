@@ -1,29 +1,32 @@
 package kwibbet.formats.artwork;
 
-import java.util.Arrays;
-import java.util.Objects;
-
 import kwibbet.artwork.Artwork;
 
-/**
- * A picture that was read, with its dots.
- *
- * @param artwork what is known of it
- * @param dots its dots, as PNG or JPEG
- * @param small the same with few dots, as JPEG, to be shown
- */
-public record ReadArtwork(Artwork artwork, byte[] dots, byte[] small) {
+/** A picture that was read, with its dots. */
+public final class ReadArtwork {
 
-    @Override
-    public boolean equals(Object other) {
-        return other instanceof ReadArtwork that
-                && artwork.equals(that.artwork)
-                && Arrays.equals(dots, that.dots)
-                && Arrays.equals(small, that.small);
+    private final Artwork artwork;
+    private final byte[] dots;
+    private final byte[] small;
+
+    ReadArtwork(Artwork artwork, byte[] dots, byte[] small) {
+        this.artwork = artwork;
+        this.dots = dots.clone();
+        this.small = small.clone();
     }
 
-    @Override
-    public int hashCode() {
-        return Objects.hash(artwork, Arrays.hashCode(dots));
+    /** What is known of it. */
+    public Artwork artwork() {
+        return artwork;
+    }
+
+    /** Its dots, as PNG or JPEG. */
+    public byte[] dots() {
+        return dots.clone();
+    }
+
+    /** The same with few dots, as JPEG, to be shown. */
+    public byte[] small() {
+        return small.clone();
     }
 }

@@ -86,14 +86,17 @@ public final class ArtworkDocument {
         Map<ArtworkId, byte[]> all = new LinkedHashMap<>();
         JsonNode dots = JSON.readTree(document).path(DOTS);
         for (String id : dots.propertyNames()) {
-            try {
-                all.put(
-                        new ArtworkId(id),
-                        Base64.getDecoder().decode(dots.path(id).asString("")));
-            } catch (IllegalArgumentException unread) {
-                continue;
-            }
+            decoded(dots.path(id).asString(""))
+                    .ifPresent(bytes -> ArtworkId.parse(id).ifPresent(named -> all.put(named, bytes)));
         }
         return all;
+    }
+
+    private static Optional<byte[]> decoded(String text) {
+        try {
+            return Optional.of(Base64.getDecoder().decode(text));
+        } catch (IllegalArgumentException garbled) {
+            return Optional.empty();
+        }
     }
 }

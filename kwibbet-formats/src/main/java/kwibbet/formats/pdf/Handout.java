@@ -7,6 +7,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -37,6 +38,7 @@ import kwibbet.formats.pdf.PageFlow.Captioned;
 import kwibbet.layout.CutPart;
 import kwibbet.layout.PaperPlan;
 import kwibbet.layout.PaperPlan.CutSize;
+import kwibbet.layout.PrintJob;
 import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Offcut;
@@ -267,6 +269,12 @@ public final class Handout {
                                 .end(),
                         10.5f);
             }
+        }
+        for (String line : PrintJob.of(plan.sheets()).words()) {
+            flow.line(
+                    "",
+                    Phrase.of("Before it is cut, " + line.substring(0, 1).toLowerCase(Locale.ROOT) + line.substring(1)),
+                    10.5f);
         }
         for (Piece piece : plan.sheets().withoutPaper()) {
             flow.line("", Phrase.of("Not cut: " + piece.name() + ". Its paper is not on the shelf."), 10.5f);

@@ -142,7 +142,7 @@ class PrintPagesTest {
             Set<COSStream> images = new HashSet<>();
             for (PDPage page : document.getPages()) {
                 for (COSName name : page.getResources().getXObjectNames()) {
-                    images.add((COSStream) page.getResources().getXObject(name).getCOSObject());
+                    images.add(page.getResources().getXObject(name).getCOSObject());
                 }
             }
             assertThat(images).hasSize(1);

@@ -19,16 +19,16 @@ import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
 
 /** A picture that ends where the paper is cut, or a hair beside that: a cut a hair off leaves a white line. Common practice, no source. */
-record WhiteEdge() implements Rule {
+record PrintAtEdge() implements Rule {
 
-    /** Further in than this a white edge is meant. */
+    /** Further in than this a border is meant. */
     private static final Length MEANT = Length.ofInches(1, 16);
     /** So far past the edge nobody cuts amiss. */
     private static final Length SURE = Length.ofInches(1, 32);
 
     @Override
     public String key() {
-        return "white-edge";
+        return "print-at-edge";
     }
 
     @Override
