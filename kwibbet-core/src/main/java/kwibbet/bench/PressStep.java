@@ -263,7 +263,12 @@ public record PressStep(
         boolean across = use.run() == Axis.HORIZONTAL;
         Edge first = seen(across ? Edge.LEFT : Edge.TOP);
         Edge last = seen(across ? Edge.RIGHT : Edge.BOTTOM);
-        String atFold = use.want().role() == Want.Role.PAST_FOLD ? ", its edge along the fold." : ".";
+        String atFold =
+                switch (use.want().role()) {
+                    case PAST_FOLD -> ", its edge along the fold.";
+                    case HANGING -> ": what is inside stays hanging there.";
+                    case OUTLINE, OPENING, FIELD, EDGE -> ".";
+                };
         Stream<Phrase> begins = laying.begins().stream().map(past -> Phrase.in(system)
                 .words("Let the plate begin ")
                 .length(past)

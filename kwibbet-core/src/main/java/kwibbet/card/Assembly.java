@@ -192,6 +192,7 @@ final class Assembly {
             }
             panels.replaceAll(panel -> panel.id().equals(part.panel()) ? panel.freeing(part.outline()) : panel);
         }
+        work.changes().partCuts().forEach(on -> change(on.piece(), piece -> piece.partlyCut(on.what())));
         work.changes().edges().forEach(edge -> cutAtEdge(addition, edge));
         above.addAll(work.parts().above());
         directions.addAll(work.extras().directions());

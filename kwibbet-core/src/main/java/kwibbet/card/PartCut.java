@@ -45,8 +45,10 @@ public sealed interface PartCut {
      * @param outline the whole outline
      * @param within what lies under the plate
      * @param slits the cuts it makes
+     * @param uncut why the rest is not cut
      */
-    record UnderPlate(CutShape shape, Outline outline, Rect within, List<Segment> slits) implements PartCut {
+    record UnderPlate(CutShape shape, Outline outline, Rect within, List<Segment> slits, Uncut uncut)
+            implements PartCut {
         /** Copies the cuts. */
         public UnderPlate {
             slits = List.copyOf(slits);
@@ -58,8 +60,17 @@ public sealed interface PartCut {
                     shape,
                     outline.in(placement),
                     turned(within, placement),
-                    slits.stream().map(placement::apply).toList());
+                    slits.stream().map(placement::apply).toList(),
+                    uncut);
         }
+    }
+
+    /** Why a part of an outline is not cut. */
+    enum Uncut {
+        /** It lies across a fold, beyond which alone it is cut. */
+        PAST_FOLD,
+        /** What is inside stays hanging by it. */
+        HANGS
     }
 
     /**

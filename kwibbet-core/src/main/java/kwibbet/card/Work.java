@@ -27,6 +27,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
      * @param zones areas of pieces
      * @param freed parts of panels that are cut free and fold on their own
      * @param edges what is cut off at the edges of panels
+     * @param partCuts shapes of which a part is cut
      */
     public record Changes(
             List<On<Opening>> openings,
@@ -34,7 +35,8 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
             List<On<Score>> scores,
             List<On<Zone>> zones,
             List<Freed> freed,
-            List<EdgeCut> edges) {
+            List<EdgeCut> edges,
+            List<On<PartCut.UnderPlate>> partCuts) {
 
         /** Copies the lists. */
         public Changes {
@@ -44,6 +46,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
             zones = List.copyOf(zones);
             freed = List.copyOf(freed);
             edges = List.copyOf(edges);
+            partCuts = List.copyOf(partCuts);
         }
     }
 
@@ -109,6 +112,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
         private final List<Hollow> hollows = new ArrayList<>();
         private final List<Freed> freed = new ArrayList<>();
         private final List<EdgeCut> edges = new ArrayList<>();
+        private final List<On<PartCut.UnderPlate>> partCuts = new ArrayList<>();
         private final List<Form.Above> above = new ArrayList<>();
         private final List<Direction> directions = new ArrayList<>();
         private final List<DieCut> dieCuts = new ArrayList<>();
@@ -168,6 +172,12 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
             return this;
         }
 
+        /** Adds a shape of which a part is cut; what it slits is added besides. */
+        public Collector partCut(PieceId piece, PartCut.UnderPlate cut) {
+            partCuts.add(new On<>(piece, cut));
+            return this;
+        }
+
         /** Adds something used up. */
         public Collector supply(Supply supply) {
             supplies.add(supply);
@@ -221,7 +231,7 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
         public Work end() {
             return new Work(
                     new Parts(pieces, panels, faces, above),
-                    new Changes(openings, slits, scores, zones, freed, edges),
+                    new Changes(openings, slits, scores, zones, freed, edges, partCuts),
                     holdings,
                     hollows,
                     new Extras(supplies, directions, dieCuts, closures));

@@ -10,7 +10,7 @@ import kwibbet.card.PieceId;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 
-/** A piece that gets an opening of its own gets it before it is stuck, and before anything lies over it. */
+/** A piece that gets an opening of its own, or a shape that is left hanging in it, gets it before it is stuck, and before anything lies over it. */
 record OpenedBeforeCovered() implements WaitRule {
 
     @Override
@@ -25,7 +25,7 @@ record OpenedBeforeCovered() implements WaitRule {
             if (open instanceof Operation.Open byHand) {
                 byHand.pieces().forEach(piece -> after(operations, open, piece, outlines(piece, byHand), waits));
             } else if (open instanceof Operation.Pass pass && !pass.cutsOut()) {
-                Operations.openingsOf(pass)
+                Operations.cutInside(pass)
                         .filter(want -> want.piece().equals(pass.piece()))
                         .forEach(want -> after(operations, open, pass.piece(), List.of(want.outline()), waits));
             }
@@ -49,13 +49,13 @@ record OpenedBeforeCovered() implements WaitRule {
                 .ifPresent(stick -> waits.add(wait(
                         open,
                         stick,
-                        "Cut afterwards, the opening would go through "
+                        "Cut afterwards, the blade would go through "
                                 + stick.lower().name() + " too.")));
         for (Operation.Stick over : operations.onto(piece.id())) {
             boolean covers = outlines.stream()
                     .anyMatch(outline -> Overlay.overlap(outline, over.join().zone()));
             if (covers && !through.contains(over.piece().id())) {
-                waits.add(wait(open, over, over.piece().name() + " lies over the opening, and would be cut with it."));
+                waits.add(wait(open, over, over.piece().name() + " lies over the cut, and would be cut with it."));
             }
         }
     }

@@ -134,6 +134,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     card.dieCuts().stream().anyMatch(cut -> cut.piece().equals(piece.id()));
             List<HandCut> cuts = press.byHandOf(piece)
                     .filter(want -> want.role() == Want.Role.PAST_FOLD
+                            || want.role() == Want.Role.HANGING
                             || want.role() == Want.Role.EDGE
                             || (want.role() == Want.Role.OUTLINE && !isToldElsewhere))
                     .flatMap(want -> press.cutsOf(want).stream())
@@ -309,6 +310,11 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                     .flatMap(laid -> laid.layup().wants())
                     .anyMatch(want -> want.isOf(piece, opening));
         }
+    }
+
+    /** What a pass cuts inside a piece, whether it falls out or stays hanging. */
+    static Stream<Want> cutInside(Operation.Pass pass) {
+        return Stream.concat(openingsOf(pass), pass.layup().wants().filter(want -> want.role() == Want.Role.HANGING));
     }
 
     /** The pieces a pass cuts an opening in, the one in hand or one stuck to it. */

@@ -81,7 +81,7 @@ final class DieSearch {
         boolean byDetail =
                 switch (want.role()) {
                     case FIELD -> intricate;
-                    case OPENING, PAST_FOLD -> !intricate;
+                    case OPENING, PAST_FOLD, HANGING -> !intricate;
                     case OUTLINE, EDGE -> true;
                 };
         boolean plain = !die.sides().isPatterned() || die.sides().pattern() == Pattern.STITCHED;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.Function;
 
+import kwibbet.card.PartCut;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Axis;
@@ -214,6 +215,39 @@ public sealed interface HandCut {
         }
     }
 
+    /**
+     * A shape of which one side is not cut.
+     *
+     * @param from the edge of the paper from which it is measured where the cut ends
+     * @param ends where it ends
+     * @param held the side that is not cut
+     */
+    record LeftHanging(Edge from, Length ends, Edge held) implements HandCut {
+
+        static LeftHanging of(Want want, Rect paper) {
+            Rect box = want.box();
+            Rect cut = want.part().map(PartCut::within).orElse(box);
+            if (cut.size().height().equals(box.size().height())) {
+                Edge held = cut.left().equals(box.left()) ? Edge.RIGHT : Edge.LEFT;
+                Length at = held == Edge.RIGHT ? cut.right() : cut.left();
+                return new LeftHanging(Edge.LEFT, at.minus(paper.left()), held);
+            }
+            Edge held = cut.top().equals(box.top()) ? Edge.BOTTOM : Edge.TOP;
+            Length at = held == Edge.BOTTOM ? cut.bottom() : cut.top();
+            return new LeftHanging(Edge.TOP, at.minus(paper.top()), held);
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            return Phrase.in(system)
+                    .words("Print the piece at full size, draw along it and cut with a knife, but not its "
+                            + held.word() + ": end both cuts ")
+                    .length(ends)
+                    .words(" from the " + from.word() + " edge.")
+                    .end();
+        }
+    }
+
     /** How a shape is cut by hand; its edges are measured from those of the paper of its piece. */
     static List<HandCut> of(Want want) {
         Rect paper = want.piece().outline().bounds();
@@ -221,6 +255,7 @@ public sealed interface HandCut {
             case OUTLINE -> outline(want.piece().outline(), paper);
             case OPENING -> List.of(opening(want, paper));
             case FIELD, PAST_FOLD, EDGE -> List.of(new Drawn());
+            case HANGING -> List.of(LeftHanging.of(want, paper));
         };
     }
 

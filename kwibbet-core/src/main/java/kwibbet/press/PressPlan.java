@@ -382,11 +382,13 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         return punches.isEmpty() ? Optional.empty() : Optional.of(Punching.into(piece, opening, punches));
     }
 
-    /** What the trimmer or the knife has to slit in a piece: what no die cuts. */
+    /** What the trimmer or the knife has to slit in a piece: what no die cuts, and no shape that is cut by hand. */
     public List<Segment> slitsLeft(Piece piece) {
-        List<Segment> cut = layupsOf(piece)
-                .flatMap(layup -> layup.wants())
-                .flatMap(want -> want.part().stream())
+        List<Segment> cut = Stream.concat(
+                        layupsOf(piece).flatMap(layup -> layup.wants()).flatMap(want -> want.part().stream()),
+                        piece.partCuts().stream()
+                                .filter(part -> part instanceof PartCut.UnderPlate under
+                                        && under.uncut() == PartCut.Uncut.HANGS))
                 .flatMap(part -> part instanceof PartCut.UnderPlate under ? under.slits().stream() : Stream.empty())
                 .toList();
         return piece.slits().stream().filter(slit -> !cut.contains(slit)).toList();

@@ -43,6 +43,7 @@ public record Want(
         OPENING("opening"),
         FIELD("field of openings"),
         PAST_FOLD("outline across the fold"),
+        HANGING("shape left hanging"),
         EDGE("edge");
 
         private final String words;
@@ -113,16 +114,26 @@ public record Want(
                 piece.openings().stream()
                         .filter(opening -> opening.owner().equals(owner))
                         .allMatch(opening -> cut.contains(opening.outline()));
-            case OUTLINE, PAST_FOLD, EDGE -> false;
+            case OUTLINE, PAST_FOLD, HANGING, EDGE -> false;
         };
     }
 
     private static Want of(Piece piece, PartCut cut) {
-        Role role = cut instanceof PartCut.Folded
-                ? Role.OUTLINE
-                : cut instanceof PartCut.PastEdge ? Role.EDGE : Role.PAST_FOLD;
         return new Want(
-                piece, role, cut.outline(), piece.id(), Optional.of(cut.shape()), Optional.empty(), Optional.of(cut));
+                piece,
+                role(cut),
+                cut.outline(),
+                piece.id(),
+                Optional.of(cut.shape()),
+                Optional.empty(),
+                Optional.of(cut));
+    }
+
+    private static Role role(PartCut cut) {
+        if (cut instanceof PartCut.UnderPlate under) {
+            return under.uncut() == PartCut.Uncut.HANGS ? Role.HANGING : Role.PAST_FOLD;
+        }
+        return cut instanceof PartCut.PastEdge ? Role.EDGE : Role.OUTLINE;
     }
 
     private static Want opening(Piece piece, Role role, Outline outline, PieceId owner, Optional<CutShape> shape) {

@@ -273,6 +273,46 @@ class PressPlanTest {
                 .isEqualTo(Want.Role.EDGE);
     }
 
+    /** A house of which the plate leaves the bottom quarter inch: what the trial press cuts is the rest. Without a die it is cut with a knife, and nobody slits it besides. */
+    @ParameterizedTest
+    @CsvSource({
+        "bottom, Let the plate end 1/4 in above the die’s bottom cut, not its bottom: end both cuts 3 1/4 in from the top edge",
+        "top, Let the plate begin 1/4 in below the die’s top cut, not its top: end both cuts 1 3/4 in from the top edge",
+        "left, Let the plate begin 1/4 in right of the die’s left cut, not its left: end both cuts 1 1/4 in from the left edge",
+        "right, Let the plate end 1/4 in left of the die’s right cut, not its right: end both cuts 2 3/4 in from the left edge",
+    })
+    void aShapeStaysHangingWhereThePlateEnds(String stays, String plate, String byHand) {
+        String[] house = {
+            "shape",
+            stays.equals("top") ? "arch" : "octagon",
+            "width",
+            "2",
+            "height",
+            "2",
+            "uncut",
+            "1/4",
+            "staysAt",
+            stays
+        };
+        Card card = card(
+                folded("5", "7"),
+                add("mat", "mat-1", front(), "fit", "size", "width", "4", "height", "5"),
+                add("hanging", "house", on("mat-1"), house));
+        Die die = die("house", Kind.valueOf(house[1].toUpperCase(Locale.ROOT)), "2", "2", Detail.PLAIN, Sides.STRAIGHT);
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        RunPlan plan = RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS.withDies(List.of(die)));
+        assertThat(sentences(plan.bench().press().settings().get(0).steps().get(0)))
+                .endsWith(plate + ": what is inside stays hanging there.");
+        assertThat(plan.bench().trim().slits()).isEmpty();
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        RunPlan knife = RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS);
+        assertThat(knife.bench().trim().slits()).isEmpty();
+        Want want = knife.bench().press().plan().byHand().get(0).want();
+        assertThat(knife.bench().press().plan().cutsOf(want)).singleElement().satisfies(cut -> assertThat(
+                        cut.sentence(MeasureSystem.INCH).text())
+                .contains(byHand));
+    }
+
     /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */
     @Test
     void aStretchedDieCutsInTwoPassesJustTheStrip() {

@@ -32,6 +32,7 @@ final class DemoDies {
         dies.add(plain("Gas lamp", Kind.ARCH, "1 1/4", "2", ""));
         dies.add(plain("Mantel clock", Kind.ARCH, "4 1/4", "5 1/2", ""));
         dies.add(plain("Lamp hood", Kind.GABLE, "2", "3", ""));
+        dies.add(plain("Signal hut", Kind.GABLE, "1 1/2", "1 3/4", ""));
         dies.add(plain("Octagon 3 × 4", Kind.OCTAGON, "3", "4", ""));
         dies.add(plain("Wax seal", Kind.SCALLOPED, "1 1/4", "1 1/4", ""));
         dies.add(of("Rivet field", Kind.RECTANGLE, "1 5/8", "2 7/8", "1/8", Detail.INTRICATE, Sides.STRAIGHT, ""));

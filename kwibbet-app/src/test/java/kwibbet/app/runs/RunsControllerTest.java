@@ -17,6 +17,7 @@ import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.MockMvc;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.DamagedRunException;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
@@ -68,7 +69,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 /** What the pages of runs answer, above all to what cannot be. */
 @WebMvcTest(RunsController.class)
 @Import({RunPages.class, Workshop.class})
-@MockitoBean(types = {Stockroom.class, PlanBook.class, Kits.class})
+@MockitoBean(types = {Stockroom.class, PlanBook.class, Kits.class, Artworks.class})
 class RunsControllerTest {
 
     private static final PaperShelf SHELF =

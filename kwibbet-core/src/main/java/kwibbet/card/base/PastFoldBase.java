@@ -176,7 +176,7 @@ public record PastFoldBase() implements ParallelFoldBase {
         Rect box = whole.bounds();
         Rect beyond =
                 Rect.of(depth, box.top(), box.right().minus(depth), box.size().height());
-        base = base.partlyCut(new PartCut.UnderPlate(shape, whole, beyond, cuts));
+        base = base.partlyCut(new PartCut.UnderPlate(shape, whole, beyond, cuts, PartCut.Uncut.PAST_FOLD));
         List<Panel> panels = List.of(
                 Panel.still(BACK, PieceId.BASE, backPanel),
                 Panel.folding(FRONT, PieceId.BASE, frontPanel, BACK, CREASE));

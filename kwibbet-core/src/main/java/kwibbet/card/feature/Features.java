@@ -16,6 +16,7 @@ public final class Features {
             new Shaker(),
             new Blind(),
             new Collar(),
+            new Hanging(),
             new Pocket(),
             new GluedShut(),
             new BellyBand(),

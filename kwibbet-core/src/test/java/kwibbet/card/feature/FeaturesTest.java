@@ -20,6 +20,8 @@ import kwibbet.card.PanelId;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Score;
+import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.ShutFold;
 import kwibbet.card.Supply;
@@ -34,6 +36,7 @@ import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
 import static kwibbet.Inches.STOCK;
@@ -271,6 +274,44 @@ class FeaturesTest {
                         FOLDED,
                         add("edge-die", "cut", on("front-outside"), "width", "2", "height", "8", "into", "1/2")))
                 .containsExactly("cut.into");
+    }
+
+    /** A circle of radius 1 of which the lowest quarter inch is not cut: what is slit is its edge above a chord, r² and the chord by Pythagoras. */
+    @Test
+    void aShapeIsLeftHangingByAChord() {
+        String[] round = {"shape", "oval", "width", "2", "height", "2", "uncut", "1/4"};
+        Card flat = card(FOLDED, add("hanging", "round", on("front-inside"), round));
+        double uncut = 2 * Math.acos(0.75);
+        double slit = piece(flat, "base").slits().stream()
+                .mapToDouble(Segment::inches)
+                .sum();
+        assertThat(slit).isCloseTo(2 * Math.PI - uncut, offset(2e-3));
+        assertThat(piece(flat, "base").openings()).isEmpty();
+        assertThat(piece(flat, "base").scores()).hasSize(1);
+        Card back = card(FOLDED, add("hanging", "round", on("front-inside"), and(round, "inside", "back")));
+        Score hinge = piece(back, "base").score(new ScoreId("round-fold")).orElseThrow();
+        assertThat(hinge.line().inches()).isCloseTo(2 * Math.sqrt(1 - 0.75 * 0.75), offset(2e-3));
+        double folded =
+                back.panel(new PanelId("round-flap")).orElseThrow().outline().area();
+        assertThat(folded).isCloseTo(Math.PI - (Math.acos(0.75) - 0.75 * Math.sqrt(1 - 0.75 * 0.75)), offset(2e-3));
+        assertThat(fields(FOLDED, add("hanging", "round", on("front-inside"), and(round, "uncut", "2"))))
+                .containsExactly("round.uncut");
+        // A house hangs by nothing at the tip of its gable, a round by too little.
+        assertThat(fields(
+                        FOLDED,
+                        add(
+                                "hanging",
+                                "house",
+                                on("front-inside"),
+                                "shape",
+                                "gable",
+                                "staysAt",
+                                "top",
+                                "uncut",
+                                "1/32")))
+                .containsExactly("house.uncut");
+        assertThat(fields(FOLDED, add("hanging", "round", on("front-inside"), and(round, "width", "7"))))
+                .containsExactly("round.width");
     }
 
     /** Found by chance: a pennant's points lay on either side of the paper, its sides cut the panels after the fold off and no score. */

@@ -274,7 +274,9 @@ class BackupsTest {
                 "folder_width",
                 "folder_height",
                 "platform_width",
-                "platform_height")) {
+                "platform_height",
+                "printer_width",
+                "printer_height")) {
             toolbox = without(toolbox, later);
         }
         rows.put("toolbox", toolbox);
