@@ -310,10 +310,10 @@ public final class Making {
             }
             return steps.subList(first, first + 2 * pairs);
         }
-        while (step.bent().isPresent()
+        while (step.alike().isPresent()
                 && end < steps.size()
                 && telling(steps.get(end)).isEmpty()
-                && steps.get(end).bent().equals(step.bent())) {
+                && steps.get(end).alike().equals(step.alike())) {
             end++;
         }
         return steps.subList(first, end);

@@ -33,6 +33,7 @@ import kwibbet.paper.Paper;
 import kwibbet.press.DieUse;
 import kwibbet.press.HandCut;
 import kwibbet.press.Layup;
+import kwibbet.press.Lying;
 import kwibbet.press.PressPlan;
 import kwibbet.press.Want;
 import kwibbet.shape.Axis;
@@ -121,8 +122,33 @@ public sealed interface Operation {
     }
 
     /** What others must have in common with it to be told with it as one; nothing where it is told by itself. */
-    default Optional<Bent> bent() {
+    default Optional<Alike> alike() {
         return Optional.empty();
+    }
+
+    /** What operations have in common that are told as one. */
+    sealed interface Alike {}
+
+    /**
+     * What is pressed alike, one piece after the other.
+     *
+     * @param dies what it is pressed with
+     * @param size the size of the paper
+     * @param cuts what is cut of it, and where
+     */
+    record Pressed(String dies, Size size, List<Cut> cuts) implements Alike {
+        /** Copies the list. */
+        public Pressed {
+            cuts = List.copyOf(cuts);
+        }
+
+        /**
+         * What a die cuts of a piece.
+         *
+         * @param role what it is to the piece
+         * @param box where
+         */
+        public record Cut(Want.Role role, Rect box) {}
     }
 
     /**
@@ -132,7 +158,7 @@ public sealed interface Operation {
      * @param size the size of the piece
      * @param creases where it bends, and which way
      */
-    record Bent(Does does, Size size, List<Crossing> creases) {
+    record Bent(Does does, Size size, List<Crossing> creases) implements Alike {
         /** Copies the list. */
         public Bent {
             creases = List.copyOf(creases);
@@ -184,7 +210,7 @@ public sealed interface Operation {
         }
 
         @Override
-        public Optional<Bent> bent() {
+        public Optional<Alike> alike() {
             return Optional.of(Bent.of(does(), lying, lying.scores()));
         }
 
@@ -256,9 +282,41 @@ public sealed interface Operation {
                     dies.stream().map(Die::name).collect(Collectors.joining(" and ")));
         }
 
+        /** Only one pass of one paper that lies open by itself, which creases nothing, is told with others. */
+        @Override
+        public Optional<Alike> alike() {
+            boolean isPlain = layup.passes() == 1
+                    && layup.lying().equals(Lying.FLAT)
+                    && layup.uses().stream()
+                            .allMatch(use -> use.also().creased().isEmpty());
+            return isPlain
+                    ? Optional.of(new Pressed(
+                            tool().key(),
+                            piece().size(),
+                            layup.wants()
+                                    .map(want -> new Pressed.Cut(want.role(), want.box()))
+                                    .toList()))
+                    : Optional.empty();
+        }
+
+        @Override
+        public Phrase sentence(List<Piece> alike, MeasureSystem system) {
+            return alike.size() == 1
+                    ? sentence(system)
+                    : Phrase.of("Cut the " + what() + " of " + Wording.names(alike)
+                            + " in the press, one after the other, with " + tool().words() + ".");
+        }
+
         /** Whether it cuts an opening of a piece, the one in hand or one stuck to it. */
         boolean cuts(Piece other, Opening opening) {
             return layup.wants().anyMatch(want -> want.isOf(other, opening));
+        }
+
+        /** Whether it cuts a shape that stays hanging in a piece. */
+        boolean leavesHanging(Piece other) {
+            return layup.wants()
+                    .anyMatch(want ->
+                            want.role() == Want.Role.HANGING && want.piece().equals(other));
         }
 
         /** Whether it creases its piece there. */
@@ -276,6 +334,29 @@ public sealed interface Operation {
             String through = String.join(
                     " and ",
                     layup.lying().on().stream().map(on -> on.piece().name()).toList());
+            int passes = layup.passes();
+            if (layup.uses().stream().anyMatch(use -> !use.also().creased().isEmpty())) {
+                return Phrase.of("Cut and crease " + piece().name() + " in the press, with " + tool().words() + ".");
+            }
+            return Phrase.of("Cut the " + what() + " of " + piece().name()
+                    + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, " + uncut()
+                    + "with "
+                    + tool().words() + (passes == 1 ? "." : ", pass " + (layup.pass() + 1) + " of " + passes + "."));
+        }
+
+        /** Which side of a shape stays, which the edge of the plate sees to. */
+        private String uncut() {
+            return layup.wants()
+                    .filter(want -> want.role() == Want.Role.HANGING)
+                    .map(want -> "all but its "
+                            + HandCut.LeftHanging.of(want, piece().outline().bounds())
+                                    .held()
+                                    .word() + ", ")
+                    .findFirst()
+                    .orElse("");
+        }
+
+        private String what() {
             List<Want.Role> roles = Stream.concat(
                             layup.uses().stream().map(DieUse::want),
                             layup.uses().stream().flatMap(use -> use.also().inside().stream()))
@@ -285,13 +366,7 @@ public sealed interface Operation {
                     .distinct()
                     .map(role -> role.words() + (Collections.frequency(roles, role) > 1 ? "s" : ""))
                     .toList();
-            int passes = layup.passes();
-            if (layup.uses().stream().anyMatch(use -> !use.also().creased().isEmpty())) {
-                return Phrase.of("Cut and crease " + piece().name() + " in the press, with " + tool().words() + ".");
-            }
-            return Phrase.of("Cut the " + String.join(" and the ", what) + " of " + piece().name()
-                    + (through.isEmpty() ? "" : ", through " + through + " too,") + " in the press, with "
-                    + tool().words() + (passes == 1 ? "." : ", pass " + (layup.pass() + 1) + " of " + passes + "."));
+            return String.join(" and the ", what);
         }
     }
 
@@ -611,8 +686,8 @@ public sealed interface Operation {
         }
 
         @Override
-        public Optional<Bent> bent() {
-            return Optional.of(Bent.of(does(), piece, scores))
+        public Optional<Alike> alike() {
+            return Optional.<Alike>of(Bent.of(does(), piece, scores))
                     .filter(bent -> !piece.id().equals(PieceId.BASE));
         }
 

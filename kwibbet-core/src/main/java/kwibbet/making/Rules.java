@@ -17,6 +17,7 @@ final class Rules {
             new HungLast(),
             new TriedBeforeCovered(),
             new OpenedBeforeCovered(),
+            new PressedFlat(),
             new WorkedBeforeCovered(),
             new FoldedBeforeStuck(),
             new FilmAfterInk(),

@@ -47,8 +47,8 @@ record Smoothing(Waiting waiting, Changes changes) {
         for (int at = 0; at < together.size(); at++) {
             Operation step = together.get(at);
             int next = at + 1;
-            for (int later = at + 1; step.bent().isPresent() && later < together.size(); later++) {
-                if (together.get(later).bent().equals(step.bent())) {
+            for (int later = at + 1; step.alike().isPresent() && later < together.size(); later++) {
+                if (together.get(later).alike().equals(step.alike())) {
                     List<Operation> moved = moved(together, later, next);
                     next += moved == together && later != next ? 0 : 1;
                     together = moved;

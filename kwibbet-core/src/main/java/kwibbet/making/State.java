@@ -8,11 +8,13 @@ import java.util.stream.Stream;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
+import kwibbet.shape.Segment;
 
 /**
  * The work as it lies when some of its operations are done.
@@ -44,9 +46,25 @@ public record State(Card card, List<Operation> done) {
                 piece.outline(),
                 scores,
                 openings,
-                piece.slits(),
+                slits(piece),
                 zones,
                 piece.partCuts());
+    }
+
+    /** What is slit at the trimmer is there before anything is made; what is left hanging is cut at a step of its own. */
+    private List<Segment> slits(Piece piece) {
+        List<Segment> hanging = piece.partCuts().stream()
+                .filter(part -> part instanceof PartCut.UnderPlate under && under.uncut() == PartCut.Uncut.HANGS)
+                .flatMap(part -> part instanceof PartCut.UnderPlate under ? under.slits().stream() : Stream.empty())
+                .toList();
+        boolean isCut = hanging.isEmpty()
+                || done.stream()
+                        .anyMatch(each -> (each instanceof Operation.CutOut byHand
+                                        && byHand.pieces().contains(piece))
+                                || (each instanceof Operation.Pass pass && pass.leavesHanging(piece)));
+        return isCut
+                ? piece.slits()
+                : piece.slits().stream().filter(slit -> !hanging.contains(slit)).toList();
     }
 
     /** What is stuck to a face of a piece by now, in order. */

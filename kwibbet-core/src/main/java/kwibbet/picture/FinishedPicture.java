@@ -2,6 +2,7 @@ package kwibbet.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.Panel;
@@ -153,6 +154,9 @@ public final class FinishedPicture {
         } else {
             visible.forEach(region -> marks.add(Mark.Area.of(moved(region, right, down), Fill.NONE, Line.CUT, ink)));
         }
+        if (each.hiddenBy().isEmpty()) {
+            slits(each, piece, right, down, ink, marks);
+        }
         zones(each, piece, right, down, ink, marks);
         sketch.group(piece.id().value(), piece.name(), marks);
     }
@@ -278,6 +282,19 @@ public final class FinishedPicture {
         List<Point> path =
                 edge.path().stream().map(point -> point.plus(right, down)).toList();
         return new Mark.Stroke(path, edge.line(), ink);
+    }
+
+    /** Cuts inside a panel of which nothing fell out. */
+    private static void slits(SeenPanel each, Piece piece, Length right, Length down, Ink ink, List<Mark> marks) {
+        Rect panel = each.panel().outline().bounds();
+        for (Segment slit : piece.slits()) {
+            if (panel.contains(slit.start()) && panel.contains(slit.end())) {
+                List<Point> path = Stream.of(slit.start(), slit.end())
+                        .map(point -> each.seen(point).plus(right, down))
+                        .toList();
+                marks.add(new Mark.Stroke(path, Line.CUT, ink));
+            }
+        }
     }
 
     private static void zones(SeenPanel each, Piece piece, Length right, Length down, Ink ink, List<Mark> marks) {

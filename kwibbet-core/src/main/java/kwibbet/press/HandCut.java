@@ -224,7 +224,8 @@ public sealed interface HandCut {
      */
     record LeftHanging(Edge from, Length ends, Edge held) implements HandCut {
 
-        static LeftHanging of(Want want, Rect paper) {
+        /** How a shape is left hanging, in a paper. */
+        public static LeftHanging of(Want want, Rect paper) {
             Rect box = want.box();
             Rect cut = want.part().map(PartCut::within).orElse(box);
             if (cut.size().height().equals(box.size().height())) {

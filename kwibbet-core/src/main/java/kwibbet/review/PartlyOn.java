@@ -11,7 +11,9 @@ import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
 import kwibbet.wording.Phrase;
 
 /** Two pieces on the same face overlap although neither sits on the other: the second does not lie flat. */
@@ -36,11 +38,22 @@ record PartlyOn() implements Rule {
         Join over = card.joins().get(at);
         for (int below = at - 1; below >= 0; below--) {
             Join under = card.joins().get(below);
-            if (Overlay.overlap(under.zone(), over.zone()) && areBeside(card, under, over)) {
+            if (Overlay.overlap(under.zone(), over.zone())
+                    && areBeside(card, under, over)
+                    && Overlay.sharedArea(paper(card, under), paper(card, over)) > Overlay.NOTHING) {
                 return Optional.of(finding(card, under, over));
             }
         }
         return Optional.empty();
+    }
+
+    /** What lies in an opening lies on nothing of the frame round it. */
+    private static Region paper(Card card, Join join) {
+        List<Outline> openings = card.pieceOf(join.upper()).openings().stream()
+                .map(opening -> opening.outline().in(join.placement()))
+                .filter(opening -> Overlay.contains(Region.of(join.zone()), opening))
+                .toList();
+        return new Region(join.zone(), openings);
     }
 
     /** Pieces of one feature, on clear film, or loose round the card may lie over each other. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
@@ -320,6 +321,11 @@ public final class TrialMaking {
                     .wants()
                     .filter(want -> want.piece().equals(piece) && want.role() != Want.Role.PAST_FOLD)
                     .forEach(want -> cut(pass, piece, want.outline(), through));
+        }
+        boolean isRaised = on(piece.id()).stream()
+                .anyMatch(join -> join.adhesion().kind() == Adhesion.Kind.FOAM && !through.contains(join.upper()));
+        if (isRaised) {
+            ruin(pass, "the press crushes the foam on it");
         }
         through.stream()
                 .filter(each -> under(each).isEmpty())

@@ -28,11 +28,14 @@ import kwibbet.card.Zone;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.press.PressPlan;
+import kwibbet.shape.CutShape;
+import kwibbet.tool.Toolbox;
 
 import static kwibbet.Inches.MATERIALS;
 import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
+import static kwibbet.Inches.die;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
@@ -98,6 +101,80 @@ class MakingTest {
                 });
         Making uneven = making(gate.plus(add("mat", "mat-right", on("right-outside"), "raised", "foam")), way);
         assertThat(uneven.told()).noneMatch(told -> told.sticks().size() > 1);
+    }
+
+    /** A house is cut but for its floor while its ring lies flat: before the foam of a dam is on it, and before it is stuck; frames that are pressed alike are one step. */
+    @ParameterizedTest
+    @EnumSource
+    void whatIsPressedLiesFlatAndAlikeFramesAreOneStep(Way way) {
+        Design scene = base("folded", "5", "7")
+                .plus(add("mat", "yard", front(), "fit", "size", "width", "4 1/4", "height", "5 1/4"))
+                .plus(add(
+                        "hanging",
+                        "hut",
+                        on("yard"),
+                        "shape",
+                        "gable",
+                        "width",
+                        "1 1/2",
+                        "height",
+                        "1 3/4",
+                        "down",
+                        "start",
+                        "fromTop",
+                        "1"))
+                .plus(add(
+                        "mat",
+                        "dam",
+                        on("yard"),
+                        "fit",
+                        "size",
+                        "width",
+                        "1 1/2",
+                        "height",
+                        "1/2",
+                        "down",
+                        "end",
+                        "raised",
+                        "double"))
+                .plus(add(
+                        "shaker",
+                        "glass",
+                        on("yard"),
+                        "shape",
+                        "oval",
+                        "width",
+                        "2",
+                        "height",
+                        "2",
+                        "wall",
+                        "frames",
+                        "depth",
+                        "1/16"));
+        Toolbox tools =
+                TOOLS.withDies(List.of(die(CutShape.Kind.GABLE, "1 1/2", "1 3/4"), die(CutShape.Kind.OVAL, "2", "2")));
+        Card card = make(scene).orThrow();
+        Making making = Making.of(card, PressPlan.of(List.of(new RunLine(card, new Copies(1, 0))), tools), way);
+        List<String> ids = making.steps().stream().map(Operation::id).toList();
+        String pressed = ids.stream()
+                .filter(id -> id.startsWith("press-yard"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(ids).containsSubsequence(pressed, "stick-dam");
+        assertThat(ids).containsSubsequence(pressed, "stick-yard");
+        assertThat(making.waits()).extracting(Wait::rule).contains("pressed-flat");
+        assertThat(making.steps())
+                .filteredOn(step -> step.id().equals(pressed))
+                .singleElement()
+                .satisfies(step ->
+                        assertThat(step.sentence(MeasureSystem.INCH).text()).contains("all but its bottom"));
+        assertThat(making.told())
+                .filteredOn(
+                        told -> told.lead().does() == Does.PRESS && told.steps().size() > 1)
+                .singleElement()
+                .satisfies(told -> assertThat(told.sentence(MeasureSystem.INCH).text())
+                        .startsWith("Cut the opening of glass, wall 1 to 4")
+                        .contains("in the press, one after the other"));
     }
 
     /** Film, wall, powder, filler and what closes it; the mat it sits on before it is stuck where a stamp does not reach. */

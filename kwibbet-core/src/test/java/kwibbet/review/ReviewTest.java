@@ -461,6 +461,21 @@ class ReviewTest {
                 plain.sizeOf());
     }
 
+    /** What lies in the opening of a frame lies beside its paper. */
+    @Test
+    void whatLiesInAFrameIsNotUnderIt() {
+        Design framed = with(
+                base("folded", "5", "7"),
+                add("mat", "dam", on("front-outside"), "fit", "size", "width", "1", "height", "1/2"),
+                add("shaker", "glass", on("front-outside"), "width", "3", "height", "3", "wall", "frames"));
+        assertThat(new PartlyOn().check(card(framed))).isEmpty();
+        Design wide = with(
+                base("folded", "5", "7"),
+                add("mat", "dam", on("front-outside"), "fit", "size", "width", "3 1/2", "height", "1/2"),
+                add("shaker", "glass", on("front-outside"), "width", "3", "height", "3", "wall", "frames"));
+        assertThat(new PartlyOn().check(card(wide))).isNotEmpty();
+    }
+
     /** What no printer takes, and what shows through ink. */
     @Test
     void aPictureIsPrintedOnPaleThinPaper() {

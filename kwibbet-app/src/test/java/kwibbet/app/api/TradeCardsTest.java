@@ -71,6 +71,11 @@ class TradeCardsTest {
                 "21-lit-window | Base 8 1/2×5 1/2 at 4 1/4; Lamp mat 4×5 1/4; Window panel 3 3/4×5",
                 // One die that cuts and creases.
                 "22-shelter | Base 7 1/2×4 at 2 1/2, 5",
+                // A round base with a quarter inch left off and its foot cut flat, a wall of ten frames, a hut left
+                // hanging, a dam.
+                "29-roundhouse | Base 10×4 3/4 at 5; Yard 4 1/4×4 1/4; Dam 1 3/4×3/8; Glass, wall 1 4×4; Glass, wall 10 4×4; Glass 4×4; Glass, film 3 1/2×3 1/2",
+                // Printed at home on both faces.
+                "29-night-departure | Base 8 1/2×5 1/2 at 4 1/4; Room to write 3×4",
                 // A short front whose edge a die cuts in scallops, half-inch borders, tape behind.
                 "29-awning | Base 8 3/4×5 at 3 3/4; Stall front 2 3/4×4; Price list 3×4",
                 // A gate with a panel hung from a strip in its gap.

@@ -18,6 +18,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 
 import kwibbet.app.Samples;
+import kwibbet.app.store.Artworks;
 import kwibbet.app.store.Bench;
 import kwibbet.app.store.DamagedDesign;
 import kwibbet.app.store.DamagedDesignException;
@@ -66,7 +67,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 /** How the card's pages answer when their collaborators do what is hard to bring about for real. */
 @WebMvcTest(CardController.class)
 @Import({CardEdits.class, Workshop.class})
-@MockitoBean(types = {PlanBook.class, Runs.class})
+@MockitoBean(types = {PlanBook.class, Runs.class, Artworks.class})
 class CardControllerTest {
 
     private static final CardRun RUN = Samples.run("Card");
