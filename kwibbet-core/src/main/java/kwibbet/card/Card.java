@@ -142,6 +142,22 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
                 .orElseGet(() -> panel.id().words());
     }
 
+    /** What a piece is set into, beside it on the same face: the piece from which its outline was cut, as an opening or at an edge. */
+    public Optional<Join> setInto(Join inlaid) {
+        return joinsOn(inlaid.lower()).stream()
+                .filter(beside -> beside.side() == inlaid.side() && !beside.equals(inlaid))
+                .filter(beside -> isCutFrom(inlaid, beside))
+                .findFirst();
+    }
+
+    private boolean isCutFrom(Join inlaid, Join beside) {
+        Piece around = pieceOf(beside.upper());
+        return around.openings().stream().anyMatch(opening -> opening.owner().equals(inlaid.upper()))
+                || around.partCuts().stream()
+                        .filter(PartCut.PastEdge.class::isInstance)
+                        .anyMatch(cut -> cut.outline().in(beside.placement()).equals(inlaid.zone()));
+    }
+
     private static String called(PanelId panel, Addition owner) {
         String part = panel.partOf(owner.id()).orElse("");
         return part.isEmpty() ? owner.name() : owner.name() + ", " + part;

@@ -800,6 +800,9 @@ public sealed interface Operation {
      * @param stick how it is stuck then
      */
     record Adhere(Stick stick) implements Operation {
+        /** So much less than to the edge is still all over. */
+        private static final Length SPARED = Length.ofInches(3, 8);
+
         @Override
         public String id() {
             return "adhesive-" + piece().id().value();
@@ -839,6 +842,20 @@ public sealed interface Operation {
                     .end();
         }
 
+        /** Whether the adhesive reaches as far as the piece: not where that hangs past what it is stuck to. */
+        private boolean isAllOver() {
+            Placement own = stick.join().placement().inverse();
+            return stick.join().adhesive().stream()
+                    .map(area -> area.in(own).outline().bounds())
+                    .reduce(Rect::around)
+                    .filter(reach -> {
+                        Rect all = piece().outline().bounds();
+                        Length most = stick.join().adhesion().kind().offEdge().plus(SPARED);
+                        return reach.grown(most).contains(all);
+                    })
+                    .isPresent();
+        }
+
         /** Of what, and where to, on pieces that are alike. */
         Phrase start(List<Piece> alike, MeasureSystem system) {
             Adhesion adhesion = stick.join().adhesion();
@@ -861,7 +878,7 @@ public sealed interface Operation {
                     Wording.isClose(stick.own().size().width(), piece().size().width())
                             && Wording.isClose(
                                     stick.own().size().height(), piece().size().height());
-            return writer.words(" on the " + (isWhole ? "" : "hatched part of the ")
+            return writer.words(" on the " + (isWhole && isAllOver() ? "" : "hatched part of the ")
                             + (face() == Side.UP ? "front" : "back") + " of " + Wording.names(alike))
                     .end();
         }
@@ -1022,8 +1039,17 @@ public sealed interface Operation {
      * @param host what it lies on, in the frame of the piece
      * @param folds at which edges of that there is a fold
      * @param touching along how much of its edge it touches what it lies on, where that has a hole behind the rest of it
+     * @param around what it is set into, where that has an opening of its shape
      */
-    record Stick(Piece piece, Piece lower, Join join, Rect own, Rect host, Set<Edge> folds, Optional<Length> touching)
+    record Stick(
+            Piece piece,
+            Piece lower,
+            Join join,
+            Rect own,
+            Rect host,
+            Set<Edge> folds,
+            Optional<Length> touching,
+            Optional<Piece> around)
             implements Operation {
 
         /** Copies the set. */
@@ -1047,7 +1073,8 @@ public sealed interface Operation {
                     own,
                     host,
                     folds,
-                    touching(card.pieceOf(join.lower()), join));
+                    touching(card.pieceOf(join.lower()), join),
+                    card.setInto(join).map(beside -> card.pieceOf(beside.upper())));
         }
 
         /** Nothing where no hole runs under its edge, as a film over a window has none. */
@@ -1217,6 +1244,8 @@ public sealed interface Operation {
         boolean isLike(Stick other) {
             return isEvenAllRound()
                     && other.isEvenAllRound()
+                    && around.isEmpty()
+                    && other.around.isEmpty()
                     && piece.size().equals(other.piece.size())
                     && own.size().equals(other.own.size())
                     && host.size().equals(other.host.size())
@@ -1237,6 +1266,10 @@ public sealed interface Operation {
 
         private Phrase sentence(String start, MeasureSystem system) {
             Phrase.Writer writer = Phrase.in(system).words(start + where());
+            if (around.isPresent()) {
+                return writer.words(", into its negative in " + around.get().name() + ", level with it.")
+                        .end();
+            }
             Margins margins = margins();
             if (isEvenAllRound()) {
                 allRound(writer.words(", "));

@@ -12,6 +12,7 @@ final class Rules {
             new AdhesiveFirst(),
             new FilledBetween(),
             new LowerFirst(),
+            new IntoNegative(),
             new BehindFirst(),
             new SleeveEnds(),
             new HungLast(),

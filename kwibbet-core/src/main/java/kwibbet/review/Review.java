@@ -37,6 +37,7 @@ public final class Review {
             new NotPrintable(),
             new HeatAfterFilm(),
             new PartlyOn(),
+            new NotLevel(),
             new PastHost(),
             new PastCutEdge(),
             new TapedFlat(),

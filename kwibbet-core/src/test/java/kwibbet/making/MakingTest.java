@@ -177,6 +177,25 @@ class MakingTest {
                         .contains("in the press, one after the other"));
     }
 
+    /** A star set into a mat, or over its edge, is laid where the mat was cut out for it, once that is stuck. */
+    @ParameterizedTest
+    @EnumSource
+    void whatIsInlaidComesAfterWhatItIsSetInto(Way way) {
+        for (String from : List.of("1", "-1")) {
+            Making making = making(
+                    base("folded", "5", "7")
+                            .plus(add("mat", "yard", front(), "border", "1/4"))
+                            .plus(add("ornament", "star", on("yard"), "set", "inlaid", "across", "by", "fromLeft", from)),
+                    way);
+            assertThat(order(making, "stick-yard", "stick-star")).containsExactly("stick-yard", "stick-star");
+            assertThat(making.told())
+                    .filteredOn(told -> told.last().id().equals("stick-star"))
+                    .singleElement()
+                    .satisfies(told -> assertThat(told.sentence(MeasureSystem.INCH).text())
+                            .endsWith("on the front, into its negative in yard, level with it."));
+        }
+    }
+
     /** Film, wall, powder, filler and what closes it; the mat it sits on before it is stuck where a stamp does not reach. */
     @ParameterizedTest
     @EnumSource

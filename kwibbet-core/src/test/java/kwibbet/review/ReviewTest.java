@@ -118,6 +118,12 @@ class ReviewTest {
                                 add("print", "print", on("front-outside"), "fit", "size", "width", "6"))),
                 arguments("not-printable", with(folded, add("print", "print", on("front-outside")))),
                 arguments(
+                        "not-level",
+                        with(
+                                folded,
+                                mat("mat-1", "front-outside", "raised", "double"),
+                                add("ornament", "star", on("mat-1"), "set", "inlaid"))),
+                arguments(
                         "hidden-work",
                         with(
                                 folded,
@@ -459,6 +465,17 @@ class ReviewTest {
                 plain.body(),
                 plain.kept(),
                 plain.sizeOf());
+    }
+
+    /** Level with what is round it, held alike, it is no mistake; and its negative hides and misses nothing. */
+    @ParameterizedTest
+    @CsvSource({"flat", "foam"})
+    void whatIsInlaidLevelIsNoMistake(String held) {
+        assertThat(review(with(
+                        base("folded", "5", "7"),
+                        mat("mat-1", "front-outside", "raised", held),
+                        add("ornament", "star", on("mat-1"), "set", "inlaid", "backing", held))))
+                .isEmpty();
     }
 
     /** What lies in the opening of a frame lies beside its paper. */

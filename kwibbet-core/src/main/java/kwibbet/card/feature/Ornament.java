@@ -1,5 +1,9 @@
 package kwibbet.card.feature;
 
+import kwibbet.shape.Region;
+import kwibbet.shape.Overlay;
+import kwibbet.card.PartCut;
+import kwibbet.shape.Outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,6 +40,19 @@ public record Ornament() implements Feature {
     /** Whether a second copy lies behind. */
     public static final Parameter.OfChoice COPY = Parameter.OfChoice.of(
             "copy", "Second copy", "Another one behind the panel.", "none", "none", "behind", "behind the panel");
+    /** Whether it lies on its place, or level with it. */
+    public static final Parameter.OfChoice SET = Parameter.OfChoice.of(
+            "set",
+            "Lies",
+            "On its place, or in an opening of its own shape, stuck to what is behind, so that both are level.",
+            Ornament.ON,
+            "on top",
+            Ornament.INLAID,
+            "inlaid, level with what is round it");
+    /** It lies on its place. */
+    public static final String ON = "on";
+    /** It lies in its negative. */
+    public static final String INLAID = "inlaid";
     /** The foam it is cut from. */
     public static final PaperSlot FOAM = new PaperSlot("foam", "Foam", PaperKind.FOAM);
 
@@ -60,7 +77,7 @@ public record Ornament() implements Feature {
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         all.addAll(Placing.ALL);
-        all.addAll(List.of(BACKING, Held.FOAM, Held.WHERE, COPY));
+        all.addAll(List.of(SET, BACKING, Held.FOAM, Held.WHERE, COPY));
         return all;
     }
 
@@ -73,6 +90,7 @@ public record Ornament() implements Feature {
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         asked.addAll(Placing.asked(settings));
+        asked.add(SET);
         asked.addAll(settings.is(BACKING, FOAM_DIE) ? List.of(BACKING) : Held.asked(BACKING, settings));
         asked.add(COPY);
         return asked;
@@ -87,6 +105,63 @@ public record Ornament() implements Feature {
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
         Point corner = Placing.corner(site, shape.size());
+        return site.brief().is(SET, INLAID) ? inlaid(site, shape, corner) : Outcome.made(on(site, shape, corner));
+    }
+
+    /** Cut out of what it is set into, and stuck to what that is stuck to. */
+    private static Outcome<Work> inlaid(Site site, CutShape shape, Point corner) {
+        if (site.below().isEmpty()) {
+            return Outcome.refused(
+                    SET.key(),
+                    "Nothing lies behind the " + site.place()
+                            + " for it to be stuck to: put a mat there and inlay it into that.");
+        }
+        if (site.brief().is(BACKING, FOAM_DIE)) {
+            return Outcome.refused(
+                    BACKING.key(), "On foam of its own shape it would not be level: hold it as what is round it is held.");
+        }
+        Site.Deeper behind = site.below().get(0);
+        Outline outline = shape.outline().plus(corner.x(), corner.y());
+        return negative(site, shape, corner, outline).then(work -> {
+            Piece ornament = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape);
+            work.piece(
+                    ornament,
+                    Held.adhesion(BACKING, site.brief()),
+                    Panel.stuck(
+                            PanelId.of(site.id()),
+                            site.id(),
+                            ornament.outline(),
+                            behind.panel().id(),
+                            behind.side(),
+                            Placement.at(corner).within(behind.frame())));
+            return Outcome.made(work.end());
+        });
+    }
+
+    /** An opening of its shape; of what reaches over an edge, as an ornament over the frame round it, what lies on the paper is cut off there. */
+    private static Outcome<Work.Collector> negative(Site site, CutShape shape, Point corner, Outline outline) {
+        Work.Collector work = new Work.Collector();
+        if (Overlay.contains(site.room(), outline)) {
+            return Outcome.made(work.opening(site.piece(), site.opening("negative", shape, corner)));
+        }
+        List<Region> left = Overlay.without(site.room(), Region.of(outline));
+        boolean touches = Overlay.sharedArea(site.room(), Region.of(outline)) > Overlay.NOTHING;
+        if (!touches || left.size() != 1 || !left.get(0).holes().equals(site.room().holes())) {
+            return Outcome.refused(
+                    "form",
+                    touches
+                            ? "The " + site.place() + " would be cut in two, or into an opening it has."
+                            : "It lies beside the " + site.place() + ", not in it.");
+        }
+        return Outcome.made(work.edge(new Work.EdgeCut(
+                site.panel(),
+                new PartCut.PastEdge(
+                        shape,
+                        outline.in(site.frame()),
+                        Outline.of(site.bounds()).in(site.frame()).bounds()))));
+    }
+
+    private static Work on(Site site, CutShape shape, Point corner) {
         Piece ornament = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape);
         Work.Collector work = new Work.Collector();
         if (site.brief().is(BACKING, FOAM_DIE)) {
@@ -114,6 +189,6 @@ public record Ornament() implements Feature {
             Piece copy = Piece.of(site.part("copy"), site.name() + ", behind", ornament.paper(), shape);
             work.piece(copy, site.behind(copy, corner));
         }
-        return Outcome.made(work.end());
+        return work.end();
     }
 }

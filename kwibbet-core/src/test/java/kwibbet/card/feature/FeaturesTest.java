@@ -314,6 +314,33 @@ class FeaturesTest {
                 .containsExactly("round.width");
     }
 
+    /** A hexagon set into a mat: the same outline is missing there, and it is stuck to what the mat is stuck to. */
+    @Test
+    void whatIsInlaidLiesInItsNegative() {
+        Addition yard = add("mat", "yard", on("front-outside"), "border", "1/4");
+        String[] set = {"shape", "hexagon", "set", "inlaid", "across", "by", "fromLeft", "1/2", "down", "end"};
+        Card card = card(FOLDED, yard, add("ornament", "star", on("yard"), set));
+        Join star = card.join(new PieceId("star")).orElseThrow();
+        Join carrier = card.join(new PieceId("yard")).orElseThrow();
+        assertThat(star.lower()).isEqualTo(carrier.lower());
+        assertThat(piece(card, "yard").openings().get(0).outline().in(carrier.placement()))
+                .isEqualTo(star.zone());
+        // Over its edge the frame is cut round it: outline less outline.
+        String[] over = and(set, "fromLeft", "-1");
+        Card cut = card(FOLDED, yard, add("ornament", "star", on("yard"), over));
+        assertThat(piece(cut, "yard").openings()).isEmpty();
+        Join round = cut.join(new PieceId("yard")).orElseThrow();
+        Outline beside = cut.join(new PieceId("star")).orElseThrow().zone();
+        double lost = 4.5 * 6.5 - piece(cut, "yard").outline().area();
+        assertThat(lost).isCloseTo(Overlay.sharedArea(Region.of(beside), Region.of(round.zone())) + lost, offset(1e-3));
+        assertThat(lost).isCloseTo(beside.area() / 2, offset(1e-3));
+        assertThat(fields(FOLDED, yard, add("ornament", "star", on("yard"), and(over, "fromLeft", "-2 1/2"))))
+                .containsExactly("star.form");
+        assertThat(fields(FOLDED, add("ornament", "star", on("front-outside"), set))).containsExactly("star.set");
+        assertThat(fields(FOLDED, yard, add("ornament", "star", on("yard"), and(and(over, "down", "middle"), "width", "8"))))
+                .containsExactly("star.form");
+    }
+
     /** Found by chance: a pennant's points lay on either side of the paper, its sides cut the panels after the fold off and no score. */
     @Test
     void aDieAtAFoldCutsNoOtherPanelOff() {
