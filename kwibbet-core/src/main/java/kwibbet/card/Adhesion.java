@@ -31,6 +31,10 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
         GLUE("liquid glue", 10),
         DOTS("glue dots", 0),
         FOAM("foam tape", 0),
+        PADS("foam pads", 0),
+        PEN("a line of the glue pen", 2),
+        /** What the back of a label sheet is coated with. */
+        OWN("its own adhesive", 0),
         NONE("nothing", 0);
 
         private final String words;
@@ -47,10 +51,11 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
          */
         public Length offEdge() {
             return switch (this) {
-                case TAPE, DOTS -> Length.ofInches(1, 16);
+                case TAPE, DOTS, PADS -> Length.ofInches(1, 16);
                 case GLUE -> Length.ofInches(1, 32);
+                case PEN -> Length.ofInches(1, 64);
                 case FOAM -> Length.ofInches(1, 8);
-                case NONE -> Length.ZERO;
+                case OWN, NONE -> Length.ZERO;
             };
         }
 
@@ -64,9 +69,19 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
             return drying;
         }
 
-        /** Whether it is put on beforehand and waits under its liner; what is wet is stuck at once. */
+        /** Whether it is put on beforehand and waits under its liner; what is wet is stuck at once, a label has been coated. */
         public boolean hasLiner() {
-            return this == TAPE || this == DOTS || this == FOAM;
+            return this == TAPE || this == DOTS || this == FOAM || this == PADS;
+        }
+
+        /** Whether it holds two pieces apart, so that the upper one stands up, and the press would crush it. */
+        public boolean isRaised() {
+            return this == FOAM || this == PADS;
+        }
+
+        /** Whether it is put on wet. */
+        public boolean isWet() {
+            return drying > 0;
         }
     }
 
@@ -92,6 +107,21 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
     /** Layers of foam tape, each of that height. */
     public static Adhesion foam(Length height, int layers) {
         return new Adhesion(Kind.FOAM, height.multipliedBy(layers), layers, Hold.allOver());
+    }
+
+    /** Foam pads of that height. */
+    public static Adhesion pads(Length height) {
+        return new Adhesion(Kind.PADS, height, 1, Hold.allOver());
+    }
+
+    /** A line along the edges by a glue pen. */
+    public static Adhesion pen() {
+        return flat(Kind.PEN);
+    }
+
+    /** What the back of a label is coated with. */
+    public static Adhesion own() {
+        return flat(Kind.OWN);
     }
 
     /** The same, elsewhere on the piece. */

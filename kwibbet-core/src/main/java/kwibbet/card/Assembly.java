@@ -32,6 +32,9 @@ final class Assembly {
     static final Length NARROWEST = Length.ofInches(1, 8);
 
     /** Common practice, no source. */
+    /** How wide a line a glue pen draws. Common practice, no source. */
+    private static final Length PEN_LINE = Length.ofInches(1, 16);
+
     private static final Length TAPE_WIDTH = Length.ofInches(1, 4);
 
     private final Design design;
@@ -73,6 +76,9 @@ final class Assembly {
             return Outcome.refused(reasons);
         }
         hollows.forEach(this::cutOutMiddle);
+        pieces.values().stream()
+                .filter(piece -> materials.isLabel(piece.paper()))
+                .forEach(piece -> adhesions.merge(piece.id(), Adhesion.own(), Assembly::ofLabel));
         Joining joining = new Joining(parts, faces, adhesions, remaking);
         List<Join> joins = joining.joins();
         joins.stream()
@@ -299,6 +305,11 @@ final class Assembly {
         return all;
     }
 
+    /** A label needs no tape; raised, or where a maker says otherwise, it is held by that. */
+    private static Adhesion ofLabel(Adhesion said, Adhesion own) {
+        return said.kind() == Adhesion.Kind.TAPE ? own.held(said.hold()) : said;
+    }
+
     private Optional<Supply> adhesive(PieceId owner, Adhesion adhesion, List<Region> where) {
         return remaking.supply(owner, adhesion, where, design.system(), () -> used(owner, adhesion, where));
     }
@@ -310,6 +321,15 @@ final class Assembly {
         return switch (adhesion.kind()) {
             case NONE -> Optional.empty();
             case DOTS -> Optional.of(Supply.count(owner, "glue dot", where.size()));
+            case PADS ->
+                Optional.of(Supply.count(
+                        owner, "foam pad, " + Figure.of(adhesion.height(), design.system()) + " high", where.size()));
+            case PEN -> {
+                double lines = where.stream().mapToDouble(Region::perimeter).sum();
+                yield Optional.of(
+                        Supply.volume(owner, "glue pen", lines * PEN_LINE.toInches() * Adhesion.SPREAD.toInches()));
+            }
+            case OWN -> Optional.empty();
             case GLUE -> {
                 double area = where.stream().mapToDouble(Region::area).sum();
                 yield Optional.of(Supply.volume(owner, "glue", area * Adhesion.SPREAD.toInches()));

@@ -94,7 +94,7 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
         List<Region> held = adhesion.hold().equals(Hold.allOver())
                 ? stuckOver
                 : shared(stuckOver, adhesion.hold().of(upper.outline().bounds(), off.plus(LINE)), stuck.placement());
-        return adhesion.kind() == Adhesion.Kind.DOTS
+        return adhesion.kind() == Adhesion.Kind.DOTS || adhesion.kind() == Adhesion.Kind.PADS
                 ? held.stream().flatMap(part -> Dots.on(part).stream()).toList()
                 : held;
     }

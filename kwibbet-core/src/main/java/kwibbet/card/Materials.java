@@ -36,6 +36,14 @@ public record Materials(PaperShelf shelf, Graduation trim) {
                 || paper.equals(PaperId.FILM);
     }
 
+    /** Whether a paper is a sheet of labels, coated with adhesive behind. */
+    public boolean isLabel(PaperId paper) {
+        return shelf.find(paper)
+                .map(Paper::kind)
+                .filter(PaperKind.LABEL::equals)
+                .isPresent();
+    }
+
     /**
      * What a slot is cut from: the paper chosen for it; or, where any stock does, that of the thing it is part of; or the first of its
      * kind; or one that is not on the shelf.

@@ -862,7 +862,7 @@ public sealed interface Operation {
             Phrase.Writer writer = Phrase.in(system)
                     .words("Put " + (adhesion.layers() == 2 ? "two layers of " : "")
                             + adhesion.kind().words());
-            if (adhesion.kind() == Adhesion.Kind.FOAM) {
+            if (adhesion.kind().isRaised()) {
                 writer.words(adhesion.layers() > 1 ? ", each " : ", ")
                         .length(adhesion.layer())
                         .words(" high,");
@@ -1170,7 +1170,7 @@ public sealed interface Operation {
         }
 
         private boolean isWet() {
-            return join.adhesion().kind().drying() > 0;
+            return join.adhesion().kind().isWet();
         }
 
         @Override
@@ -1193,6 +1193,9 @@ public sealed interface Operation {
             if (isWet()) {
                 return after(new Adhere(this), system);
             }
+            if (join.adhesion().kind() == Adhesion.Kind.OWN) {
+                return peeled(system);
+            }
             return switch (does()) {
                 case LAY -> sentence("Lay " + piece.name(), system);
                 case HANG -> sentence("Hang " + piece.name() + by(), system);
@@ -1212,6 +1215,9 @@ public sealed interface Operation {
         Phrase peeled(MeasureSystem system) {
             if (isWet()) {
                 return sentence(system);
+            }
+            if (join.adhesion().kind() == Adhesion.Kind.OWN) {
+                return sentence("Peel " + piece.name() + " off its backing and stick it", system);
             }
             return switch (does()) {
                 case LAY -> sentence(system);

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-import kwibbet.card.Adhesion;
 import kwibbet.card.PieceId;
 
 /** What goes through the press goes before anything is stuck to it on foam, which the press would crush. */
@@ -24,7 +23,7 @@ record PressedFlat() implements WaitRule {
                     .map(on -> on.piece().id())
                     .collect(Collectors.toSet());
             for (Operation.Stick raised : operations.onto(pass.piece().id())) {
-                if (raised.join().adhesion().kind() == Adhesion.Kind.FOAM
+                if (raised.join().adhesion().kind().isRaised()
                         && !through.contains(raised.piece().id())) {
                     waits.add(wait(
                             pass,

@@ -5,6 +5,7 @@ public enum PaperKind {
     CARD_STOCK("card stock"),
     PATTERNED("patterned paper"),
     TEXT_WEIGHT("light paper"),
+    LABEL("label sheet"),
     FILM("clear film"),
     CHIPBOARD("chipboard"),
     FOAM("foam sheet");

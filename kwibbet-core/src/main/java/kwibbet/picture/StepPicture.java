@@ -483,7 +483,7 @@ public final class StepPicture {
     /** One way for tape, crossed for foam. */
     private void hatch(Region area, Adhesion.Kind kind, Ink ink) {
         Hatching.of(area, sketch.rows(0.45), true, ink).forEach(sketch::add);
-        if (kind == Adhesion.Kind.FOAM) {
+        if (kind.isRaised()) {
             Hatching.of(area, sketch.rows(0.45), false, ink).forEach(sketch::add);
         }
     }

@@ -70,8 +70,11 @@ record NotLevel() implements Rule {
     }
 
     private static Settings held(Settings settings, Adhesion as) {
-        if (as.kind() != Adhesion.Kind.FOAM) {
+        if (!as.kind().isRaised()) {
             return settings.with(Ornament.BACKING, Held.FLAT);
+        }
+        if (as.kind() == Adhesion.Kind.PADS) {
+            return settings.with(Ornament.BACKING, Held.ON_PADS).with(Held.FOAM, as.layer());
         }
         return settings.with(Ornament.BACKING, as.layers() > 1 ? Held.ON_DOUBLE_FOAM : Held.ON_FOAM)
                 .with(Held.FOAM, as.layer());

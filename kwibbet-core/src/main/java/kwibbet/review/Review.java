@@ -23,6 +23,7 @@ public final class Review {
             new FilmAtFold(),
             new NothingBridges(),
             new TapeOnShow(),
+            new WetOnFilm(),
             new FilmEdgeOnShow(),
             new FoamOnShow(),
             new OpeningMisses(),

@@ -120,8 +120,11 @@ record TapeOnShow() implements Rule {
     private static String shows(Join join) {
         return switch (join.adhesion().kind()) {
             case GLUE -> "Liquid glue shows";
+            case PEN -> "The line of the glue pen shows";
             case DOTS -> "Every glue dot shows";
             case FOAM -> "Foam tape shows";
+            case PADS -> "Every foam pad shows";
+            case OWN -> "The adhesive of the label shows";
             case TAPE, NONE -> "Tape shows";
         };
     }

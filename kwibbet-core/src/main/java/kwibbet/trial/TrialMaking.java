@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
@@ -323,7 +322,7 @@ public final class TrialMaking {
                     .forEach(want -> cut(pass, piece, want.outline(), through));
         }
         boolean isRaised = on(piece.id()).stream()
-                .anyMatch(join -> join.adhesion().kind() == Adhesion.Kind.FOAM && !through.contains(join.upper()));
+                .anyMatch(join -> join.adhesion().kind().isRaised() && !through.contains(join.upper()));
         if (isRaised) {
             ruin(pass, "the press crushes the foam on it");
         }

@@ -14,19 +14,27 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 import kwibbet.Tries;
+import kwibbet.card.Addition;
 import kwibbet.card.AnyDesign;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Join;
+import kwibbet.card.Materials;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
+import kwibbet.card.feature.Mat;
+import kwibbet.measure.Graduation;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.paper.Paper;
+import kwibbet.paper.PaperId;
+import kwibbet.paper.PaperKind;
+import kwibbet.paper.SheetSizes;
 import kwibbet.press.PressPlan;
 import kwibbet.shape.CutShape;
 import kwibbet.tool.Toolbox;
@@ -40,6 +48,8 @@ import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
+import static kwibbet.Inches.paper;
+import static kwibbet.Inches.shelf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** What has to come before what: common practice of the craft, no source. */
@@ -177,6 +187,54 @@ class MakingTest {
                         .contains("in the press, one after the other"));
     }
 
+    /** Pads wait under their liner and are counted, a pen's line dries a little, and a label only has to be peeled. Common practice, no source. */
+    @Test
+    void whatHoldsItIsToldAsItIsDone() {
+        PaperId label = new PaperId("label");
+        Paper sheet = paper(SheetSizes.LETTER);
+        Materials materials = new Materials(
+                shelf(
+                        sheet,
+                        new Paper(
+                                label,
+                                "Labels",
+                                PaperKind.LABEL,
+                                sheet.format(),
+                                sheet.face(),
+                                sheet.body(),
+                                sheet.kept(),
+                                Optional.empty())),
+                Graduation.SIXTEENTHS);
+        Addition greeting = add("mat", "greeting", front(), "fit", "size", "width", "3", "height", "2");
+        String[][] held = {
+            {"pads", "Put foam pads, 1/16 in high, on the back of greeting and stick it on the front", "0", "6"},
+            {"pen", "Put a line of the glue pen on the back of greeting and stick it on the front", "2", ""},
+            {"flat", "Peel greeting off its backing and stick it on the front", "0", ""},
+        };
+        for (String[] each : held) {
+            Addition mat = greeting.with(greeting.settings().with(Mat.RAISED, each[0]))
+                    .withPapers(Map.of("paper", each[0].equals("flat") ? label : sheet.id()));
+            Card card = CardMaker.make(base("folded", "5", "7").plus(mat), materials)
+                    .orThrow();
+            Making making = making(card, Way.ONE);
+            assertThat(making.told().stream()
+                            .map(told -> told.sentence(MeasureSystem.INCH).text()))
+                    .anyMatch(words -> words.startsWith(each[1]));
+            assertThat(making.steps().stream()
+                            .filter(step -> step.does() == Does.STICK)
+                            .mapToInt(Operation::drying)
+                            .sum())
+                    .isEqualTo(Integer.parseInt(each[2]));
+            List<String> pads = card.supplies().stream()
+                    .filter(supply -> supply.name().startsWith("foam pad, 1/16 in high"))
+                    .map(supply -> String.valueOf(supply.amount()))
+                    .toList();
+            assertThat(pads).hasSize(each[3].isEmpty() ? 0 : 1).allMatch(amount -> amount.contains(each[3]));
+            assertThat(card.supplies().stream().filter(supply -> supply.name().contains("tape")))
+                    .isEmpty();
+        }
+    }
+
     /** A star set into a mat, or over its edge, is laid where the mat was cut out for it, once that is stuck. */
     @ParameterizedTest
     @EnumSource
@@ -185,14 +243,16 @@ class MakingTest {
             Making making = making(
                     base("folded", "5", "7")
                             .plus(add("mat", "yard", front(), "border", "1/4"))
-                            .plus(add("ornament", "star", on("yard"), "set", "inlaid", "across", "by", "fromLeft", from)),
+                            .plus(add(
+                                    "ornament", "star", on("yard"), "set", "inlaid", "across", "by", "fromLeft", from)),
                     way);
             assertThat(order(making, "stick-yard", "stick-star")).containsExactly("stick-yard", "stick-star");
             assertThat(making.told())
                     .filteredOn(told -> told.last().id().equals("stick-star"))
                     .singleElement()
-                    .satisfies(told -> assertThat(told.sentence(MeasureSystem.INCH).text())
-                            .endsWith("on the front, into its negative in yard, level with it."));
+                    .satisfies(
+                            told -> assertThat(told.sentence(MeasureSystem.INCH).text())
+                                    .endsWith("on the front, into its negative in yard, level with it."));
         }
     }
 

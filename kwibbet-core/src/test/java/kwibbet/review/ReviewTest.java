@@ -118,6 +118,12 @@ class ReviewTest {
                                 add("print", "print", on("front-outside"), "fit", "size", "width", "6"))),
                 arguments("not-printable", with(folded, add("print", "print", on("front-outside")))),
                 arguments(
+                        "wet-on-film",
+                        with(
+                                folded,
+                                add("mat", "glass", on("front-outside"), "raised", "pen")
+                                        .withPapers(Map.of("paper", FILM)))),
+                arguments(
                         "not-level",
                         with(
                                 folded,

@@ -30,6 +30,11 @@ public final class Held {
     /** On two layers of foam tape. */
     public static final String ON_DOUBLE_FOAM = "double";
 
+    /** On foam pads. */
+    public static final String ON_PADS = "pads";
+    /** With a glue pen. */
+    public static final String PENNED = "pen";
+
     /** How high the foam is. */
     public static final Parameter.OfLength FOAM = Parameter.OfLength.fixed(
             "foam",
@@ -92,7 +97,9 @@ public final class Held {
                                         new Parameter.Choice(FLAT, "flat, taped"),
                                         new Parameter.Choice(GLUED, "flat, with liquid glue"),
                                         new Parameter.Choice(ON_DOTS, "flat, on glue dots"),
+                                        new Parameter.Choice(PENNED, "flat, with a glue pen"),
                                         new Parameter.Choice(ON_FOAM, "raised on foam"),
+                                        new Parameter.Choice(ON_PADS, "raised on foam pads"),
                                         new Parameter.Choice(ON_DOUBLE_FOAM, "raised on two layers of foam")),
                                 Stream.of(more))
                         .toList(),
@@ -101,7 +108,8 @@ public final class Held {
 
     /** What is asked as it is set. */
     static List<Parameter> asked(Parameter.OfChoice with, Settings settings) {
-        boolean isRaised = settings.is(with, ON_FOAM) || settings.is(with, ON_DOUBLE_FOAM);
+        boolean isRaised =
+                settings.is(with, ON_FOAM) || settings.is(with, ON_DOUBLE_FOAM) || settings.is(with, ON_PADS);
         return isRaised ? List.of(with, FOAM, WHERE) : List.of(with, WHERE);
     }
 
@@ -111,6 +119,8 @@ public final class Held {
                 switch (brief.choice(with)) {
                     case GLUED -> Adhesion.glue();
                     case ON_DOTS -> Adhesion.dots();
+                    case PENNED -> Adhesion.pen();
+                    case ON_PADS -> Adhesion.pads(brief.length(FOAM));
                     case ON_FOAM -> Adhesion.foam(brief.length(FOAM));
                     case ON_DOUBLE_FOAM -> Adhesion.foam(brief.length(FOAM), 2);
                     default -> Adhesion.FLAT;

@@ -1,9 +1,5 @@
 package kwibbet.card.feature;
 
-import kwibbet.shape.Region;
-import kwibbet.shape.Overlay;
-import kwibbet.card.PartCut;
-import kwibbet.shape.Outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -14,6 +10,7 @@ import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
@@ -22,8 +19,11 @@ import kwibbet.card.Work;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperKind;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
+import kwibbet.shape.Region;
 import kwibbet.wording.Phrase;
 
 /**
@@ -118,7 +118,8 @@ public record Ornament() implements Feature {
         }
         if (site.brief().is(BACKING, FOAM_DIE)) {
             return Outcome.refused(
-                    BACKING.key(), "On foam of its own shape it would not be level: hold it as what is round it is held.");
+                    BACKING.key(),
+                    "On foam of its own shape it would not be level: hold it as what is round it is held.");
         }
         Site.Deeper behind = site.below().get(0);
         Outline outline = shape.outline().plus(corner.x(), corner.y());
@@ -146,7 +147,9 @@ public record Ornament() implements Feature {
         }
         List<Region> left = Overlay.without(site.room(), Region.of(outline));
         boolean touches = Overlay.sharedArea(site.room(), Region.of(outline)) > Overlay.NOTHING;
-        if (!touches || left.size() != 1 || !left.get(0).holes().equals(site.room().holes())) {
+        if (!touches
+                || left.size() != 1
+                || !left.get(0).holes().equals(site.room().holes())) {
             return Outcome.refused(
                     "form",
                     touches

@@ -336,8 +336,12 @@ class FeaturesTest {
         assertThat(lost).isCloseTo(beside.area() / 2, offset(1e-3));
         assertThat(fields(FOLDED, yard, add("ornament", "star", on("yard"), and(over, "fromLeft", "-2 1/2"))))
                 .containsExactly("star.form");
-        assertThat(fields(FOLDED, add("ornament", "star", on("front-outside"), set))).containsExactly("star.set");
-        assertThat(fields(FOLDED, yard, add("ornament", "star", on("yard"), and(and(over, "down", "middle"), "width", "8"))))
+        assertThat(fields(FOLDED, add("ornament", "star", on("front-outside"), set)))
+                .containsExactly("star.set");
+        assertThat(fields(
+                        FOLDED,
+                        yard,
+                        add("ornament", "star", on("yard"), and(and(over, "down", "middle"), "width", "8"))))
                 .containsExactly("star.form");
     }
 
