@@ -493,16 +493,6 @@ class PagesTest {
         assertThat(page.locator("svg g.lit[data-piece='mat-2']")).hasCount(2);
     }
 
-    /** Once a style sheet made all film opaque. */
-    @Test
-    void whatLiesBehindFilmShowsThrough() {
-        page.navigate(at("/"));
-        page.getByRole(AriaRole.LINK, named("Roundhouse")).first().click();
-        Object opacity =
-                page.locator("svg.drawing path.film").first().evaluate("film => getComputedStyle(film).fillOpacity");
-        assertThat(Double.parseDouble(String.valueOf(opacity))).isLessThan(0.6);
-    }
-
     @Test
     void aBaseIsChosenFromPicturesDrawnAtTheChosenSize() {
         page.navigate(at("/cards/new"));

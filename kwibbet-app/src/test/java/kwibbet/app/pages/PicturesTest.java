@@ -107,6 +107,18 @@ class PicturesTest {
         assertThat(page.locator("#print-before")).containsText("Print before you cut");
     }
 
+    /** Once a style sheet made all film opaque. */
+    @Test
+    void whatLiesBehindFilmShowsThrough() {
+        Page page = CHROMIUM.page(1280, 800, ColorScheme.LIGHT);
+        page.navigate(at("/"));
+        page.getByText("Roundhouse").first().click();
+        Object opacity = page.locator("svg.drawing path.film")
+                .first()
+                .evaluate("film => getComputedStyle(film).fillOpacity");
+        assertThat(Double.parseDouble(String.valueOf(opacity))).isLessThan(0.6);
+    }
+
     /** A design takes its pictures along: where they are not kept they are kept from then on. */
     @Test
     void aPictureTravelsWithItsDesign() throws IOException {
