@@ -69,8 +69,8 @@ class BenchViewTest {
         here.keyboard().press("Escape");
         here.locator("#work").focus();
         here.keyboard().press(" ");
-        assertThat(here.locator(".bench-at")).hasText("Step 2 of 15");
-        assertThat(there.locator("#done-make")).hasText("1 of 15", soon());
+        assertThat(here.locator(".bench-at")).hasText("Step 2 of 14");
+        assertThat(there.locator("#done-make")).hasText("1 of 14", soon());
         here.keyboard().press("ArrowLeft");
         assertThat(count(here)).hasText("24 of 24 cards done");
         here.keyboard().press("Control+z");
@@ -79,12 +79,12 @@ class BenchViewTest {
         assertThat(count(here)).hasText("0 of 24 cards done");
         here.waitForTimeout(500);
         here.locator("#step-done").dblclick();
-        assertThat(here.locator(".bench-at")).hasText("Step 2 of 15");
-        assertThat(there.locator("#done-make")).hasText("1 of 15", soon());
+        assertThat(here.locator(".bench-at")).hasText("Step 2 of 14");
+        assertThat(there.locator("#done-make")).hasText("1 of 14", soon());
         here.waitForTimeout(500);
         assertThat(count(here)).hasText("0 of 24 cards done");
         here.goBack();
-        assertThat(here.locator(".bench-at")).hasText("Step 1 of 15");
+        assertThat(here.locator(".bench-at")).hasText("Step 1 of 14");
         assertThat(count(here)).hasText("24 of 24 cards done");
         here.context().close();
         there.context().close();
