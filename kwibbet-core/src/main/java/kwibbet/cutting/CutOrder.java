@@ -38,15 +38,26 @@ final class CutOrder {
      * @param bars the bars
      * @param widths in ticks, by bar and kind
      * @param numbers of the widths, the same for the same width
+     * @param counts how many there are of a kind, by bar and kind
+     * @param edges which bars have an edge that is cut off first
      * @param wastes in ticks, by bar
      * @param mark how far the marks of the fence are apart, in ticks
      */
     @SuppressWarnings("ArrayRecordComponent") // never compared, never given away
-    private record Stocked(List<Bar> bars, long[][] widths, int[][] numbers, long[] wastes, long mark) {
+    private record Stocked(
+            List<Bar> bars,
+            long[][] widths,
+            int[][] numbers,
+            int[][] counts,
+            boolean[] edges,
+            long[] wastes,
+            long mark) {
         static Stocked of(List<Bar> bars, Length mark) {
             Map<Long, Integer> known = new HashMap<>();
             long[][] widths = new long[bars.size()][];
             int[][] numbers = new int[bars.size()][];
+            int[][] counts = new int[bars.size()][];
+            boolean[] edges = new boolean[bars.size()];
             for (int bar = 0; bar < widths.length; bar++) {
                 widths[bar] = bars.get(bar).kinds().stream()
                         .mapToLong(kind -> kind.width().toTicks())
@@ -54,10 +65,13 @@ final class CutOrder {
                 numbers[bar] = Arrays.stream(widths[bar])
                         .mapToInt(width -> known.computeIfAbsent(width, first -> known.size()))
                         .toArray();
+                counts[bar] =
+                        bars.get(bar).kinds().stream().mapToInt(Kind::count).toArray();
+                edges[bar] = bars.get(bar).hasEdge();
             }
             long[] wastes =
                     bars.stream().mapToLong(bar -> bar.waste().toTicks()).toArray();
-            return new Stocked(List.copyOf(bars), widths, numbers, wastes, mark.toTicks());
+            return new Stocked(List.copyOf(bars), widths, numbers, counts, edges, wastes, mark.toTicks());
         }
     }
 
@@ -258,7 +272,7 @@ final class CutOrder {
     private boolean canFallOff(int bar, int kind) {
         return isOn(bar, kind)
                 && !hasWaste(bar)
-                && bars.get(bar).kinds().get(kind).count() == 1
+                && stocked.counts()[bar][kind] == 1
                 && left[bar] > width(bar, kind)
                 && (isMark(left[bar] - width(bar, kind)) || !isMark(width(bar, kind)));
     }
@@ -309,7 +323,7 @@ final class CutOrder {
 
     /** Whether the edge before the first piece is still to be cut off: before that nothing else is. */
     private boolean hasEdge(int bar) {
-        return bars.get(bar).hasEdge() && isOn(bar, 0);
+        return stocked.edges()[bar] && isOn(bar, 0);
     }
 
     private boolean hasWaste(int bar) {

@@ -52,39 +52,46 @@ final class OrderPolish {
     }
 
     private CutOrder run(CutOrder found, int tries) {
-        CutOrder current = found;
-        CutOrder best = found;
+        Costed current = Costed.of(found);
+        Costed best = current;
         for (int round = 0; round < tries; round++) {
             double warmth = WARM * Math.pow(COLD / WARM, (double) round / tries);
-            CutOrder other = inOrder(changed(current.settings()));
-            double worse = cost(other) - cost(current);
+            Costed other = Costed.of(inOrder(changed(current.order.settings())));
+            double worse = other.cost - current.cost;
             if (worse <= 0 || random.nextDouble() < Math.exp(-worse / warmth)) {
                 current = other;
-                best = cost(other) < cost(best) ? other : best;
+                best = other.cost < best.cost ? other : best;
             }
         }
         return largeFirst(best);
     }
 
+    /** An order with what it costs, which takes as long to count as to cut by it. */
+    private record Costed(CutOrder order, double cost) {
+        static Costed of(CutOrder order) {
+            return new Costed(order, OrderPolish.cost(order));
+        }
+    }
+
     /** Changes places of a setting and a larger one behind it as long as that asks for no more settings. */
-    private CutOrder largeFirst(CutOrder found) {
-        CutOrder best = found;
+    private CutOrder largeFirst(Costed found) {
+        Costed best = found;
         boolean changed = true;
         for (int pass = 0; pass < MOST_PASSES && changed; pass++) {
             changed = false;
-            for (int i = 1; i < best.settings().size(); i++) {
-                if (best.settings().get(i) > best.settings().get(i - 1)) {
-                    List<Long> settings = new ArrayList<>(best.settings());
+            for (int i = 1; i < best.order.settings().size(); i++) {
+                if (best.order.settings().get(i) > best.order.settings().get(i - 1)) {
+                    List<Long> settings = new ArrayList<>(best.order.settings());
                     Collections.swap(settings, i - 1, i);
-                    CutOrder other = inOrder(settings);
-                    if (cost(other) < cost(best)) {
+                    Costed other = Costed.of(inOrder(settings));
+                    if (other.cost < best.cost) {
                         best = other;
                         changed = true;
                     }
                 }
             }
         }
-        return best;
+        return best.order;
     }
 
     private List<Long> changed(List<Long> settings) {
@@ -108,13 +115,13 @@ final class OrderPolish {
     }
 
     private static double cost(CutOrder order) {
-        List<Long> settings = order.settings();
+        long[] settings = order.settings().stream().mapToLong(Long::longValue).toArray();
         int upwards = 0;
-        for (int i = 1; i < settings.size(); i++) {
+        for (int i = 1; i < settings.length; i++) {
             for (int j = 0; j < i; j++) {
-                upwards += settings.get(i) > settings.get(j) ? 1 : 0;
+                upwards += settings[i] > settings[j] ? 1 : 0;
             }
         }
-        return settings.size() + UPWARDS * upwards / settings.size();
+        return settings.length + UPWARDS * upwards / settings.length;
     }
 }

@@ -113,9 +113,8 @@ class PicturesTest {
         Page page = CHROMIUM.page(1280, 800, ColorScheme.LIGHT);
         page.navigate(at("/"));
         page.getByText("Roundhouse").first().click();
-        Object opacity = page.locator("svg.drawing path.film")
-                .first()
-                .evaluate("film => getComputedStyle(film).fillOpacity");
+        Object opacity =
+                page.locator("svg.drawing path.film").first().evaluate("film => getComputedStyle(film).fillOpacity");
         assertThat(Double.parseDouble(String.valueOf(opacity))).isLessThan(0.6);
     }
 
