@@ -3,7 +3,22 @@
   const KEPT = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-linecap', 'stroke-linejoin', 'opacity', 'paint-order',
     'font-family', 'font-size', 'font-weight', 'text-anchor', 'dominant-baseline'];
 
-  const saved = (drawing) => {
+  const inlined = async (address) => {
+    const picture = await (await fetch(address)).blob();
+    return new Promise((done, failed) => {
+      const reader = new FileReader();
+      reader.onload = () => done(reader.result);
+      reader.onerror = failed;
+      reader.readAsDataURL(picture);
+    });
+  };
+
+  // A file of its own has its pictures in it.
+  const bringPictures = (copy) => Promise.all([...copy.querySelectorAll('image')].map(async (image) => {
+    image.setAttribute('href', await inlined(image.getAttribute('href')));
+  }));
+
+  const saved = async (drawing) => {
     const copy = drawing.cloneNode(true);
     const shown = [drawing, ...drawing.querySelectorAll('*')];
     [copy, ...copy.querySelectorAll('*')].forEach((element, index) => {
@@ -19,14 +34,15 @@
       const dashes = element.getAttribute('stroke-dasharray');
       if (dashes && dashes !== 'none') element.setAttribute('stroke-dasharray', dashes.split(',').map((dash) => parseFloat(dash) * scale).join(' '));
     });
+    await bringPictures(copy);
     copy.setAttribute('width', `${drawing.viewBox.baseVal.width}mm`);
     copy.setAttribute('height', `${drawing.viewBox.baseVal.height}mm`);
     return new XMLSerializer().serializeToString(copy);
   };
 
-  const save = (drawing) => {
+  const save = async (drawing) => {
     const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([saved(drawing)], { type: 'image/svg+xml' }));
+    link.href = URL.createObjectURL(new Blob([await saved(drawing)], { type: 'image/svg+xml' }));
     link.download = `${(drawing.getAttribute('aria-label') || 'drawing').replace(/[^\p{L}\p{N} -]/gu, '').slice(0, 60).trim()}.svg`;
     link.click();
     setTimeout(() => URL.revokeObjectURL(link.href), 1000);

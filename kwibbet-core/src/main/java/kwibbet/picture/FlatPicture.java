@@ -329,7 +329,8 @@ public final class FlatPicture {
         Outline words = Outline.of(box);
         for (Map.Entry<Piece, Region> layer : layers.entrySet()) {
             if (Overlay.contains(layer.getValue(), words)) {
-                ink = palette.ink(layer.getKey(), Side.UP);
+                // What lies behind film shows through, and is what words have to stand out from.
+                ink = card.isClear(layer.getKey().id()) ? ink : palette.ink(layer.getKey(), Side.UP);
             } else if (Overlay.sharedArea(layer.getValue(), Region.of(words)) > 0) {
                 return Optional.empty();
             }

@@ -86,6 +86,7 @@ public final class SheetPicture {
         Sketch small = new Sketch(frame, sketch.rows(1), system);
         small.add(Mark.Area.of(whole, new Fill.Paper(sheet.paper().colour()), Line.SHEET, ink)
                 .lifted());
+        PrintPicture.pictures(PrintedSheet.of(sheet, PrintedSheet.Face.FRONT)).forEach(small::add);
         for (Rect area : sheet.layout().offcuts()) {
             Hatching.of(area, small.rows(1), ink).forEach(small::add);
         }

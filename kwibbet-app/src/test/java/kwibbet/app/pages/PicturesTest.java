@@ -90,6 +90,11 @@ class PicturesTest {
         assertThat(shown.headers().get("content-type")).isEqualTo("image/jpeg");
         assertThat(shown.headers().get("cache-control")).contains("immutable");
 
+        // A drawing that is saved has its picture in it.
+        Download drawing = page.waitForDownload(
+                () -> page.locator(".save-drawing").first().click());
+        assertThat(Files.readString(drawing.path())).contains("data:image/jpeg;base64,");
+
         page.locator("input[name=make]").fill("3");
         page.locator("input[name=make]").press("Tab");
         page.getByText("Sheets").first().click();

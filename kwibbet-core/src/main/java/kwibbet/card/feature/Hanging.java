@@ -241,7 +241,7 @@ public record Hanging() implements Feature {
                     site.id(),
                     site.piece(),
                     Direction.Does.FOLD_BACK,
-                    Phrase.of("Fold " + site.name() + " back where its cut ends.")));
+                    Phrase.of("Fold " + site.name() + " back where its cut ends, and hold it with a dot of glue.")));
         }
     }
 }

@@ -43,6 +43,14 @@ public record Window() implements Feature {
             "this and the layers below it",
             Window.PANELS,
             "the panels behind as well");
+    /** How much larger it is in the panels behind. */
+    public static final Parameter.OfLength LARGER_BEHIND = Shapes.length(
+            "largerBehind",
+            "Larger behind by",
+            "How far it reaches further on each side in the panel behind, and as far again in each behind that; less than 0 is smaller.",
+            "-3",
+            "3",
+            "0");
     /** Whether it has a frame. */
     public static final Parameter.OfChoice FRAME = Parameter.OfChoice.of(
             "frame", "Frame", "A frame around it, of the same shape.", "none", "none", "framed", "framed");
@@ -82,7 +90,7 @@ public record Window() implements Feature {
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         all.addAll(Placing.ALL);
-        all.addAll(List.of(THROUGH, FRAME, FRAME_WIDTH, PENCIL));
+        all.addAll(List.of(THROUGH, LARGER_BEHIND, FRAME, FRAME_WIDTH, PENCIL));
         return all;
     }
 
@@ -95,7 +103,11 @@ public record Window() implements Feature {
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         asked.addAll(Placing.asked(settings));
-        asked.addAll(List.of(THROUGH, FRAME));
+        asked.add(THROUGH);
+        if (settings.is(THROUGH, PANELS)) {
+            asked.add(LARGER_BEHIND);
+        }
+        asked.add(FRAME);
         if (settings.is(FRAME, "framed")) {
             asked.add(FRAME_WIDTH);
         }
@@ -112,7 +124,8 @@ public record Window() implements Feature {
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
         Point corner = Placing.corner(site, shape.size());
-        return fitting(site, shape.outline().plus(corner.x(), corner.y()), "The opening")
+        return leftBehind(site, shape)
+                .then(left -> fitting(site, shape.outline().plus(corner.x(), corner.y()), "The opening"))
                 .then(outline -> closed(site, shape, inset(site.brief().settings()), FRAME_WIDTH)
                         .then(ok -> Outcome.made(cut(site, shape, corner, outline))));
     }
@@ -168,9 +181,7 @@ public record Window() implements Feature {
             site.below().forEach(deeper -> work.opening(deeper.piece(), on(deeper, site, shape, corner)));
         }
         if (site.brief().is(THROUGH, PANELS)) {
-            site.behind().stream()
-                    .filter(deeper -> Overlay.contains(Region.of(deeper.panel().outline()), outline.in(deeper.frame())))
-                    .forEach(deeper -> work.opening(deeper.piece(), on(deeper, site, shape, corner)));
+            behind(site, shape, corner, work);
         }
         if (site.brief().is(FRAME, "framed")) {
             frame(site, shape, corner, work);
@@ -188,6 +199,33 @@ public record Window() implements Feature {
                                     "pencil the outline of the opening, and erase it afterwards")));
         }
         return work.end();
+    }
+
+    /** In the panels behind, each opening with its middle where that of the first is. */
+    private static void behind(Site site, CutShape shape, Point corner, Work.Collector work) {
+        Length step = site.brief().length(LARGER_BEHIND);
+        Length by = step;
+        for (Site.Deeper deeper : site.behind()) {
+            CutShape own = shape.grown(by);
+            Point at = corner.plus(by.negated(), by.negated());
+            Outline outline = own.outline().plus(at.x(), at.y());
+            if (Overlay.contains(Region.of(deeper.panel().outline()), outline.in(deeper.frame()))) {
+                work.opening(deeper.piece(), on(deeper, site, own, at));
+                by = by.plus(step);
+            }
+        }
+    }
+
+    /** Refuses openings behind of which nothing would be left. */
+    private static Outcome<CutShape> leftBehind(Site site, CutShape shape) {
+        Length by = site.brief().length(LARGER_BEHIND);
+        Length smaller = Length.min(shape.size().width(), shape.size().height());
+        int panels = site.brief().is(THROUGH, PANELS) ? site.behind().size() : 0;
+        boolean isLeft = smaller.plus(by.multipliedBy(2L * panels)).isLongerThan(Shapes.SMALLEST);
+        return isLeft
+                ? Outcome.made(shape)
+                : Outcome.refused(
+                        LARGER_BEHIND.key(), "So much smaller, nothing of it would be left in the panels behind.");
     }
 
     /** The same opening in a piece beneath. */
