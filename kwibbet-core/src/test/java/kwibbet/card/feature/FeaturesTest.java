@@ -317,10 +317,14 @@ class FeaturesTest {
     /** A window of three inches and one an inch larger behind it: their middles meet when the card is shut; so much smaller that nothing is left is refused. */
     @Test
     void windowsOfUnlikeSizeLineUpShut() {
-        String[] round = {"shape", "oval", "width", "3", "height", "3", "down", "by", "fromTop", "1", "through", "panels"};
+        String[] round = {
+            "shape", "oval", "width", "3", "height", "3", "down", "by", "fromTop", "1", "through", "panels"
+        };
         Card card = card(FOLDED, add("opening", "window", on("front-outside"), and(round, "largerBehind", "1/2")));
         List<Opening> openings = piece(card, "base").openings();
-        assertThat(openings).extracting(opening -> opening.bounds().size()).containsExactly(size("3", "3"), size("4", "4"));
+        assertThat(openings)
+                .extracting(opening -> opening.bounds().size())
+                .containsExactly(size("3", "3"), size("4", "4"));
         Point front = openings.get(0).bounds().middle();
         Point back = openings.get(1).bounds().middle();
         // Both lie as far from the fold, which is in the middle of ten inches.

@@ -134,6 +134,12 @@ public final class SvgWriter {
         String name = "cut-" + Integer.toHexString(rings.hashCode()) + "-" + rings.length();
         double x = printed.corner().x().toMillimetres();
         double y = printed.corner().y().toMillimetres();
+        // Its colour is there until it is fetched, and where it is not kept.
+        out.append("<path class=\"line-none\" fill=\"")
+                .append(printed.artwork().colour().hex())
+                .append("\" fill-rule=\"evenodd\" d=\"")
+                .append(rings)
+                .append("\"/>");
         out.append("<clipPath id=\"").append(name).append("\"><path clip-rule=\"evenodd\" d=\"");
         out.append(rings).append("\"/></clipPath><g clip-path=\"url(#").append(name);
         out.append(")\"><image href=\"")

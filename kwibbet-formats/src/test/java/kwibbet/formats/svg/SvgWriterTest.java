@@ -11,12 +11,23 @@ import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
 
+import kwibbet.artwork.Artwork;
+import kwibbet.artwork.ArtworkId;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.PieceId;
 import kwibbet.drawing.Drawing;
+import kwibbet.drawing.Fill;
+import kwibbet.drawing.Ink;
+import kwibbet.drawing.Line;
+import kwibbet.drawing.Mark;
 import kwibbet.formats.Samples;
+import kwibbet.measure.Length;
+import kwibbet.paper.Colour;
 import kwibbet.picture.FlatPicture;
 import kwibbet.picture.TableScale;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
@@ -93,5 +104,37 @@ class SvgWriterTest {
                 .isEqualTo(String.valueOf(Math.round(FLAT.frame().size().width().toInches() * 20)));
         assertThat(read(SvgWriter.write(FLAT, SvgOptions.PICTURE)).getAttribute("aria-label"))
                 .contains("10 × 7 in");
+    }
+
+    /** SVG 1.1, 7.6: the matrix takes a square of one by one to where the picture lies; without an address only its colour is there. */
+    @Test
+    void aPictureIsPutWhereItIsPrinted() throws Exception {
+        Artwork artwork = new Artwork(new ArtworkId("poster"), "Poster", 100, 200, new Colour("#123456"));
+        Point corner = new Point(Length.ofMillimetres(30), Length.ofMillimetres(10));
+        // A quarter turned: its top runs down, its left side to the left.
+        Fill fill = new Fill.Printed(
+                artwork,
+                corner,
+                new Point(Length.ofMillimetres(30), Length.ofMillimetres(20)),
+                new Point(Length.ofMillimetres(10), Length.ofMillimetres(10)));
+        Rect seen = Rect.of(
+                Length.ofMillimetres(12), Length.ofMillimetres(11), Length.ofMillimetres(5), Length.ofMillimetres(6));
+        Drawing drawing = new Drawing(
+                "Printed",
+                Rect.atOrigin(new Size(Length.ofMillimetres(40), Length.ofMillimetres(40))),
+                Length.ofMillimetres(2),
+                List.of(Mark.Area.of(seen, fill, Line.NONE, Ink.ON_LIGHT)));
+        Element svg = read(SvgWriter.write(drawing, SvgOptions.PICTURE.printing("/pictures/")));
+        Element image = all(svg, "image").get(0);
+        assertThat(image.getAttribute("href")).isEqualTo("/pictures/poster");
+        assertThat(image.getAttribute("transform")).isEqualTo("matrix(0 10 -20 0 30 10)");
+        Element clip = all(svg, "clipPath").get(0);
+        assertThat(((Element) image.getParentNode()).getAttribute("clip-path"))
+                .isEqualTo("url(#" + clip.getAttribute("id") + ")");
+        assertThat(all(clip, "path").get(0).getAttribute("d")).startsWith("M12 11L17 11");
+        assertThat(all(svg, "path").get(0).getAttribute("fill")).isEqualTo("#123456");
+        Element bare = read(SvgWriter.write(drawing, SvgOptions.PICTURE));
+        assertThat(all(bare, "image")).isEmpty();
+        assertThat(all(bare, "path").get(0).getAttribute("fill")).isEqualTo("#123456");
     }
 }
