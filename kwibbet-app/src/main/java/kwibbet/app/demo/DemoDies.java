@@ -35,6 +35,8 @@ final class DemoDies {
         dies.add(plain("Signal hut", Kind.GABLE, "1 1/2", "1 3/4", ""));
         dies.add(plain("Octagon 3 × 4", Kind.OCTAGON, "3", "4", ""));
         dies.add(plain("Wax seal", Kind.SCALLOPED, "1 1/4", "1 1/4", ""));
+        dies.add(plain("Station clock", Kind.HEXAGON, "1 1/4", "1 1/4", ""));
+        dies.add(of("Lattice", Kind.RECTANGLE, "1 7/16", "15/16", "1/8", Detail.INTRICATE, Sides.STRAIGHT, ""));
         dies.add(of("Rivet field", Kind.RECTANGLE, "1 5/8", "2 7/8", "1/8", Detail.INTRICATE, Sides.STRAIGHT, ""));
         dies.add(of(
                 "Stitched strap",

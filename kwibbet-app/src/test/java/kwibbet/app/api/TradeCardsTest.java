@@ -69,7 +69,7 @@ class TradeCardsTest {
                 "19-first-ride | Base 4 1/4×11 at 5 1/2; Spoke mat 4×5 1/4",
                 // A panel die with a window and stars.
                 "21-lit-window | Base 8 1/2×5 1/2 at 4 1/4; Lamp mat 4×5 1/4; Window panel 3 3/4×5",
-                // One die that cuts and creases.
+                // One die that cuts and creases; a lattice kept off the hexagon.
                 "22-shelter | Base 7 1/2×4 at 2 1/2, 5",
                 // A round base with a quarter inch left off and its foot cut flat, a wall of ten frames, a hut left
                 // hanging, a dam.
@@ -127,11 +127,21 @@ class TradeCardsTest {
         assertThat(amounts).containsExactly(amount);
     }
 
-    /** The opening of a see-through shaker in its base and in its panel lie over each other: a quarter of an inch further in on the base. */
+    /**
+     * The opening of a see-through shaker in its base and in its panel lie over each other: a quarter of an inch further in on the base. Of a lattice a repeat
+     * of a quarter of an inch fits six times into 1 5/8 and four times into 1 1/8, what is left over on both sides of it: five inches and 17/32 from the left,
+     * clear of the hexagon that ends at 1 3/4.
+     */
     @ParameterizedTest
-    @CsvSource({"25-porthole-coach, 0, 7/8 in, 1 1/2 in", "25-porthole-coach, 1, 5/8 in, 1 1/2 in"})
-    void whatIsSeenThroughIsInRegister(String card, int piece, String left, String top) throws Exception {
-        JsonNode corner = made(card).at("/pieces/" + piece + "/openings/0/corner");
+    @CsvSource({
+        "25-porthole-coach, /pieces/0/openings/0, 7/8 in, 1 1/2 in",
+        "25-porthole-coach, /pieces/1/openings/0, 5/8 in, 1 1/2 in",
+        "22-shelter, /pieces/0/openings/0, 5 5/8 in, 1/2 in",
+        "22-shelter, /pieces/0/openings/1, 5 17/32 in, 2 11/32 in",
+        "22-shelter, /pieces/0/openings/24, 6 25/32 in, 3 3/32 in"
+    })
+    void openingsLieWhereTheyWereFigured(String card, String opening, String left, String top) throws Exception {
+        JsonNode corner = made(card).at(opening + "/corner");
         assertThat(corner.path("x").asString()).isEqualTo(left);
         assertThat(corner.path("y").asString()).isEqualTo(top);
     }
