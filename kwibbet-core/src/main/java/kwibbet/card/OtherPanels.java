@@ -70,6 +70,19 @@ final class OtherPanels {
                 .toList();
     }
 
+    /** The other panels of the small card it lies on, the nearest to the eye first; none where it lies on a panel of the base. */
+    List<Site.Deeper> ofSmallCard() {
+        if (form.panels().contains(root)) {
+            return List.of();
+        }
+        return panels.stream()
+                .filter(other ->
+                        other.piece().equals(root.piece()) && !other.id().equals(root.id()))
+                .sorted(nearest())
+                .map(this::deeper)
+                .toList();
+    }
+
     private Comparator<Panel> nearest() {
         return Comparator.comparingInt(other -> facesUp ? -shut.level(other.id()) : shut.level(other.id()));
     }

@@ -134,6 +134,11 @@ public record Site(Asked asked, Ground ground, Around around) {
         return around.panels().get().all();
     }
 
+    /** The other panels of the small card it lies on, the nearest to the eye first; none on the base. */
+    public List<Deeper> ofSmallCard() {
+        return around.panels().get().ofSmallCard();
+    }
+
     /** The box of the whole shut card. */
     public Rect shutCard() {
         return others().stream()

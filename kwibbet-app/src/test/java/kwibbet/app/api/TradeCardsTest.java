@@ -48,7 +48,7 @@ class TradeCardsTest {
                 "02-conductor | Base 10×7; Waistcoat 4 1/2×6 1/2",
                 // A see-through shaker of a square card on a stand.
                 "05-headlight | Base 10×5 at 5; Glass 3 1/2×3 1/2; Glass, film 3×3; Glass, second film 3×3; Stand 1 1/4×3 3/4 at 3/4",
-                // A small gate on the front of a card.
+                // A small gate, tied shut, on an embossed and inked ground.
                 "06-spare-parts | Base 10×7 at 5; Parcel 5×3 1/2 at 1 1/4, 3 3/4",
                 // A round that folds with a quarter inch left off, its foot cut flat.
                 "09-dial | Base 8×5 at 4",
@@ -114,6 +114,8 @@ class TradeCardsTest {
         "23-level-crossing, 'decorative tape, 5/8 in wide', 1 3/4 in",
         "26-ticket-office, 'gem, 1/8 in', 2",
         "26-ticket-office, glue dot, 2",
+        "06-spare-parts, brad, 2",
+        "06-spare-parts, twine, 19 in",
         "16-workshop-doors, brad, 2",
         "13-saddle-bag, 'magnet, 3/8 in', 2"
     })

@@ -91,8 +91,9 @@ class PicturesTest {
         assertThat(shown.headers().get("cache-control")).contains("immutable");
 
         // A drawing that is saved has its picture in it.
-        Download drawing = page.waitForDownload(() ->
-                page.locator(":has(> svg.drawing image) > .save-drawing").first().click());
+        Download drawing = page.waitForDownload(() -> page.locator(":has(> svg.drawing image) > .save-drawing")
+                .first()
+                .click());
         assertThat(Files.readString(drawing.path())).contains("data:image/jpeg;base64,");
 
         page.locator("input[name=make]").fill("3");

@@ -137,13 +137,13 @@ public record Tie() implements Feature {
                 .end();
     }
 
-    /** The other hole: beside the first, or in the panel that is seen there when the card is shut and all that covers it. */
+    /** The other hole: beside the first, or in the panel that is seen there when the card, or the small card it ties, is shut, and all that covers it. */
     private static Outcome<List<Work.On<Opening>>> other(Site site, Point second) {
         Outline there = hole(second);
         if (Overlay.contains(site.room(), there)) {
             return Outcome.made(Holes.here(site, HOLE, second));
         }
-        return site.others().stream()
+        return Stream.concat(site.ofSmallCard().stream(), site.others().stream())
                 .filter(panel -> Overlay.contains(Region.of(panel.panel().outline()), there.in(panel.frame())))
                 .findFirst()
                 .map(panel -> Outcome.made(Stream.concat(Stream.of(panel), panel.covers().stream())

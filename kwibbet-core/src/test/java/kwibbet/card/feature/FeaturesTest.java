@@ -657,6 +657,24 @@ class FeaturesTest {
                 .isNotEmpty();
     }
 
+    /** A small gate is tied from door to door: once the second brad went through its back into the card below. */
+    @Test
+    void aTieOnASmallGateStaysOnIt() {
+        Card card = card(
+                FOLDED,
+                add("small-card", "gate", on("front-outside"), "base", "gate", "width", "2 1/2", "height", "3 1/2"));
+        Card tied = make(card.design().plus(begun(card, "tie", "gate-left-outside")))
+                .orThrow();
+        assertThat(tied.base().openings()).isEmpty();
+        List<Length> across = tied.piece(new PieceId("gate")).orElseThrow().openings().stream()
+                .map(hole -> hole.outline().bounds().left().plus(in("1/16")))
+                .toList();
+        // Both doors are an inch and a quarter wide, the brads are an inch and a half apart across their edges.
+        assertThat(across).hasSize(2).doesNotHaveDuplicates();
+        assertThat(across).anyMatch(left -> left.isShorterThan(in("1 1/4")));
+        assertThat(across).anyMatch(left -> in("3 3/4").isShorterThan(left));
+    }
+
     private static Addition begun(Card card, String feature, String host) {
         Feature found = Features.find(feature).orElseThrow();
         return card.design().next(found, on(host), Beginnings.of(found, card, on(host)), Map.of());
