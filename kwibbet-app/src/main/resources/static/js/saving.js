@@ -3,8 +3,8 @@
   const KEPT = ['fill', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-dasharray', 'stroke-linecap', 'stroke-linejoin', 'opacity', 'paint-order',
     'font-family', 'font-size', 'font-weight', 'text-anchor', 'dominant-baseline'];
 
-  const inlined = async (address) => {
-    const picture = await (await fetch(address)).blob();
+  const inlined = async (answer) => {
+    const picture = await answer.blob();
     return new Promise((done, failed) => {
       const reader = new FileReader();
       reader.onload = () => done(reader.result);
@@ -13,9 +13,11 @@
     });
   };
 
-  // A file of its own has its pictures in it.
+  // A file of its own has its pictures in it; of one that is not kept any more its colour, which lies beneath.
   const bringPictures = (copy) => Promise.all([...copy.querySelectorAll('image')].map(async (image) => {
-    image.setAttribute('href', await inlined(image.getAttribute('href')));
+    const answer = await fetch(image.getAttribute('href'));
+    if (answer.ok) image.setAttribute('href', await inlined(answer));
+    else image.remove();
   }));
 
   const saved = async (drawing) => {

@@ -25,6 +25,7 @@ import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
 import kwibbet.artwork.Artwork;
 import kwibbet.artwork.ArtworkId;
+import kwibbet.card.Design;
 import kwibbet.formats.document.ArtworkDocument;
 import kwibbet.outcome.Outcome;
 
@@ -68,8 +69,9 @@ class PicturesController {
 
     private String gallery(List<String> troubles, Model model) {
         List<Artwork> all = artworks.all();
+        List<Design> cards = cards();
         Map<String, List<String>> uses = new LinkedHashMap<>();
-        all.forEach(artwork -> uses.put(artwork.id().value(), usesOf(artwork.id())));
+        all.forEach(artwork -> uses.put(artwork.id().value(), uses(artwork.id(), cards)));
         model.addAttribute("pictures", all);
         model.addAttribute("uses", uses);
         model.addAttribute("troubles", troubles);
@@ -78,10 +80,13 @@ class PicturesController {
         return "inventory/pictures";
     }
 
-    /** The cards on the shelf that have it. */
-    private List<String> usesOf(ArtworkId id) {
-        return designs.all().stream()
-                .map(StoredDesign::design)
+    private List<Design> cards() {
+        return designs.all().stream().map(StoredDesign::design).toList();
+    }
+
+    /** Those of some cards that have it. */
+    private static List<String> uses(ArtworkId id, List<Design> cards) {
+        return cards.stream()
                 .filter(design -> ArtworkDocument.of(design).containsKey(id))
                 .map(design -> design.name())
                 .toList();
@@ -107,7 +112,7 @@ class PicturesController {
     /** Takes one out that no card has. */
     @PostMapping("/inventory/pictures/{id:[a-z0-9]{1,64}}/remove")
     String remove(@PathVariable String id, Model model, HttpServletResponse response) {
-        List<String> uses = usesOf(new ArtworkId(id));
+        List<String> uses = uses(new ArtworkId(id), cards());
         if (uses.isEmpty()) {
             artworks.remove(new ArtworkId(id));
             return HOME;

@@ -131,7 +131,8 @@ class PicturesTest {
         page.locator("#bring-picture").setInputFiles(file("Travelling.svg", SIGNAL.replace("#b4462f", "#2f6fb4")));
         page.locator("#bring").click();
         assertThat(page.locator("#work")).containsText("Travelling");
-        page.navigate(home(page));
+        String card = home(page);
+        page.navigate(card);
         Download download =
                 page.waitForDownload(() -> page.locator("#download-design").click());
         Path kept = download.path();
@@ -144,6 +145,13 @@ class PicturesTest {
                 .forEach(artwork -> artworks.remove(artwork.id()));
         page.navigate(at("/inventory/pictures"));
         assertThat(taken).hasCount(0);
+        // Its card can still be saved as a drawing: with the colour of the picture in its place.
+        Page bare = CHROMIUM.page(1280, 800, ColorScheme.LIGHT);
+        bare.navigate(card);
+        Download drawing = bare.waitForDownload(() -> bare.locator(":has(> svg.drawing image) > .save-drawing")
+                .first()
+                .click());
+        assertThat(Files.readString(drawing.path())).contains("<path").doesNotContain("<image");
         page.navigate(at("/cards/new"));
         page.locator("form.load input[type=file]")
                 .setInputFiles(new FilePayload("card.json", "", Files.readAllBytes(kept)));

@@ -37,9 +37,13 @@ final class SvgDrawing {
     /** The drawing, or why it is not drawn. */
     static Outcome<BufferedImage> drawn(byte[] file) {
         String text = new String(file, StandardCharsets.UTF_8);
-        if (SCRIPT.matcher(text).find() || ENTITY.matcher(text).find()) {
+        if (SCRIPT.matcher(text).find()) {
             return ArtworkReader.refused(
                     "This SVG has a program in it, which is not run. Save it as a plain SVG and choose it again.");
+        }
+        if (ENTITY.matcher(text).find()) {
+            return ArtworkReader.refused("This SVG has abbreviations of its own in it (ENTITY), which are not read."
+                    + " Save it as a plain SVG and choose it again.");
         }
         if (OUTSIDE.matcher(text.replaceAll("<a\\b[^>]*>", "")).find()) {
             return ArtworkReader.refused("This SVG shows something that lies in another file, which is not fetched."
