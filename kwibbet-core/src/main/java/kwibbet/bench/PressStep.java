@@ -22,6 +22,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
+import kwibbet.wording.Turns;
 
 /**
  * One paper with its dies, as it is laid on the bed.
@@ -202,6 +203,9 @@ public record PressStep(
         margin(laying.side(), edge(laying.from()), writer);
         writer.words(" and ");
         margin(laying.top(), edge(Edge.TOP), writer);
+        laying.tip().ifPresent(tip -> writer.words("; nearest to the " + edge(laying.from()) + " edge ")
+                .length(tip)
+                .words(" down"));
         writer.words(".");
     }
 
@@ -236,7 +240,8 @@ public record PressStep(
             case 90 -> ", its top to the right,";
             case 180 -> ", upside down,";
             case 270 -> ", its top to the left,";
-            default -> "";
+            case 0 -> "";
+            default -> ", turned " + Turns.words(use.degrees()) + ",";
         };
     }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import kwibbet.shape.Margins;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
 
 /**
  * A card worked out: all that is cut, creased and stuck.
@@ -212,11 +213,28 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
                 .outline();
     }
 
-    /** How far a piece lies within what it is stuck to, as it lies itself. */
+    /** How far something put on the card is turned against what stands upright where it lies, clockwise in degrees. */
+    private int aslant(Join join) {
+        if (additionOf(join.upper()).isEmpty()) {
+            return 0;
+        }
+        Placement lies = join.placement();
+        Side seen = lies.mirrored() ? Side.UNDER : Side.UP;
+        int upright = face(new FaceId(join.panel(), seen)).map(Face::upright).orElse(0);
+        return lies.mirrored() ? upright - lies.degrees() : lies.degrees() - upright;
+    }
+
+    /** How far a piece lies within what it is stuck to, as that is looked at. */
     public Margins margins(Join join) {
+        Placement upright = upright(join);
         return Margins.of(
-                pieceOf(join.upper()).outline().bounds(),
-                hostArea(join).in(join.placement().inverse()).bounds());
+                pieceOf(join.upper()).outline().in(upright).bounds(),
+                hostArea(join).in(join.placement().inverse().within(upright)).bounds());
+    }
+
+    /** How the frame of something put on the card lies on what stands upright there: turned, where it is laid aslant. */
+    public Placement upright(Join join) {
+        return new Placement(Point.ORIGIN, aslant(join), false);
     }
 
     /** The addition a piece belongs to; none for those of the base. */

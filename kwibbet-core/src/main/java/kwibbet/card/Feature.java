@@ -2,7 +2,6 @@ package kwibbet.card;
 
 import java.util.List;
 
-import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Size;
@@ -17,9 +16,9 @@ public interface Feature extends Craft {
      */
     Outcome<Work> work(Site site);
 
-    /** How far its first piece reaches past what is placed, on each side: the frame of a window, the frame of a shaker. */
-    default Length inset(Settings settings) {
-        return Length.ZERO;
+    /** Whether it is its opening that is placed, not its first piece: the frame of a window or of a shaker reaches past that. */
+    default boolean isPlacedByOpening() {
+        return false;
     }
 
     /**

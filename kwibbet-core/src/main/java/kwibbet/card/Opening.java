@@ -17,6 +17,8 @@ import kwibbet.shape.Size;
  */
 public record Opening(PieceId owner, String name, CutShape shape, Placement at) {
 
+    private static final int QUARTER = 90;
+
     private static final Length LOOKED_THROUGH = Length.ofInches(1, 2);
     /** What is no larger is punched. Common practice, no source. */
     private static final Length PUNCHED = Length.ofInches(1, 4);
@@ -37,6 +39,11 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at) 
         return shape.isCircle() && !bounds().size().width().isLongerThan(PUNCHED);
     }
 
+    /** Whether it lies so that no side of its box is along one of the piece. */
+    public boolean isAslant() {
+        return at.degrees() % QUARTER != 0 && !shape.isCircle();
+    }
+
     /** This opening in the outer frame of {@code placement}. */
     public Opening in(Placement placement) {
         return new Opening(owner, name, shape, at.within(placement));
@@ -46,7 +53,7 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at) 
     public Rect bounds() {
         // Every shape touches its box on all sides, so a quarter turn of the box is enough; a slanted one is worked
         // out.
-        Outline box = at.degrees() % 90 == 0 ? Outline.of(Rect.atOrigin(shape.size())) : shape.outline();
+        Outline box = at.degrees() % QUARTER == 0 ? Outline.of(Rect.atOrigin(shape.size())) : shape.outline();
         return box.in(at).bounds();
     }
 }

@@ -17,6 +17,11 @@ public sealed interface PartCut {
     /** The whole outline, in the frame of the piece. */
     Outline outline();
 
+    /** How far the shape is turned on the piece, clockwise. */
+    default int degrees() {
+        return 0;
+    }
+
     /** Where it cuts: each side lies on the outline's box, or across it where the cut ends. */
     Rect within();
 
@@ -77,13 +82,25 @@ public sealed interface PartCut {
      * Cut into the flat piece at one of its edges; the rest of the outline lies past that.
      *
      * @param shape the shape
+     * @param at where the frame of the shape lies on the piece
      * @param outline the whole outline
      * @param within the panel it cuts into
      */
-    record PastEdge(CutShape shape, Outline outline, Rect within) implements PartCut {
+    record PastEdge(CutShape shape, Placement at, Outline outline, Rect within) implements PartCut {
+
+        /** A shape whose frame lies so on the piece. */
+        public static PastEdge of(CutShape shape, Placement at, Rect within) {
+            return new PastEdge(shape, at, shape.outline().in(at), within);
+        }
+
+        @Override
+        public int degrees() {
+            return at.degrees();
+        }
+
         @Override
         public PartCut in(Placement placement) {
-            return new PastEdge(shape, outline.in(placement), turned(within, placement));
+            return new PastEdge(shape, at.within(placement), outline.in(placement), turned(within, placement));
         }
     }
 

@@ -183,19 +183,36 @@ public record Site(Asked asked, Ground ground, Around around) {
         return Placement.at(corner).within(frame());
     }
 
-    /** A piece lying on the site. */
+    /** A piece lying on the site, its corner there. */
     public Panel on(Piece upper, Point corner) {
-        return Panel.stuck(PanelId.of(upper.id()), upper.id(), upper.outline(), panel(), side(), at(corner));
+        return on(upper, Placement.at(corner));
     }
 
-    /** A piece lying on the other face of the site's panel, its up face against it. */
+    /** A piece lying on the site, its frame laid so. */
+    public Panel on(Piece upper, Placement laid) {
+        Placement onPiece = laid.within(frame());
+        return Panel.stuck(PanelId.of(upper.id()), upper.id(), upper.outline(), panel(), side(), onPiece);
+    }
+
+    /** A piece lying on the other face of the site's panel, its up face against it and its corner there. */
     public Panel behind(Piece lower, Point corner) {
-        return Panel.stuck(PanelId.of(lower.id()), lower.id(), lower.outline(), panel(), side().opposite(), at(corner));
+        return behind(lower, Placement.at(corner));
+    }
+
+    /** A piece lying on the other face of the site's panel, its up face against it and its frame laid so. */
+    public Panel behind(Piece lower, Placement laid) {
+        Placement onPiece = laid.within(frame());
+        return Panel.stuck(PanelId.of(lower.id()), lower.id(), lower.outline(), panel(), side().opposite(), onPiece);
     }
 
     /** An opening cut for this feature, in the frame of the site's piece. */
     public Opening opening(String what, CutShape shape, Point corner) {
-        return new Opening(id(), what, shape, at(corner));
+        return opening(what, shape, Placement.at(corner));
+    }
+
+    /** An opening whose shape's frame is laid so on the site, in the frame of the site's piece. */
+    public Opening opening(String what, CutShape shape, Placement laid) {
+        return new Opening(id(), what, shape, laid.within(frame()));
     }
 
     /** A zone on the face of the site, in the frame of its piece. */

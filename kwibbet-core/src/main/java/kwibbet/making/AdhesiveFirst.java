@@ -40,7 +40,7 @@ record AdhesiveFirst() implements WaitRule {
     }
 
     private static boolean isWithin(Operation.Stick behind, Operation.Adhere adhere) {
-        return Overlay.overlap(behind.join().zone(), Outline.of(adhere.stick().own()));
+        return Overlay.overlap(behind.join().zone(), Outline.of(adhere.stick().onPiece()));
     }
 
     private static boolean isCut(Operation operation) {

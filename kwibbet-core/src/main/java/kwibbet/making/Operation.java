@@ -49,6 +49,7 @@ import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
+import kwibbet.wording.Turns;
 
 /** One thing hands do with the pieces of a card, from the cut rectangles on. */
 public sealed interface Operation {
@@ -508,7 +509,8 @@ public sealed interface Operation {
         @Override
         public Phrase sentence(MeasureSystem system) {
             CutShape shape = openings.get(0).shape();
-            if (shape.look().isDrawn()) {
+            boolean isAslant = openings.stream().anyMatch(Opening::isAslant);
+            if (shape.look().isDrawn() || isAslant) {
                 return Phrase.of("Print " + Wording.names(pieces) + " at full size, and cut "
                         + (openings.size() == 1 ? "the " + openings.get(0).name() : openings.size() + " openings")
                         + " along the print.");
@@ -874,10 +876,10 @@ public sealed interface Operation {
                                 + Wording.names(alike))
                         .end();
             }
-            boolean isWhole =
-                    Wording.isClose(stick.own().size().width(), piece().size().width())
-                            && Wording.isClose(
-                                    stick.own().size().height(), piece().size().height());
+            boolean isWhole = Wording.isClose(
+                            stick.onPiece().size().width(), piece().size().width())
+                    && Wording.isClose(
+                            stick.onPiece().size().height(), piece().size().height());
             return writer.words(" on the " + (isWhole && isAllOver() ? "" : "hatched part of the ")
                             + (face() == Side.UP ? "front" : "back") + " of " + Wording.names(alike))
                     .end();
@@ -1035,8 +1037,9 @@ public sealed interface Operation {
      * @param piece the piece
      * @param lower the piece it is stuck to
      * @param join where
-     * @param own the part of the piece that is stuck: of what is folded, one panel
-     * @param host what it lies on, in the frame of the piece
+     * @param upright how the frame of the piece lies on what stands upright there: turned, where it is stuck on aslant
+     * @param own the part of the piece that is stuck: of what is folded, one panel; as it lies there
+     * @param host what it lies on, as that is looked at
      * @param folds at which edges of that there is a fold
      * @param touching along how much of its edge it touches what it lies on, where that has a hole behind the rest of it
      * @param around what it is set into, where that has an opening of its shape
@@ -1045,6 +1048,7 @@ public sealed interface Operation {
             Piece piece,
             Piece lower,
             Join join,
+            Placement upright,
             Rect own,
             Rect host,
             Set<Edge> folds,
@@ -1060,21 +1064,30 @@ public sealed interface Operation {
         /** How a piece of a card is stuck on. */
         public static Stick of(Card card, Join join) {
             Piece lower = card.pieceOf(join.lower());
-            Placement toUpper = join.placement().inverse();
-            Rect host = card.hostArea(join).in(toUpper).bounds();
+            Placement upright = card.upright(join);
+            Placement toUpright = join.placement().inverse().within(upright);
+            Rect host = card.hostArea(join).in(toUpright).bounds();
             Set<Edge> folds = EnumSet.noneOf(Edge.class);
-            lower.scores().stream().map(score -> toUpper.apply(score.line())).forEach(line -> alongEdge(line, host)
+            lower.scores().stream().map(score -> toUpright.apply(score.line())).forEach(line -> alongEdge(line, host)
                     .ifPresent(folds::add));
-            Rect own = card.stuckPanel(join).outline().bounds();
+            Rect own = card.stuckPanel(join).outline().in(upright).bounds();
             return new Stick(
                     card.pieceOf(join.upper()),
                     lower,
                     join,
+                    upright,
                     own,
                     host,
                     folds,
                     touching(card.pieceOf(join.lower()), join),
                     card.setInto(join).map(beside -> card.pieceOf(beside.upper())));
+        }
+
+        /** The part of it that is stuck, in its own frame. */
+        public Rect onPiece() {
+            return upright.degrees() == 0
+                    ? own
+                    : join.zone().in(join.placement().inverse()).bounds();
         }
 
         /** Nothing where no hole runs under its edge, as a film over a window has none. */
@@ -1253,6 +1266,7 @@ public sealed interface Operation {
                     && around.isEmpty()
                     && other.around.isEmpty()
                     && piece.size().equals(other.piece.size())
+                    && upright.equals(other.upright)
                     && own.size().equals(other.own.size())
                     && host.size().equals(other.host.size())
                     && join.side() == other.join.side()
@@ -1271,7 +1285,8 @@ public sealed interface Operation {
         }
 
         private Phrase sentence(String start, MeasureSystem system) {
-            Phrase.Writer writer = Phrase.in(system).words(start + where());
+            String turned = upright.degrees() == 0 ? "" : ", turned " + Turns.words(upright.degrees());
+            Phrase.Writer writer = Phrase.in(system).words(start + where() + turned);
             if (around.isPresent()) {
                 return writer.words(", into its negative in " + around.get().name() + ", level with it.")
                         .end();

@@ -49,6 +49,7 @@ public final class FlatPicture {
     private static final double NAME_STEP = 0.75;
 
     private static final int NAME_STEPS = 16;
+    private static final int QUARTER = 90;
 
     private final Card card;
     private final Palette palette;
@@ -170,8 +171,11 @@ public final class FlatPicture {
                             () -> new IllegalStateException(inHand.id().value() + " does not lie on the flat base"))
                     .within(place);
             Rect zone = inHand.outline().in(onBase).bounds();
-            sketch.width(zone, clearance(zone.bottom(), whole.bottom()));
-            sketch.height(zone, -clearance(whole.left(), zone.left()));
+            // What lies aslant is not as wide as the room it takes up.
+            if (card.join(inHand.id()).filter(this::isStraight).isPresent()) {
+                sketch.width(zone, clearance(zone.bottom(), whole.bottom()));
+                sketch.height(zone, -clearance(whole.left(), zone.left()));
+            }
             margins(inHand, zone);
         }
         mark(findings, card::onBase);
@@ -194,6 +198,10 @@ public final class FlatPicture {
 
     private boolean isSeen(Join join) {
         return card.baseSide(join.upper()).filter(Side.UP::equals).isPresent();
+    }
+
+    private boolean isStraight(Join join) {
+        return card.upright(join).degrees() % QUARTER == 0;
     }
 
     /** How far it lies from the left and the top of what it is on. */

@@ -210,29 +210,36 @@ public final class PressPicture {
         }
     }
 
-    /** From the two edges that are measured from to the metal of a die, where it does not lie along them. */
+    /**
+     * From the two edges that are measured from to the metal of a die, where it does not lie along them, each beside that edge of the paper which is nearer to the
+     * die; of what lies aslant also, on the other side, how far down it comes nearest to the upright edge.
+     */
     private void margins(DieLaying laying, Layup layup, Placement there) {
         Rect metal = laying.use().metal(layup.diePass());
         Rect paper = layup.paper();
+        Rect on = Outline.of(paper).in(there).bounds();
         boolean left = laying.from() == Edge.LEFT;
         Point middle = there.apply(metal.middle());
-        Point side = new Point(left ? paper.left() : paper.right(), paper.top());
-        margin(side, new Point(left ? metal.left() : metal.right(), paper.top()), middle, paper, there);
-        Point top = new Point(side.x(), paper.top());
-        margin(top, new Point(side.x(), metal.top()), middle, paper, there);
+        int below = middle.y().isLongerThan(on.middle().y()) ? 1 : -1;
+        int right = middle.x().isLongerThan(on.middle().x()) ? 1 : -1;
+        Point corner = there.apply(new Point(left ? paper.left() : paper.right(), paper.top()));
+        Length side = laying.side().multipliedBy(left ? 1 : -1);
+        margin(corner, in(paper, left, side, Length.ZERO, there), on, below, right);
+        margin(corner, in(paper, left, Length.ZERO, laying.top(), there), on, below, right);
+        laying.tip().ifPresent(tip -> margin(corner, in(paper, left, Length.ZERO, tip, there), on, -below, -right));
     }
 
-    /** Beside that edge of the paper which is nearer to the die. */
-    private void margin(Point edge, Point metal, Point die, Rect paper, Placement there) {
-        Point from = there.apply(edge);
-        Point to = there.apply(metal);
-        Rect on = Outline.of(paper).in(there).bounds();
+    /** So far from the corner of the paper that is measured from. */
+    private static Point in(Rect paper, boolean left, Length across, Length down, Placement there) {
+        return there.apply(new Point(
+                (left ? paper.left() : paper.right()).plus(across), paper.top().plus(down)));
+    }
+
+    private void margin(Point from, Point to, Rect on, int below, int right) {
         if (!from.x().equals(to.x())) {
-            int rows = die.y().isLongerThan(on.middle().y()) ? 1 : -1;
-            sketch.span(Axis.HORIZONTAL, Length.min(from.x(), to.x()), Length.max(from.x(), to.x()), on, rows);
+            sketch.span(Axis.HORIZONTAL, Length.min(from.x(), to.x()), Length.max(from.x(), to.x()), on, below);
         } else if (!from.y().equals(to.y())) {
-            int rows = die.x().isLongerThan(on.middle().x()) ? 1 : -1;
-            sketch.span(Axis.VERTICAL, Length.min(from.y(), to.y()), Length.max(from.y(), to.y()), on, rows);
+            sketch.span(Axis.VERTICAL, Length.min(from.y(), to.y()), Length.max(from.y(), to.y()), on, right);
         }
     }
 

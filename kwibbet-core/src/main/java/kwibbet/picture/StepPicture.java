@@ -535,6 +535,7 @@ public final class StepPicture {
         private final State before;
         private final Palette palette;
         private final Placement toUpper;
+        private final Placement toUpright;
         private final Placement there;
         private final Placement beside;
         private final StepPicture picture;
@@ -544,8 +545,10 @@ public final class StepPicture {
             this.before = before;
             this.palette = palette;
             this.toUpper = stick.join().placement().inverse();
+            this.toUpright = toUpper.within(stick.upright());
             Rect own = stick.piece().outline().bounds();
-            Rect ground = stick.host().around(own);
+            Rect ground = stick.host()
+                    .around(stick.piece().outline().in(stick.upright()).bounds());
             Length gap =
                     Length.max(ground.size().width(), ground.size().height()).dividedDownBy(8);
             Length height = Length.max(ground.size().height(), own.size().height());
@@ -614,10 +617,11 @@ public final class StepPicture {
             ground();
             Sketch sketch = picture.sketch;
             Region material = before.asItIs(stick.piece()).material();
-            Rect to = stick.piece().outline().in(there).bounds();
+            Placement lies = stick.upright().within(there);
+            Rect to = stick.piece().outline().in(lies).bounds();
             // What hangs past what holds it comes to lie on the page for the most part.
             Ink ground = Outline.of(stick.host()).in(there).bounds().contains(to) ? groundInk() : Ink.ON_PAGE;
-            sketch.add(Mark.Area.of(material.outline().in(there), Fill.NONE, Line.HIDDEN, ground));
+            sketch.add(Mark.Area.of(material.outline().in(lies), Fill.NONE, Line.HIDDEN, ground));
             Ink ink = palette.ink(stick.piece(), Side.UP);
             sketch.add(Mark.Area.of(material.in(beside), palette.fill(stick.piece(), Side.UP), Line.CUT, ink)
                     .lifted());
@@ -640,12 +644,12 @@ public final class StepPicture {
             Region area = before.card()
                     .panelOf(stick.join().panel())
                     .material(lower)
-                    .in(toUpper)
+                    .in(toUpright)
                     .in(there);
             picture.sketch.add(Mark.Area.of(area, palette.fill(lower, side), Line.CUT, groundInk()));
             before.stuckOn(lower.id(), side).stream()
                     .filter(join -> join.panel().equals(stick.join().panel()))
-                    .forEach(join -> picture.layer(before, join, toUpper.within(there), palette));
+                    .forEach(join -> picture.layer(before, join, toUpright.within(there), palette));
         }
 
         private Ink groundInk() {

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.card.PartCut;
 import kwibbet.card.Score;
@@ -29,7 +30,6 @@ final class DieSearch {
     private static final double ALIKE = 2e-3;
 
     private static final List<Integer> QUARTERS = List.of(0, 90, 180, 270);
-    private static final List<Integer> ASLANT = List.of(45, 135, 225, 315);
 
     /** A die that cuts more of the piece at once goes before all others. */
     private static final Comparator<DieUse> EASIEST = Comparator.comparingInt((DieUse use) ->
@@ -37,6 +37,9 @@ final class DieSearch {
             .thenComparing(use -> use.passes().size())
             .thenComparing(use -> use.die().detail())
             .thenComparing(use -> use.die().metal());
+
+    private static final int QUARTER = 90;
+    private static final int ROUND = 360;
 
     private final Want want;
     private final Rect box;
@@ -59,20 +62,17 @@ final class DieSearch {
             if (!suits(die)) {
                 continue;
             }
-            QUARTERS.stream()
-                    .flatMap(degrees -> use(die, degrees).stream())
-                    .findFirst()
-                    .ifPresent(uses::add);
+            turns().flatMap(degrees -> use(die, degrees).stream()).findFirst().ifPresent(uses::add);
         }
         return uses.stream().min(EASIEST);
     }
 
-    /** Whether a die has the shape, but would have to be laid aslant: no margin of its metal could be measured. */
-    static boolean liesAslant(Want want, List<Die> dies) {
-        DieSearch search = new DieSearch(want);
-        return dies.stream()
-                .filter(die -> search.suits(die) && search.hasArea(die.shape()))
-                .anyMatch(die -> ASLANT.stream().anyMatch(degrees -> search.isAlike(die, degrees)));
+    /** Straight on the paper, or else aslant as the shape lies. */
+    private Stream<Integer> turns() {
+        Stream<Integer> aslant = Stream.of(0, 180, 90, 270)
+                .filter(more -> want.degrees() % QUARTER != 0)
+                .map(more -> (want.degrees() + more) % ROUND);
+        return Stream.concat(QUARTERS.stream(), aslant);
     }
 
     /** A field of openings needs a die that cuts one; a patterned edge needs its pattern, and a plain one none that shows in its outline. */
@@ -90,6 +90,10 @@ final class DieSearch {
     }
 
     private Optional<DieUse> use(Die die, int degrees) {
+        if (degrees % QUARTER != 0) {
+            boolean isWhole = want.part().isEmpty() || want.role() == Want.Role.EDGE;
+            return isWhole && hasArea(die.shape()) && isAlike(die, degrees) ? whole(die, degrees) : Optional.empty();
+        }
         Size size = degrees % 180 == 0 ? die.shape().size() : die.shape().size().turned();
         if (size.equals(box.size())) {
             return hasArea(die.shape()) && isAlike(die, degrees) ? whole(die, degrees) : Optional.empty();

@@ -22,11 +22,14 @@ import kwibbet.tool.DiePass;
  * @param want the shape
  * @param also what else it cuts
  * @param die the die
- * @param degrees how far the die is turned on the piece, clockwise; a multiple of 90
+ * @param degrees how far the die is turned on the piece, clockwise
  * @param run the direction it is shifted in from pass to pass
  * @param passes its passes, in order; one where the die has the shape itself
  */
 public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<DiePass> passes) {
+
+    private static final int QUARTER = 90;
+    private static final int HALF = 180;
 
     /**
      * What a die cuts besides.
@@ -86,12 +89,17 @@ public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<
                 ? corner.plus(pass.shift(), Length.ZERO)
                 : corner.plus(Length.ZERO, pass.shift());
         Size size = die.shape().size();
-        return new Rect(shifted, degrees % 180 == 0 ? size : size.turned());
+        return new Rect(shifted, isAslant() ? want.box().size() : degrees % HALF == 0 ? size : size.turned());
+    }
+
+    /** Whether none of its sides lies along those of the paper. */
+    public boolean isAslant() {
+        return degrees % QUARTER != 0;
     }
 
     /** Where its metal lies on the piece in a pass. */
     public Rect metal(DiePass pass) {
-        return cut(pass).grown(die.metal());
+        return isAslant() ? rim(pass).bounds() : cut(pass).grown(die.metal());
     }
 
     /** The line it cuts in a pass all round, on the piece. */
@@ -109,7 +117,12 @@ public record DieUse(Want want, Also also, Die die, int degrees, Axis run, List<
 
     /** The outside of its metal in a pass, on the piece. */
     public Outline rim(DiePass pass) {
-        return turnedInto(die.rim().outline(), degrees, metal(pass).corner());
+        Length out = die.metal().negated();
+        return turnedWith(
+                die.shape().outline(),
+                die.rim().outline().plus(out, out),
+                degrees,
+                cut(pass).corner());
     }
 
     /** The lines it creases. */

@@ -150,7 +150,6 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     public enum Reason {
         NO_DIE("you have no die for it"),
         PUNCHED("a punch cuts it"),
-        ASLANT("it lies aslant, and no margin can be measured to the die"),
         TOO_WIDE("the paper is wider than the bed"),
         PLATE_TOO_SHORT("the die is longer than the plates"),
         TOO_THICK("it is cut folded, and the press does not cut two layers");
@@ -194,7 +193,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                 }
                 Optional<Laid> lying = DieSearch.find(want, dies).map(use -> lying(use, press, bed));
                 Optional<Reason> why = lying.isEmpty()
-                        ? Optional.of(DieSearch.liesAslant(want, dies) ? Reason.ASLANT : Reason.NO_DIE)
+                        ? Optional.of(Reason.NO_DIE)
                         : lying.get().inTheWay(bed, press.layers());
                 Optional<Punch> punch = why.flatMap(reason -> punch(want, tools));
                 why.ifPresentOrElse(

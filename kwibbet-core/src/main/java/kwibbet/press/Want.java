@@ -23,6 +23,7 @@ import kwibbet.shape.Rect;
  * @param piece the piece
  * @param role what it is to the piece
  * @param outline the shape, in the frame of the piece; of a field of openings the box around them
+ * @param degrees how far the shape is turned on the piece, clockwise
  * @param owner what it is cut for
  * @param shape the shape by name, where it is known
  * @param edge how its edge repeats, where it has a patterned one
@@ -32,6 +33,7 @@ public record Want(
         Piece piece,
         Role role,
         Outline outline,
+        int degrees,
         PieceId owner,
         Optional<CutShape> shape,
         Optional<Length> edge,
@@ -74,6 +76,7 @@ public record Want(
                     piece,
                     Role.OUTLINE,
                     piece.outline(),
+                    0,
                     piece.id(),
                     Optional.empty(),
                     edge.map(DieCut::pitch),
@@ -85,10 +88,9 @@ public record Want(
                 .add(opening));
         byOwner.forEach((owner, openings) -> {
             if (openings.size() > FEW) {
-                wants.add(opening(piece, Role.FIELD, around(openings), owner, Optional.empty()));
+                wants.add(opening(piece, Role.FIELD, around(openings), 0, owner, Optional.empty()));
             } else {
-                openings.forEach(opening -> wants.add(
-                        opening(piece, Role.OPENING, opening.outline(), owner, Optional.of(opening.shape()))));
+                openings.forEach(opening -> wants.add(of(piece, opening)));
             }
         });
         return wants;
@@ -97,12 +99,25 @@ public record Want(
     /** The outline of a piece, whatever cuts it. */
     static Want outlineOf(Piece piece) {
         return new Want(
-                piece, Role.OUTLINE, piece.outline(), piece.id(), Optional.empty(), Optional.empty(), Optional.empty());
+                piece,
+                Role.OUTLINE,
+                piece.outline(),
+                0,
+                piece.id(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** An opening of a piece, also one that is small enough for a punch. */
     static Want of(Piece piece, Opening opening) {
-        return opening(piece, Role.OPENING, opening.outline(), opening.owner(), Optional.of(opening.shape()));
+        return opening(
+                piece,
+                Role.OPENING,
+                opening.outline(),
+                opening.at().degrees(),
+                opening.owner(),
+                Optional.of(opening.shape()));
     }
 
     /** Whether all of it is cut with some openings of its piece. */
@@ -123,6 +138,7 @@ public record Want(
                 piece,
                 role(cut),
                 cut.outline(),
+                cut.degrees(),
                 piece.id(),
                 Optional.of(cut.shape()),
                 Optional.empty(),
@@ -136,8 +152,9 @@ public record Want(
         return cut instanceof PartCut.PastEdge ? Role.EDGE : Role.OUTLINE;
     }
 
-    private static Want opening(Piece piece, Role role, Outline outline, PieceId owner, Optional<CutShape> shape) {
-        return new Want(piece, role, outline, owner, shape, Optional.empty(), Optional.empty());
+    private static Want opening(
+            Piece piece, Role role, Outline outline, int degrees, PieceId owner, Optional<CutShape> shape) {
+        return new Want(piece, role, outline, degrees, owner, shape, Optional.empty(), Optional.empty());
     }
 
     /** Whether it is an opening of a piece, or a field of openings of which that is one. */

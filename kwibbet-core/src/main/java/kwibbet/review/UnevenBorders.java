@@ -71,6 +71,7 @@ record UnevenBorders() implements Rule {
                     && !mat.settings().is(Mat.FIT, Mat.BY_CLEARANCE);
             return isOnFace
                     ? card.join(mat.id())
+                            .filter(join -> card.upright(join).degrees() == 0)
                             .map(join -> Margins.of(
                                     join.zone().bounds(), card.hostArea(join).bounds()))
                             .filter(Bordered::isCentred)

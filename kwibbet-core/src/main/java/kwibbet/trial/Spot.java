@@ -47,14 +47,18 @@ record Spot(double x, double y) {
         return new Spot(x + right, y + down);
     }
 
+    /** The same place turned clockwise about zero. */
+    Spot turned(int degrees) {
+        double angle = Math.toRadians(degrees);
+        return new Spot(x * Math.cos(angle) - y * Math.sin(angle), x * Math.sin(angle) + y * Math.cos(angle));
+    }
+
     /** The same place on the sheet below that {@code placement} lays this one on. */
     Spot in(Placement placement) {
-        double angle = Math.toRadians(placement.degrees());
-        double across = placement.mirrored() ? -x : x;
         Spot offset = of(placement.offset());
-        return new Spot(
-                offset.x + across * Math.cos(angle) - y * Math.sin(angle),
-                offset.y + across * Math.sin(angle) + y * Math.cos(angle));
+        return new Spot(placement.mirrored() ? -x : x, y)
+                .turned(placement.degrees())
+                .plus(offset.x, offset.y);
     }
 
     /** Whether it lies within closed lines: a way from it to the right crosses them an odd number of times. */

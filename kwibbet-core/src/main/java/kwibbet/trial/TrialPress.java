@@ -3,6 +3,7 @@ package kwibbet.trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 import kwibbet.bench.DieLaying;
@@ -13,6 +14,8 @@ import kwibbet.tool.Die;
 
 /** A press that cuts where a die lies under a plate, and knows nothing of why it lies there. */
 final class TrialPress {
+
+    private static final int QUARTER = 90;
 
     private TrialPress() {}
 
@@ -26,11 +29,12 @@ final class TrialPress {
      */
     static List<Spot> pass(DieLaying laying, Size paper, double off) {
         Die die = laying.use().die();
-        int quarters = laying.use().degrees() / 90;
+        int quarters = laying.use().degrees() / QUARTER;
         double width = inches(die.shape().size(), quarters % 2 == 0);
         double height = inches(die.shape().size(), quarters % 2 != 0);
-        double left = corner(laying, paper, off).x();
-        double top = corner(laying, paper, off).y();
+        UnaryOperator<Spot> onPaper = onPaper(laying, paper, off);
+        double left = onPaper.apply(corner(die, quarters)).x();
+        double top = onPaper.apply(corner(die, quarters)).y();
         boolean across = laying.use().run() == Axis.HORIZONTAL;
         double begins = laying.begins().map(past -> past.toInches()).orElse(-1e9);
         double ends = laying.ends()
@@ -42,9 +46,8 @@ final class TrialPress {
         };
         List<Spot> cuts = new ArrayList<>();
         Stream.concat(Stream.of(die.shape().outline()), die.shape().holes().stream())
-                .map(outline -> Spot.along(outline.edges()).stream()
-                        .map(spot -> turned(spot, die.shape().size(), quarters).plus(left, top))
-                        .toList())
+                .map(outline ->
+                        Spot.along(outline.edges()).stream().map(onPaper).toList())
                 .forEach(line -> cutAlong(line, isCut, cuts));
         return cuts;
     }
@@ -71,22 +74,39 @@ final class TrialPress {
      */
     static List<Spot> creases(DieLaying laying, Size paper, double off) {
         Die die = laying.use().die();
-        int quarters = laying.use().degrees() / 90;
-        Spot corner = corner(laying, paper, off);
         return Spot.along(die.shape().creases()).stream()
-                .map(spot -> turned(spot, die.shape().size(), quarters).plus(corner.x(), corner.y()))
+                .map(onPaper(laying, paper, off))
                 .filter(spot -> spot.isOn(paper))
                 .toList();
     }
 
-    /** Where the box of its cut begins on the paper. */
-    private static Spot corner(DieLaying laying, Size paper, double off) {
+    /** Which corner of a die lies at the left top once it is turned by quarters. */
+    private static Spot corner(Die die, int quarters) {
+        double width = die.shape().size().width().toInches();
+        double height = die.shape().size().height().toInches();
+        return switch (quarters) {
+            case 0 -> new Spot(0, 0);
+            case 1 -> new Spot(0, height);
+            case 2 -> new Spot(width, height);
+            default -> new Spot(width, 0);
+        };
+    }
+
+    /** Where a place of a die lies on the paper: the die is turned, and its metal pushed to where a ruler says. */
+    private static UnaryOperator<Spot> onPaper(DieLaying laying, Size paper, double off) {
         Die die = laying.use().die();
+        int degrees = laying.use().degrees();
         double metal = die.metal().toInches();
-        double width = inches(die.shape().size(), laying.use().degrees() / 90 % 2 == 0);
-        double side = laying.side().toInches() + metal;
-        double left = (laying.from() == Edge.LEFT ? side : paper.width().toInches() - side - width) + off;
-        return new Spot(left, laying.top().toInches() + metal);
+        List<Spot> rim = die.rim().outline().corners().stream()
+                .map(corner -> Spot.of(corner).plus(-metal, -metal).turned(degrees))
+                .toList();
+        double least = rim.stream().mapToDouble(Spot::x).min().orElse(0);
+        double most = rim.stream().mapToDouble(Spot::x).max().orElse(0);
+        double highest = rim.stream().mapToDouble(Spot::y).min().orElse(0);
+        double side = laying.side().toInches();
+        double right = laying.from() == Edge.LEFT ? side - least : paper.width().toInches() - side - most;
+        double down = laying.top().toInches() - highest;
+        return spot -> spot.turned(degrees).plus(right + off, down);
     }
 
     /** Where a line that is cut at one end only stops being cut. */
@@ -106,17 +126,5 @@ final class TrialPress {
 
     private static double inches(Size size, boolean wide) {
         return (wide ? size.width() : size.height()).toInches();
-    }
-
-    /** A place on a die turned clockwise by quarters, its box again at zero. */
-    private static Spot turned(Spot spot, Size die, int quarters) {
-        double width = die.width().toInches();
-        double height = die.height().toInches();
-        return switch (quarters) {
-            case 0 -> spot;
-            case 1 -> new Spot(height - spot.y(), spot.x());
-            case 2 -> new Spot(width - spot.x(), height - spot.y());
-            default -> new Spot(spot.y(), width - spot.x());
-        };
     }
 }

@@ -75,6 +75,7 @@ import static kwibbet.Inches.shelf;
 import static kwibbet.Inches.size;
 import static kwibbet.Inches.withPress;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
 import static org.assertj.core.api.Assertions.tuple;
 
 class PressPlanTest {
@@ -311,6 +312,41 @@ class PressPlanTest {
         assertThat(knife.bench().press().plan().cutsOf(want)).singleElement().satisfies(cut -> assertThat(
                         cut.sentence(MeasureSystem.INCH).text())
                 .contains(byHand));
+    }
+
+    /**
+     * A window of 2 by 1 turned by 30°: it takes up 2 cos 30° + 1 sin 30° = 2.232 by 2 sin 30° + 1 cos 30° = 1.866, so in the middle of 4 by 5 it lies 0.884 from
+     * the left and 1.567 from the top. The metal stands 1/16 out on all sides, 1/16 (cos 30° + sin 30°) = 0.085 when turned, and its left tip is 1 1/8 sin 60° = 0.974
+     * below its top one.
+     */
+    @ParameterizedTest
+    @CsvSource({"30, 0.799, 1.482, 2.456", "-30, 0.799, 1.482, 2.544"})
+    void aWindowLaidAslantIsCutByItsDieLaidAslant(int degrees, double left, double top, double tip) {
+        Card card = card(
+                folded("5", "7"),
+                add("mat", "mat-1", front(), "fit", "size", "width", "4", "height", "5"),
+                add("opening", "view", on("mat-1"), "width", "2", "height", "1", "turned", "" + degrees));
+        Die die = die("view", Kind.RECTANGLE, "2", "1", Detail.PLAIN, Sides.STRAIGHT);
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        RunPlan plan = RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS.withDies(List.of(die)));
+        PressStep step = plan.bench().press().settings().get(0).steps().get(0);
+        DieLaying laying = step.layings().get(0);
+        assertThat(laying.side().toInches()).isCloseTo(left, offset(1e-3));
+        assertThat(laying.top().toInches()).isCloseTo(top, offset(1e-3));
+        assertThat(laying.tip().orElseThrow().toInches()).isCloseTo(tip, offset(1e-3));
+        assertThat(sentences(step))
+                .contains("Lay view, turned 30° " + (degrees < 0 ? "counter-" : "") + "clockwise, with its metal");
+        PressRead.everyDieLiesWhereTheWordsSay(plan);
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        assertThat(TrialRun.of(plan, 99, List.of(new Mishap.DieSlipped(1, in("1/16"))))
+                        .isFine())
+                .isFalse();
+        RunPlan other = RunPlan.of(
+                line(card, 3),
+                papers,
+                Thrift.FEWEST_SHEETS,
+                TOOLS.withDies(List.of(die("other", Kind.RECTANGLE, "2", "1 1/8", Detail.PLAIN, Sides.STRAIGHT))));
+        assertThat(other.bench().press().settings()).isEmpty();
     }
 
     /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */

@@ -14,6 +14,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
@@ -28,7 +29,9 @@ import static org.assertj.core.api.Assertions.offset;
 final class PressRead {
 
     private static final String LENGTH = "((?:≈ )?[\\d /.]+ (?:in|mm))";
-    private static final String TURNED = "(, its top to the right,|, upside down,|, its top to the left,|)";
+    private static final Pattern ASLANT = Pattern.compile(", turned (\\d+)° (counter-)?clockwise,");
+    private static final String TURNED = "(, its top to the right,|, upside down,|, its top to the left,|"
+            + ASLANT.pattern().replace("(", "(?:") + "|)";
     private static final Pattern PAPER = Pattern.compile(
             "(.+) × (\\d+), paper " + size() + "(?:, folded to " + size() + ")?(?:, (inside up|as drawn))?");
     private static final Pattern ALONG =
@@ -36,8 +39,8 @@ final class PressRead {
     private static final Pattern MIDDLE =
             Pattern.compile("Tape (.+?)" + TURNED + " into the middle of (.+): " + LENGTH + " from cut to cut\\.(.*)");
     private static final String MARGIN = "(?:" + LENGTH + " (from|past) |along )the (left|right|top|folded) edge";
-    private static final Pattern MARGINS =
-            Pattern.compile("Lay (.+?)" + TURNED + " with its metal " + MARGIN + " and " + MARGIN + "\\.(.*)");
+    private static final Pattern MARGINS = Pattern.compile("Lay (.+?)" + TURNED + " with its metal " + MARGIN + " and "
+            + MARGIN + "(?:; nearest to the (?:left|right) edge " + LENGTH + " down)?\\.(.*)");
     private static final Pattern PLATE = Pattern.compile(
             "Let the plate (begin|end) " + LENGTH
                     + " (right of the die’s left|left of the die’s right|below the die’s top|above the die’s bottom) cut(?:\\.|, its edge along the fold\\.)");
@@ -171,6 +174,9 @@ final class PressRead {
         Matcher read = matched(MARGINS, line);
         Die die = named(read.group(1), layup);
         Laid own = Laid.of(die, read.group(2), Point.ORIGIN);
+        if (read.group(9) != null) {
+            return aslant(read, die, paper);
+        }
         Length side = margin(read.group(3), read.group(4)).plus(die.metal());
         Length top = margin(read.group(6), read.group(7)).plus(die.metal());
         boolean fromRight = read.group(5).equals("right")
@@ -180,6 +186,33 @@ final class PressRead {
                 ? paper.right().minus(side).minus(own.cut().bounds().size().width())
                 : side;
         return Laid.of(die, read.group(2), new Point(left, top));
+    }
+
+    /** Pushed so far from the edges, and turned until it is nearest to the upright one where it should be. */
+    private static Laid aslant(Matcher read, Die die, Rect paper) {
+        Length out = die.metal().negated();
+        Placement turned = new Placement(Point.ORIGIN, degrees(read.group(2)), false);
+        Outline rim = die.rim().outline().plus(out, out).in(turned);
+        Rect box = rim.bounds();
+        Length side = margin(read.group(3), read.group(4));
+        boolean fromRight = read.group(5).equals("right");
+        Length right = fromRight ? paper.right().minus(side).minus(box.right()) : side.minus(box.left());
+        Length down = margin(read.group(6), read.group(7)).minus(box.top());
+        Outline metal = rim.plus(right, down);
+        Length nearest = fromRight ? metal.bounds().right() : metal.bounds().left();
+        assertThat(metal.corners())
+                .as(read.group())
+                .anyMatch(corner -> isAt(corner, new Point(nearest, length(read.group(9)))));
+        return new Laid(die, die.shape().outline().in(turned).plus(right, down));
+    }
+
+    private static int degrees(String turned) {
+        Matcher aslant = ASLANT.matcher(turned);
+        if (aslant.matches()) {
+            int said = Integer.parseInt(aslant.group(1));
+            return aslant.group(2) == null ? said : -said;
+        }
+        return turned.isEmpty() ? 0 : turned.contains("right") ? 90 : turned.contains("upside") ? 180 : 270;
     }
 
     /** A folded edge is found by looking at the paper. */
@@ -209,8 +242,7 @@ final class PressRead {
     private record Laid(Die die, Outline cut) {
 
         static Laid of(Die die, String turned, Point corner) {
-            int degrees = turned.isEmpty() ? 0 : turned.contains("right") ? 90 : turned.contains("upside") ? 180 : 270;
-            return new Laid(die, DieUse.turnedInto(die.shape().outline(), degrees, corner));
+            return new Laid(die, DieUse.turnedInto(die.shape().outline(), degrees(turned), corner));
         }
 
         void isOf(DieUse use, Layup layup) {

@@ -79,7 +79,7 @@ public final class Entries {
 
     /** Whether what a field would show is a whole number that was typed. */
     public boolean isCount(String field) {
-        return shown(field, "").matches("\\d{1,4}");
+        return shown(field, "").matches("-?\\d{1,4}");
     }
 
     /** Notes what is wrong with a field; the first message stays. */

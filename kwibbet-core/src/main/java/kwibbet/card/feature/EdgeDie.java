@@ -96,9 +96,9 @@ public record EdgeDie() implements Feature {
         return Outcome.made(new Work.Collector()
                 .edge(new Work.EdgeCut(
                         site.panel(),
-                        new PartCut.PastEdge(
+                        PartCut.PastEdge.of(
                                 shape,
-                                die.in(site.frame()),
+                                site.at(corner),
                                 Outline.of(site.bounds()).in(site.frame()).bounds())))
                 .end());
     }

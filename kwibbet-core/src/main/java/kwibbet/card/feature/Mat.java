@@ -24,6 +24,7 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Look;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
@@ -157,7 +158,7 @@ public record Mat() implements Feature {
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(FIT, BORDER, CLEARANCE, WIDTH, HEIGHT, SHAPE));
-        all.addAll(Placing.ALL);
+        all.addAll(Placing.ASLANT);
         all.add(PAST);
         all.addAll(List.of(STRIPS, GAP, RAISED, Held.FOAM, Held.WHERE, MIDDLE, LAP));
         return all;
@@ -173,7 +174,7 @@ public record Mat() implements Feature {
         }
         asked.add(SHAPE);
         if (!settings.is(FIT, BY_BORDER)) {
-            asked.addAll(Placing.asked(settings));
+            asked.addAll(settings.is(FIT, BY_SIZE) ? Placing.askedAslant(settings) : Placing.asked(settings));
         }
         if (settings.is(FIT, BY_SIZE)) {
             asked.add(PAST);
@@ -199,18 +200,26 @@ public record Mat() implements Feature {
      * Where the mat lies.
      *
      * @param shape what it is cut to
-     * @param corner where that frame's zero lies on the site
+     * @param laid where the frame of that lies on the site
      */
-    private record Area(CutShape shape, Point corner) {
+    private record Area(CutShape shape, Placement laid) {
         static Area of(Outline onSite) {
             Rect box = onSite.bounds();
             Outline outline = onSite.plus(box.left().negated(), box.top().negated());
             Look look = outline.isRectangle() ? CutShape.Kind.RECTANGLE : new Drawn(outline);
-            return new Area(new CutShape(look, box.size()), box.corner());
+            return new Area(new CutShape(look, box.size()), Placement.at(box.corner()));
         }
 
-        Outline outline() {
-            return shape.outline();
+        Area in(Placement outer) {
+            return new Area(shape, laid.within(outer));
+        }
+
+        boolean isUpright() {
+            return laid.degrees() == 0;
+        }
+
+        Outline onSite() {
+            return shape.outline().in(laid);
         }
     }
 
@@ -221,13 +230,20 @@ public record Mat() implements Feature {
         }
         Size size = brief.is(FIT, BY_SIZE) ? new Size(brief.length(WIDTH), brief.length(HEIGHT)) : lessClearance(site);
         Look look = brief.is(SHAPE, AS_HOST) ? CutShape.Kind.RECTANGLE : brief.look(SHAPE);
-        Area area = new Area(new CutShape(look, size), Placing.corner(site, size));
-        Outline onSite = area.outline().plus(area.corner().x(), area.corner().y());
+        CutShape shape = new CutShape(look, size);
+        Area area = new Area(
+                shape,
+                brief.is(FIT, BY_SIZE) ? Placing.laid(site, shape) : Placement.at(Placing.corner(site, shape.size())));
+        Outline onSite = area.onSite();
         Rect there = onSite.bounds();
         if (brief.is(FIT, BY_SIZE) && brief.is(PAST, CUT_OFF)) {
-            return cutOff(site, onSite);
+            return cutOff(site, area);
         }
         boolean hangs = hangs(brief);
+        if (hangs && !area.isUpright()) {
+            return Outcome.refused(
+                    Placing.TURNED.key(), site.name() + " hangs by an edge, which cannot lie aslant: 0 for straight.");
+        }
         if (brief.is(FIT, BY_SIZE) && isOverOthers(site, onSite, hangs) && isHeld(size)) {
             return Outcome.made(area);
         }
@@ -271,12 +287,12 @@ public record Mat() implements Feature {
     }
 
     /** What of it lies over what it sits on; of what falls apart there the largest part. */
-    private static Outcome<Area> cutOff(Site site, Outline onSite) {
-        return Overlay.shared(Region.of(onSite), site.room()).stream()
+    private static Outcome<Area> cutOff(Site site, Area area) {
+        return Overlay.shared(Region.of(area.onSite()), site.room()).stream()
                 .max(Comparator.comparingDouble(Region::area))
-                .map(Region::outline)
+                .map(left -> left.outline().in(area.laid().inverse()))
                 .filter(left -> !shorterSide(left.bounds()).isShorterThan(NARROWEST))
-                .map(left -> Outcome.made(Area.of(left)))
+                .map(left -> Outcome.made(Area.of(left).in(area.laid())))
                 .orElseGet(() -> Outcome.refused(
                         PAST.key(),
                         "Hardly anything would be left of " + site.name() + ", cut off at the edge of the "
@@ -347,7 +363,7 @@ public record Mat() implements Feature {
     }
 
     private static Area shaped(Rect box, Brief brief) {
-        return new Area(new CutShape(brief.look(SHAPE), box.size()), box.corner());
+        return new Area(new CutShape(brief.look(SHAPE), box.size()), Placement.at(box.corner()));
     }
 
     private static Length shorterSide(Rect rect) {
@@ -379,9 +395,9 @@ public record Mat() implements Feature {
         if (count == 1) {
             return Outcome.made(whole(site, area));
         }
-        Rect box = area.outline().bounds();
+        Size all = area.shape().size();
         Length gaps = site.brief().length(GAP).multipliedBy(count - 1L);
-        Length each = box.size().width().minus(gaps).dividedDownBy(count);
+        Length each = all.width().minus(gaps).dividedDownBy(count);
         if (each.isShorterThan(NARROWEST)) {
             return Outcome.refused(
                     STRIPS.key(),
@@ -389,22 +405,20 @@ public record Mat() implements Feature {
                             + " wide: fewer strips, or less between them.");
         }
         Work.Collector work = new Work.Collector();
-        Size size = new Size(each, box.size().height());
+        Size size = new Size(each, all.height());
         for (int i = 0; i < count; i++) {
             PieceId id = i == 0 ? site.id() : site.part(String.valueOf(i + 1));
             Piece strip = Piece.of(id, site.name() + " " + (i + 1), site.brief().paper(PaperSlot.PAPER), size);
             Length left = each.plus(site.brief().length(GAP)).multipliedBy(i);
-            work.piece(
-                    strip,
-                    Held.adhesion(RAISED, site.brief()),
-                    site.on(strip, area.corner().plus(left, Length.ZERO)));
+            Placement laid = Placement.at(new Point(left, Length.ZERO)).within(area.laid());
+            work.piece(strip, Held.adhesion(RAISED, site.brief()), site.on(strip, laid));
         }
         return Outcome.made(work.end());
     }
 
     /** The panels nearer to the eye that it lies over when the card is shut: what hangs by an edge is lifted off them and laid on them. */
     private static List<PanelId> nearer(Site site, Area area) {
-        Outline onSite = area.outline().plus(area.corner().x(), area.corner().y());
+        Outline onSite = area.onSite();
         List<PanelId> further =
                 site.behind().stream().map(each -> each.panel().id()).toList();
         return site.others().stream()
@@ -418,7 +432,7 @@ public record Mat() implements Feature {
     private static Work whole(Site site, Area area) {
         Piece mat = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), area.shape());
         Work.Collector work = new Work.Collector();
-        work.piece(mat, Held.adhesion(RAISED, site.brief()), site.on(mat, area.corner()));
+        work.piece(mat, Held.adhesion(RAISED, site.brief()), site.on(mat, area.laid()));
         if (hangs(site.brief())) {
             nearer(site, area).forEach(panel -> work.above(PanelId.of(site.id()), panel));
         }

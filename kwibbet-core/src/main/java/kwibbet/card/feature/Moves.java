@@ -9,6 +9,7 @@ import kwibbet.card.Design;
 import kwibbet.card.Face;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
+import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
@@ -75,8 +76,8 @@ public final class Moves {
     /** Where it lies on the piece of its panel: its own piece, or else what it cuts or marks there. */
     private static Optional<Outline> shown(Card card, Addition addition, Panel panel) {
         Piece host = card.pieceOf(panel.piece());
-        return card.join(addition.id())
-                .map(join -> join.zone())
+        return byOpening(card, addition, host)
+                .or(() -> card.join(addition.id()).map(Join::zone))
                 .or(() -> host.openings().stream()
                         .filter(opening -> opening.owner().equals(addition.id()))
                         .map(Opening::outline)
@@ -85,6 +86,24 @@ public final class Moves {
                         .filter(zone -> zone.owner().equals(addition.id()))
                         .map(Zone::outline)
                         .findFirst());
+    }
+
+    /** Of a frame it is the opening that is placed, whether that goes through what it lies on or not. */
+    private static Optional<Outline> byOpening(Card card, Addition addition, Piece host) {
+        if (!addition.feature().isPlacedByOpening()) {
+            return Optional.empty();
+        }
+        Stream<Outline> through = opened(host, addition);
+        Stream<Outline> own = card.join(addition.id()).stream()
+                .flatMap(join ->
+                        opened(card.pieceOf(join.upper()), addition).map(outline -> outline.in(join.placement())));
+        return Stream.concat(through, own).findFirst();
+    }
+
+    private static Stream<Outline> opened(Piece piece, Addition addition) {
+        return piece.openings().stream()
+                .filter(opening -> opening.owner().equals(addition.id()))
+                .map(Opening::outline);
     }
 
     /**
@@ -119,13 +138,12 @@ public final class Moves {
     }
 
     private Settings fromWhereItLies(Settings changed) {
-        Length inset = addition.feature().inset(settings);
         Settings placed = changed;
         if (isNewlyBy(changed, Placing.ACROSS, Placing.FROM_LEFT)) {
-            placed = placed.with(Placing.FROM_LEFT, place.left().plus(inset));
+            placed = placed.with(Placing.FROM_LEFT, place.left());
         }
         if (isNewlyBy(changed, Placing.DOWN, Placing.FROM_TOP)) {
-            placed = placed.with(Placing.FROM_TOP, place.top().plus(inset));
+            placed = placed.with(Placing.FROM_TOP, place.top());
         }
         if (isNewlyBySize(changed)) {
             placed = placed.with(Mat.WIDTH, place.size().width())
@@ -183,7 +201,6 @@ public final class Moves {
 
     private Design moved(Length right, Length down) {
         Point shift = onSite(right, down);
-        Length inset = addition.feature().inset(settings);
         Rect room = Rect.atOrigin(panel.outline().in(frame.inverse()).bounds().size());
         Rect centred = room.centred(place.size());
         Settings changed = settings;
@@ -191,13 +208,13 @@ public final class Moves {
             Length left = place.left().plus(shift.x());
             changed = isAt(left, centred.left())
                     ? changed.with(Placing.ACROSS, Placing.MIDDLE)
-                    : changed.with(Placing.ACROSS, Placing.BY).with(Placing.FROM_LEFT, snapped(left.plus(inset)));
+                    : changed.with(Placing.ACROSS, Placing.BY).with(Placing.FROM_LEFT, snapped(left));
         }
         if (!shift.y().isZero()) {
             Length top = place.top().plus(shift.y());
             changed = isAt(top, centred.top())
                     ? changed.with(Placing.DOWN, Placing.MIDDLE)
-                    : changed.with(Placing.DOWN, Placing.BY).with(Placing.FROM_TOP, snapped(top.plus(inset)));
+                    : changed.with(Placing.DOWN, Placing.BY).with(Placing.FROM_TOP, snapped(top));
         }
         return card.design().settled().with(addition.with(changed));
     }

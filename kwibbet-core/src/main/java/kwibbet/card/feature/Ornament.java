@@ -22,7 +22,6 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
-import kwibbet.shape.Point;
 import kwibbet.shape.Region;
 import kwibbet.wording.Phrase;
 
@@ -76,7 +75,7 @@ public record Ornament() implements Feature {
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        all.addAll(Placing.ALL);
+        all.addAll(Placing.ASLANT);
         all.addAll(List.of(SET, BACKING, Held.FOAM, Held.WHERE, COPY));
         return all;
     }
@@ -89,7 +88,7 @@ public record Ornament() implements Feature {
     @Override
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        asked.addAll(Placing.asked(settings));
+        asked.addAll(Placing.askedAslant(settings));
         asked.add(SET);
         asked.addAll(settings.is(BACKING, FOAM_DIE) ? List.of(BACKING) : Held.asked(BACKING, settings));
         asked.add(COPY);
@@ -104,12 +103,12 @@ public record Ornament() implements Feature {
     @Override
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
-        Point corner = Placing.corner(site, shape.size());
-        return site.brief().is(SET, INLAID) ? inlaid(site, shape, corner) : Outcome.made(on(site, shape, corner));
+        Placement laid = Placing.laid(site, shape);
+        return site.brief().is(SET, INLAID) ? inlaid(site, shape, laid) : Outcome.made(on(site, shape, laid));
     }
 
     /** Cut out of what it is set into, and stuck to what that is stuck to. */
-    private static Outcome<Work> inlaid(Site site, CutShape shape, Point corner) {
+    private static Outcome<Work> inlaid(Site site, CutShape shape, Placement laid) {
         if (site.below().isEmpty()) {
             return Outcome.refused(
                     SET.key(),
@@ -122,8 +121,8 @@ public record Ornament() implements Feature {
                     "On foam of its own shape it would not be level: hold it as what is round it is held.");
         }
         Site.Deeper behind = site.below().get(0);
-        Outline outline = shape.outline().plus(corner.x(), corner.y());
-        return negative(site, shape, corner, outline).then(work -> {
+        Outline outline = shape.outline().in(laid);
+        return negative(site, shape, laid, outline).then(work -> {
             Piece ornament = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape);
             work.piece(
                     ornament,
@@ -134,16 +133,16 @@ public record Ornament() implements Feature {
                             ornament.outline(),
                             behind.panel().id(),
                             behind.side(),
-                            Placement.at(corner).within(behind.frame())));
+                            laid.within(behind.frame())));
             return Outcome.made(work.end());
         });
     }
 
     /** An opening of its shape; of what reaches over an edge, as an ornament over the frame round it, what lies on the paper is cut off there. */
-    private static Outcome<Work.Collector> negative(Site site, CutShape shape, Point corner, Outline outline) {
+    private static Outcome<Work.Collector> negative(Site site, CutShape shape, Placement laid, Outline outline) {
         Work.Collector work = new Work.Collector();
         if (Overlay.contains(site.room(), outline)) {
-            return Outcome.made(work.opening(site.piece(), site.opening("negative", shape, corner)));
+            return Outcome.made(work.opening(site.piece(), site.opening("negative", shape, laid)));
         }
         List<Region> left = Overlay.without(site.room(), Region.of(outline));
         boolean touches = Overlay.sharedArea(site.room(), Region.of(outline)) > Overlay.NOTHING;
@@ -158,19 +157,19 @@ public record Ornament() implements Feature {
         }
         return Outcome.made(work.edge(new Work.EdgeCut(
                 site.panel(),
-                new PartCut.PastEdge(
+                PartCut.PastEdge.of(
                         shape,
-                        outline.in(site.frame()),
+                        laid.within(site.frame()),
                         Outline.of(site.bounds()).in(site.frame()).bounds()))));
     }
 
-    private static Work on(Site site, CutShape shape, Point corner) {
+    private static Work on(Site site, CutShape shape, Placement laid) {
         Piece ornament = Piece.of(site.id(), site.name(), site.brief().paper(PaperSlot.PAPER), shape);
         Work.Collector work = new Work.Collector();
         if (site.brief().is(BACKING, FOAM_DIE)) {
             Piece foam = Piece.of(
                     site.part("foam"), site.name() + ", foam", site.brief().paper(FOAM), shape);
-            work.piece(foam, site.on(foam, corner));
+            work.piece(foam, site.on(foam, laid));
             work.piece(
                     ornament,
                     Panel.stuck(
@@ -186,11 +185,11 @@ public record Ornament() implements Feature {
                     Direction.Does.KEEP,
                     Phrase.of("Leave the foam of " + site.name() + " in its negative until it is stuck.")));
         } else {
-            work.piece(ornament, Held.adhesion(BACKING, site.brief()), site.on(ornament, corner));
+            work.piece(ornament, Held.adhesion(BACKING, site.brief()), site.on(ornament, laid));
         }
         if (site.brief().is(COPY, "behind")) {
             Piece copy = Piece.of(site.part("copy"), site.name() + ", behind", ornament.paper(), shape);
-            work.piece(copy, site.behind(copy, corner));
+            work.piece(copy, site.behind(copy, laid));
         }
         return work.end();
     }

@@ -10,6 +10,9 @@ import kwibbet.card.Parameter.Follows;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.measure.Length;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
@@ -48,6 +51,10 @@ public final class Placing {
     /** Its distance from the top. */
     public static final Parameter.OfLength FROM_TOP = offset("fromTop", "From the top", Follows.HEIGHT);
 
+    /** How far it is turned. */
+    public static final Parameter.OfCount TURNED = new Parameter.OfCount(
+            "turned", "Turned by, °", "Laid aslant: degrees clockwise; less than 0 the other way.", -180, 180, 0);
+
     /** In the middle. */
     public static final String MIDDLE = "middle";
     /** Flush with the left or the top. */
@@ -58,6 +65,10 @@ public final class Placing {
     public static final String BY = "by";
 
     static final List<Parameter> ALL = List.of(ACROSS, FROM_LEFT, DOWN, FROM_TOP);
+    /** Of what can be laid aslant. */
+    static final List<Parameter> ASLANT = List.of(ACROSS, FROM_LEFT, DOWN, FROM_TOP, TURNED);
+
+    private static final int QUARTER = 90;
 
     private Placing() {}
 
@@ -83,6 +94,23 @@ public final class Placing {
             asked.add(FROM_TOP);
         }
         return asked;
+    }
+
+    /** The parameters of the placing of what can be laid aslant, that have a meaning as it is set. */
+    static List<Parameter> askedAslant(Settings settings) {
+        List<Parameter> asked = asked(settings);
+        asked.add(TURNED);
+        return asked;
+    }
+
+    /** Where the frame of a shape lies on the site: turned as it is said, and what it takes up then where that is placed. */
+    static Placement laid(Site site, CutShape shape) {
+        Placement turned = new Placement(Point.ORIGIN, site.brief().count(TURNED), false);
+        boolean isUpright = turned.degrees() % QUARTER == 0;
+        Outline outline = isUpright ? Outline.of(Rect.atOrigin(shape.size())) : shape.outline();
+        Rect taken = outline.in(turned).bounds();
+        Point corner = corner(site, taken.size());
+        return new Placement(corner.plus(taken.left().negated(), taken.top().negated()), turned.degrees(), false);
     }
 
     /** The left top corner of something of that size in the frame of the site. */

@@ -3,7 +3,6 @@ package kwibbet.card.feature;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Direction;
@@ -112,7 +111,7 @@ public record Shaker() implements Feature {
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(BUILT, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        all.addAll(Placing.ALL);
+        all.addAll(Placing.ASLANT);
         all.addAll(List.of(BORDER, LAP, DEPTH, WALL, BACK));
         return all;
     }
@@ -125,7 +124,7 @@ public record Shaker() implements Feature {
     @Override
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(BUILT, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        asked.addAll(Placing.asked(settings));
+        asked.addAll(Placing.askedAslant(settings));
         asked.addAll(List.of(BORDER, LAP, DEPTH, WALL, BACK));
         return asked;
     }
@@ -136,22 +135,20 @@ public record Shaker() implements Feature {
     }
 
     @Override
-    public Length inset(Settings settings) {
-        return settings.length(BORDER);
+    public boolean isPlacedByOpening() {
+        return true;
     }
 
     @Override
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
-        Point corner = Placing.corner(site, shape.size());
+        Placement laid = Placing.laid(site, shape);
         Length border = site.brief().length(BORDER);
-        Outline around = shape.grown(border)
-                .outline()
-                .plus(corner.x().minus(border), corner.y().minus(border));
+        Outline around = shape.grown(border).outline().in(Window.around(laid, border));
         return tight(site)
                 .then(ok -> Window.fitting(site, around, "The shaker with its frame"))
                 .then(ok -> Window.closed(site, shape, border, BORDER))
-                .then(ok -> Outcome.made(new Box(site, shape, corner).work()));
+                .then(ok -> Outcome.made(new Box(site, shape, laid).work()));
     }
 
     private static Outcome<Length> tight(Site site) {
@@ -183,9 +180,9 @@ public record Shaker() implements Feature {
      *
      * @param site where
      * @param shape the opening
-     * @param corner the left top corner of the opening's box
+     * @param laid where the frame of the opening lies
      */
-    private record Box(Site site, CutShape shape, Point corner) {
+    private record Box(Site site, CutShape shape, Placement laid) {
 
         Work work() {
             Work.Collector work = new Work.Collector();
@@ -210,8 +207,8 @@ public record Shaker() implements Feature {
             return site.brief().length(parameter);
         }
 
-        private Point out(Length by) {
-            return corner.plus(by.negated(), by.negated());
+        private Placement out(Length by) {
+            return Window.around(laid, by);
         }
 
         /** Frame over film over wall over what is there, which is the back. */
@@ -219,7 +216,7 @@ public record Shaker() implements Feature {
             boolean clear = isClear();
             Piece frame = Window.ring(site.id(), site.name(), site, shape, length(BORDER));
             Piece film = film("film", "film");
-            PanelId wall = wall(work, site.panel(), site.side(), site::at);
+            PanelId wall = wall(work, site.panel(), site.side());
             Panel lying = wall.equals(site.panel())
                     ? site.on(frame, out(length(BORDER)))
                     : Panel.stuck(PanelId.of(frame.id()), frame.id(), frame.outline(), wall, Side.UP, Placement.SAME);
@@ -227,7 +224,7 @@ public record Shaker() implements Feature {
             work.piece(frame, held, lying);
             work.piece(film, stuckTo(frame, Side.UNDER, film));
             if (clear) {
-                work.opening(site.piece(), site.opening("opening", shape, corner));
+                work.opening(site.piece(), site.opening("opening", shape, laid));
                 openBelow(work);
                 Piece second = film("back-film", "second film");
                 work.piece(second, site.behind(second, out(length(LAP))));
@@ -240,7 +237,7 @@ public record Shaker() implements Feature {
 
         private void openBelow(Work.Collector work) {
             if (site.brief().is(BACK, CLEAR_TO_THE_BACK)) {
-                site.below().forEach(deeper -> work.opening(deeper.piece(), Window.on(deeper, site, shape, corner)));
+                site.below().forEach(deeper -> work.opening(deeper.piece(), Window.on(deeper, site, shape, laid)));
             }
         }
 
@@ -260,7 +257,7 @@ public record Shaker() implements Feature {
         private void through(Work.Collector work) {
             boolean clear = isClear();
             openBelow(work);
-            work.opening(site.piece(), site.opening("opening", shape, corner));
+            work.opening(site.piece(), site.opening("opening", shape, laid));
             Piece film = film("film", "film");
             work.piece(film, site.behind(film, out(length(LAP))));
             Piece back = clear
@@ -270,7 +267,7 @@ public record Shaker() implements Feature {
                             site.name(),
                             site.brief().paper(PaperSlot.PAPER),
                             shape.grown(length(BORDER)).outline());
-            PanelId wall = wall(work, site.panel(), site.side().opposite(), site::at);
+            PanelId wall = wall(work, site.panel(), site.side().opposite());
             boolean foam = wall.equals(site.panel());
             Panel lying = foam
                     ? site.behind(back, out(length(BORDER)))
@@ -294,13 +291,13 @@ public record Shaker() implements Feature {
          *
          * @return the panel that what follows is stuck to
          */
-        private PanelId wall(Work.Collector work, PanelId on, Side side, Function<Point, Placement> at) {
+        private PanelId wall(Work.Collector work, PanelId on, Side side) {
             if (site.brief().is(WALL, "foam")) {
                 // What holds the frame is the wall: the tape of its join.
                 return on;
             }
             PanelId below = on;
-            Placement placement = at.apply(out(length(BORDER)));
+            Placement placement = out(length(BORDER)).within(site.frame());
             Side face = side;
             for (int i = 1; i <= frames(site); i++) {
                 PieceId id = site.part("wall-" + i);

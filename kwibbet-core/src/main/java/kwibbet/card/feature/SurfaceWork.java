@@ -15,7 +15,6 @@ import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
-import kwibbet.shape.Point;
 import kwibbet.tool.Die;
 
 /** Stamping, inking, embossing, colouring, heat: an area of a face, and what is kept free around it. */
@@ -69,7 +68,7 @@ public record SurfaceWork() implements Feature {
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(TECHNIQUE, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        all.addAll(Placing.ALL);
+        all.addAll(Placing.ASLANT);
         all.add(KEEP_FREE);
         return all;
     }
@@ -88,7 +87,7 @@ public record SurfaceWork() implements Feature {
     @Override
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(TECHNIQUE, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        asked.addAll(Placing.asked(settings));
+        asked.addAll(Placing.askedAslant(settings));
         asked.add(KEEP_FREE);
         return asked;
     }
@@ -101,8 +100,7 @@ public record SurfaceWork() implements Feature {
     @Override
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
-        Point corner = Placing.corner(site, shape.size());
-        Outline area = shape.outline().plus(corner.x(), corner.y());
+        Outline area = shape.outline().in(Placing.laid(site, shape));
         return Window.fitting(site, area, "The area").then(ok -> {
             Work.Collector work = new Work.Collector();
             String doing = TECHNIQUE.way(site.brief().choice(TECHNIQUE)).label();

@@ -89,7 +89,7 @@ public record Window() implements Feature {
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        all.addAll(Placing.ALL);
+        all.addAll(Placing.ASLANT);
         all.addAll(List.of(THROUGH, LARGER_BEHIND, FRAME, FRAME_WIDTH, PENCIL));
         return all;
     }
@@ -102,7 +102,7 @@ public record Window() implements Feature {
     @Override
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        asked.addAll(Placing.asked(settings));
+        asked.addAll(Placing.askedAslant(settings));
         asked.add(THROUGH);
         if (settings.is(THROUGH, PANELS)) {
             asked.add(LARGER_BEHIND);
@@ -116,18 +116,22 @@ public record Window() implements Feature {
     }
 
     @Override
-    public Length inset(Settings settings) {
-        return settings.is(FRAME, "framed") ? settings.length(FRAME_WIDTH) : Length.ZERO;
+    public boolean isPlacedByOpening() {
+        return true;
     }
 
     @Override
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
-        Point corner = Placing.corner(site, shape.size());
+        Placement laid = Placing.laid(site, shape);
         return leftBehind(site, shape)
-                .then(left -> fitting(site, shape.outline().plus(corner.x(), corner.y()), "The opening"))
-                .then(outline -> closed(site, shape, inset(site.brief().settings()), FRAME_WIDTH)
-                        .then(ok -> Outcome.made(cut(site, shape, corner, outline))));
+                .then(left -> fitting(site, shape.outline().in(laid), "The opening"))
+                .then(outline -> closed(site, shape, frameWidth(site), FRAME_WIDTH)
+                        .then(ok -> Outcome.made(cut(site, shape, laid, outline))));
+    }
+
+    private static Length frameWidth(Site site) {
+        return site.brief().is(FRAME, "framed") ? site.brief().length(FRAME_WIDTH) : Length.ZERO;
     }
 
     /** Refuses a frame that the opening would cut open: a flat gable's slopes run in where a larger one's do not. */
@@ -174,17 +178,17 @@ public record Window() implements Feature {
                         + ".");
     }
 
-    private static Work cut(Site site, CutShape shape, Point corner, Outline outline) {
+    private static Work cut(Site site, CutShape shape, Placement laid, Outline outline) {
         Work.Collector work = new Work.Collector();
-        work.opening(site.piece(), site.opening("opening", shape, corner));
+        work.opening(site.piece(), site.opening("opening", shape, laid));
         if (!site.brief().is(THROUGH, THIS)) {
-            site.below().forEach(deeper -> work.opening(deeper.piece(), on(deeper, site, shape, corner)));
+            site.below().forEach(deeper -> work.opening(deeper.piece(), on(deeper, site, shape, laid)));
         }
         if (site.brief().is(THROUGH, PANELS)) {
-            behind(site, shape, corner, work);
+            behind(site, shape, laid, work);
         }
         if (site.brief().is(FRAME, "framed")) {
-            frame(site, shape, corner, work);
+            frame(site, shape, laid, work);
         }
         if (site.brief().is(PENCIL, "mark")) {
             site.behind().stream()
@@ -202,13 +206,13 @@ public record Window() implements Feature {
     }
 
     /** In the panels behind, each opening with its middle where that of the first is. */
-    private static void behind(Site site, CutShape shape, Point corner, Work.Collector work) {
+    private static void behind(Site site, CutShape shape, Placement laid, Work.Collector work) {
         Length step = site.brief().length(LARGER_BEHIND);
         Length by = step;
         for (Site.Deeper deeper : site.behind()) {
             CutShape own = shape.grown(by);
-            Point at = corner.plus(by.negated(), by.negated());
-            Outline outline = own.outline().plus(at.x(), at.y());
+            Placement at = around(laid, by);
+            Outline outline = own.outline().in(at);
             if (Overlay.contains(Region.of(deeper.panel().outline()), outline.in(deeper.frame()))) {
                 work.opening(deeper.piece(), on(deeper, site, own, at));
                 by = by.plus(step);
@@ -229,14 +233,19 @@ public record Window() implements Feature {
     }
 
     /** The same opening in a piece beneath. */
-    static Opening on(Site.Deeper deeper, Site site, CutShape shape, Point corner) {
-        return new Opening(site.id(), "opening", shape, Placement.at(corner).within(deeper.frame()));
+    static Opening on(Site.Deeper deeper, Site site, CutShape shape, Placement laid) {
+        return new Opening(site.id(), "opening", shape, laid.within(deeper.frame()));
     }
 
-    private static void frame(Site site, CutShape shape, Point corner, Work.Collector work) {
+    /** Where a frame lies whose shape is that much larger all round. */
+    static Placement around(Placement laid, Length by) {
+        return Placement.at(new Point(by.negated(), by.negated())).within(laid);
+    }
+
+    private static void frame(Site site, CutShape shape, Placement laid, Work.Collector work) {
         Length width = site.brief().length(FRAME_WIDTH);
         Piece frame = ring(site.id(), site.name(), site, shape, width);
-        work.piece(frame, site.on(frame, corner.plus(width.negated(), width.negated())));
+        work.piece(frame, site.on(frame, around(laid, width)));
     }
 
     /** A frame around a shape, its own opening in register with it. */
