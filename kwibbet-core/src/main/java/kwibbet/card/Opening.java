@@ -14,8 +14,14 @@ import kwibbet.shape.Size;
  * @param name what makers call it, as {@code opening} or {@code hole}
  * @param shape its shape
  * @param at where the box of the shape lies on the piece
+ * @param isOfField whether one die cuts it and all others of its owner
  */
-public record Opening(PieceId owner, String name, CutShape shape, Placement at) {
+public record Opening(PieceId owner, String name, CutShape shape, Placement at, boolean isOfField) {
+
+    /** One that is cut by itself. */
+    public Opening(PieceId owner, String name, CutShape shape, Placement at) {
+        this(owner, name, shape, at, false);
+    }
 
     private static final int QUARTER = 90;
 
@@ -26,6 +32,11 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at) 
     /** Its outline on the piece. */
     public Outline outline() {
         return shape.outline().in(at);
+    }
+
+    /** The same, cut with all others of its owner by one die. */
+    public Opening ofField() {
+        return new Opening(owner, name, shape, at, true);
     }
 
     /** Whether one looks through it: what is smaller is a hole for a cord or a brad, and meant to be covered. */
@@ -46,7 +57,7 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at) 
 
     /** This opening in the outer frame of {@code placement}. */
     public Opening in(Placement placement) {
-        return new Opening(owner, name, shape, at.within(placement));
+        return new Opening(owner, name, shape, at.within(placement), isOfField);
     }
 
     /** The smallest upright rectangle around it. */

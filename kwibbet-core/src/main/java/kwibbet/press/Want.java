@@ -60,9 +60,6 @@ public record Want(
         }
     }
 
-    /** More openings of one feature than this are cut by one die. */
-    private static final int FEW = 3;
-
     /** Everything a piece needs; what is punched left out. */
     static List<Want> of(Card card, Piece piece) {
         List<Want> wants = new ArrayList<>();
@@ -82,17 +79,17 @@ public record Want(
                     edge.map(DieCut::pitch),
                     Optional.empty()));
         }
-        Map<PieceId, List<Opening>> byOwner = new LinkedHashMap<>();
-        piece.openings().stream().filter(opening -> !opening.isPunched()).forEach(opening -> byOwner.computeIfAbsent(
-                        opening.owner(), owner -> new ArrayList<>())
-                .add(opening));
-        byOwner.forEach((owner, openings) -> {
-            if (openings.size() > FEW) {
-                wants.add(opening(piece, Role.FIELD, around(openings), 0, owner, Optional.empty()));
-            } else {
-                openings.forEach(opening -> wants.add(of(piece, opening)));
+        Map<PieceId, List<Opening>> fields = new LinkedHashMap<>();
+        for (Opening opening : piece.openings()) {
+            if (opening.isOfField()) {
+                fields.computeIfAbsent(opening.owner(), owner -> new ArrayList<>())
+                        .add(opening);
+            } else if (!opening.isPunched()) {
+                wants.add(of(piece, opening));
             }
-        });
+        }
+        fields.forEach((owner, openings) ->
+                wants.add(opening(piece, Role.FIELD, around(openings), 0, owner, Optional.empty())));
         return wants;
     }
 

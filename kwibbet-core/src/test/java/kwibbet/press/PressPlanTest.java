@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -29,6 +30,7 @@ import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Parameter;
+import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
 import kwibbet.card.base.CustomStrip;
 import kwibbet.layout.Thrift;
@@ -47,6 +49,7 @@ import kwibbet.press.PressPlan.OnBed;
 import kwibbet.press.PressPlan.Reason;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.CutShape.Kind;
+import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.tool.Die;
 import kwibbet.tool.Die.Detail;
@@ -347,6 +350,32 @@ class PressPlanTest {
                 Thrift.FEWEST_SHEETS,
                 TOOLS.withDies(List.of(die("other", Kind.RECTANGLE, "2", "1 1/8", Detail.PLAIN, Sides.STRAIGHT))));
         assertThat(other.bench().press().settings()).isEmpty();
+    }
+
+    /**
+     * Three squares of 3/4 a quarter apart take up 2 3/4 of 4, so they lie 5/8, 1 5/8 and 2 5/8 from the left, and two rows of them 1 3/4 of 5: 1 5/8 and 2 5/8 from the
+     * top. As many as there are of the die lie on the paper at once.
+     */
+    @ParameterizedTest
+    @CsvSource({"1, 18", "3, 6", "6, 3"})
+    void openingsInRowsAreCutByAsManyDiesAsThereAre(int onHand, int passes) {
+        Card card = card(
+                folded("5", "7"),
+                add("mat", "mat-1", front(), "fit", "size", "width", "4", "height", "5"),
+                add("opening", "panes", on("mat-1"), "width", "3/4", "height", "3/4", "beside", "3", "rows", "2"));
+        CutShape pane = new CutShape(Kind.RECTANGLE, size("3/4", "3/4"));
+        Die die = new Die(new DieId("pane"), "pane", pane, in("1/16"), Detail.PLAIN, Sides.STRAIGHT, "", onHand);
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        RunPlan plan = RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS.withDies(List.of(die)));
+        assertThat(card.pieceOf(new PieceId("mat-1")).openings())
+                .extracting(opening -> opening.bounds().corner().toString())
+                .containsExactlyInAnyOrder(Stream.of("5/8", "1 5/8", "2 5/8")
+                        .flatMap(
+                                left -> Stream.of("1 5/8", "2 5/8").map(top -> new Point(in(left), in(top)).toString()))
+                        .toArray(String[]::new));
+        assertThat(plan.bench().press().plan().passes()).isEqualTo(passes);
+        PressRead.everyDieLiesWhereTheWordsSay(plan);
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
     }
 
     /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */

@@ -1,5 +1,6 @@
 package kwibbet.card.feature;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -88,22 +89,26 @@ public final class Moves {
                         .findFirst());
     }
 
-    /** Of a frame it is the opening that is placed, whether that goes through what it lies on or not. */
+    /** Of a frame it is the opening that is placed, whether that goes through what it lies on or not; of several all of them. */
     private static Optional<Outline> byOpening(Card card, Addition addition, Piece host) {
         if (!addition.feature().isPlacedByOpening()) {
             return Optional.empty();
         }
-        Stream<Outline> through = opened(host, addition);
-        Stream<Outline> own = card.join(addition.id()).stream()
-                .flatMap(join ->
-                        opened(card.pieceOf(join.upper()), addition).map(outline -> outline.in(join.placement())));
-        return Stream.concat(through, own).findFirst();
+        Optional<Outline> through = opened(host, addition);
+        return through.isPresent()
+                ? through
+                : card.join(addition.id()).flatMap(join -> opened(card.pieceOf(join.upper()), addition)
+                        .map(outline -> outline.in(join.placement())));
     }
 
-    private static Stream<Outline> opened(Piece piece, Addition addition) {
-        return piece.openings().stream()
+    private static Optional<Outline> opened(Piece piece, Addition addition) {
+        List<Outline> own = piece.openings().stream()
                 .filter(opening -> opening.owner().equals(addition.id()))
-                .map(Opening::outline);
+                .map(Opening::outline)
+                .toList();
+        return own.size() < 2
+                ? own.stream().findFirst()
+                : own.stream().map(Outline::bounds).reduce(Rect::around).map(Outline::of);
     }
 
     /**

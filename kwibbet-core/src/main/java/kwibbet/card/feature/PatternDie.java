@@ -111,7 +111,7 @@ public record PatternDie() implements Feature {
         for (long row = 0; row < down; row++) {
             for (long column = 0; column < across; column++) {
                 Point at = first.plus(pitch.multipliedBy(column), pitch.multipliedBy(row));
-                work.opening(site.piece(), site.opening("motif", shape, at));
+                work.opening(site.piece(), site.opening("motif", shape, at).ofField());
             }
         }
         work.zone(site.piece(), site.zone(held, Zone.Use.KEEP_OUT, "keep free around " + site.name()));

@@ -55,6 +55,16 @@ public final class Placing {
     public static final Parameter.OfCount TURNED = new Parameter.OfCount(
             "turned", "Turned by, °", "Laid aslant: degrees clockwise; less than 0 the other way.", -180, 180, 0);
 
+    /** How many lie side by side. */
+    public static final Parameter.OfCount BESIDE =
+            new Parameter.OfCount("beside", "Side by side", "So many of it in a row; 1 for one.", 1, 12, 1);
+    /** How many rows. */
+    public static final Parameter.OfCount ROWS =
+            new Parameter.OfCount("rows", "Rows", "So many rows, one below the other.", 1, 12, 1);
+    /** What is left between two. */
+    public static final Parameter.OfLength BETWEEN = Shapes.length(
+            "between", "Between them", "What is left between two, side by side and rows.", "0", "12", "1/4");
+
     /** In the middle. */
     public static final String MIDDLE = "middle";
     /** Flush with the left or the top. */
@@ -67,6 +77,9 @@ public final class Placing {
     static final List<Parameter> ALL = List.of(ACROSS, FROM_LEFT, DOWN, FROM_TOP);
     /** Of what can be laid aslant. */
     static final List<Parameter> ASLANT = List.of(ACROSS, FROM_LEFT, DOWN, FROM_TOP, TURNED);
+
+    /** Of what can be laid aslant, and so many of it in rows. */
+    static final List<Parameter> IN_ROWS = List.of(ACROSS, FROM_LEFT, DOWN, FROM_TOP, TURNED, BESIDE, ROWS, BETWEEN);
 
     private static final int QUARTER = 90;
 
@@ -103,14 +116,50 @@ public final class Placing {
         return asked;
     }
 
+    /** The parameters of the placing of what can be laid aslant and in rows, that have a meaning as it is set. */
+    static List<Parameter> askedInRows(Settings settings) {
+        List<Parameter> asked = askedAslant(settings);
+        asked.addAll(List.of(BESIDE, ROWS));
+        if (settings.count(BESIDE) * settings.count(ROWS) > 1) {
+            asked.add(BETWEEN);
+        }
+        return asked;
+    }
+
     /** Where the frame of a shape lies on the site: turned as it is said, and what it takes up then where that is placed. */
     static Placement laid(Site site, CutShape shape) {
+        return laid(site, shape, 1, 1, Length.ZERO).get(0);
+    }
+
+    /** Where the frames of shapes in rows lie, row by row: what they take up together is placed. */
+    static List<Placement> laidInRows(Site site, CutShape shape) {
+        return laid(
+                site,
+                shape,
+                site.brief().count(BESIDE),
+                site.brief().count(ROWS),
+                site.brief().length(BETWEEN));
+    }
+
+    private static List<Placement> laid(Site site, CutShape shape, int beside, int rows, Length between) {
         Placement turned = new Placement(Point.ORIGIN, site.brief().count(TURNED), false);
         boolean isUpright = turned.degrees() % QUARTER == 0;
         Outline outline = isUpright ? Outline.of(Rect.atOrigin(shape.size())) : shape.outline();
         Rect taken = outline.in(turned).bounds();
-        Point corner = corner(site, taken.size());
-        return new Placement(corner.plus(taken.left().negated(), taken.top().negated()), turned.degrees(), false);
+        Length across = taken.size().width().plus(between);
+        Length down = taken.size().height().plus(between);
+        Size all = new Size(
+                across.multipliedBy(beside).minus(between),
+                down.multipliedBy(rows).minus(between));
+        Point first = corner(site, all).plus(taken.left().negated(), taken.top().negated());
+        List<Placement> laid = new ArrayList<>();
+        for (int row = 0; row < rows; row++) {
+            for (int place = 0; place < beside; place++) {
+                Point at = first.plus(across.multipliedBy(place), down.multipliedBy(row));
+                laid.add(new Placement(at, turned.degrees(), false));
+            }
+        }
+        return laid;
     }
 
     /** The left top corner of something of that size in the frame of the site. */

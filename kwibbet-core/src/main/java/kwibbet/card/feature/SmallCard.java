@@ -186,7 +186,8 @@ public record SmallCard() implements Feature {
                     .map(score -> new Score(id(score.id()), score.line(), score.fold()))
                     .toList();
             List<Opening> openings = piece.openings().stream()
-                    .map(opening -> new Opening(id(opening.owner()), opening.name(), opening.shape(), opening.at()))
+                    .map(opening -> new Opening(
+                            id(opening.owner()), opening.name(), opening.shape(), opening.at(), opening.isOfField()))
                     .toList();
             return new Piece(
                     id(piece.id()),

@@ -89,7 +89,7 @@ public record Window() implements Feature {
     @Override
     public List<Parameter> parameters() {
         List<Parameter> all = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        all.addAll(Placing.ASLANT);
+        all.addAll(Placing.IN_ROWS);
         all.addAll(List.of(THROUGH, LARGER_BEHIND, FRAME, FRAME_WIDTH, PENCIL));
         return all;
     }
@@ -102,7 +102,7 @@ public record Window() implements Feature {
     @Override
     public List<Parameter> asked(Settings settings) {
         List<Parameter> asked = new ArrayList<>(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        asked.addAll(Placing.askedAslant(settings));
+        asked.addAll(Placing.askedInRows(settings));
         asked.add(THROUGH);
         if (settings.is(THROUGH, PANELS)) {
             asked.add(LARGER_BEHIND);
@@ -123,11 +123,35 @@ public record Window() implements Feature {
     @Override
     public Outcome<Work> work(Site site) {
         CutShape shape = Shapes.shape(site.brief());
-        Placement laid = Placing.laid(site, shape);
-        return leftBehind(site, shape)
-                .then(left -> fitting(site, shape.outline().in(laid), "The opening"))
-                .then(outline -> closed(site, shape, frameWidth(site), FRAME_WIDTH)
-                        .then(ok -> Outcome.made(cut(site, shape, laid, outline))));
+        List<Placement> laid = Placing.laidInRows(site, shape);
+        Outcome<CutShape> made = leftBehind(site, shape)
+                .then(left -> apart(site, shape, laid))
+                .then(ok -> closed(site, shape, frameWidth(site), FRAME_WIDTH))
+                .then(ok -> Outcome.made(shape));
+        String what = laid.size() == 1 ? "The opening" : "A row of openings";
+        for (Placement each : laid) {
+            made = made.then(ok -> fitting(site, shape.outline().in(each), what))
+                    .then(ok -> Outcome.made(shape));
+        }
+        return made.then(ok -> Outcome.made(cut(site, shape, laid)));
+    }
+
+    /** Refuses openings, or frames, that run into each other; each is as far from the next as all others. */
+    private static Outcome<Length> apart(Site site, CutShape shape, List<Placement> laid) {
+        Length between = site.brief().length(Placing.BETWEEN);
+        Length width = frameWidth(site);
+        Outline frame = shape.grown(width).outline();
+        Outline first = frame.in(around(laid.get(0), width));
+        boolean overlap =
+                laid.stream().skip(1).anyMatch(other -> Overlay.overlap(first, frame.in(around(other, width))));
+        return laid.size() == 1 || (between.isPositive() && !overlap)
+                ? Outcome.made(between)
+                : Outcome.refused(
+                        Placing.BETWEEN.key(),
+                        width.isPositive()
+                                ? "Their frames would overlap: leave more between two, for frames that stand straight "
+                                        + site.brief().figure(width.multipliedBy(2)) + "."
+                                : "They would run into each other: leave something between two.");
     }
 
     private static Length frameWidth(Site site) {
@@ -178,8 +202,22 @@ public record Window() implements Feature {
                         + ".");
     }
 
-    private static Work cut(Site site, CutShape shape, Placement laid, Outline outline) {
+    private static Work cut(Site site, CutShape shape, List<Placement> all) {
         Work.Collector work = new Work.Collector();
+        for (int i = 0; i < all.size(); i++) {
+            PieceId id = i == 0 ? site.id() : site.part(String.valueOf(i + 1));
+            String name = all.size() == 1 ? site.name() : site.name() + " " + (i + 1);
+            cut(site, shape, all.get(i), work);
+            if (site.brief().is(FRAME, "framed")) {
+                Length width = site.brief().length(FRAME_WIDTH);
+                Piece frame = ring(id, name, site, shape, width);
+                work.piece(frame, site.on(frame, around(all.get(i), width)));
+            }
+        }
+        return work.end();
+    }
+
+    private static void cut(Site site, CutShape shape, Placement laid, Work.Collector work) {
         work.opening(site.piece(), site.opening("opening", shape, laid));
         if (!site.brief().is(THROUGH, THIS)) {
             site.below().forEach(deeper -> work.opening(deeper.piece(), on(deeper, site, shape, laid)));
@@ -187,10 +225,8 @@ public record Window() implements Feature {
         if (site.brief().is(THROUGH, PANELS)) {
             behind(site, shape, laid, work);
         }
-        if (site.brief().is(FRAME, "framed")) {
-            frame(site, shape, laid, work);
-        }
         if (site.brief().is(PENCIL, "mark")) {
+            Outline outline = shape.outline().in(laid);
             site.behind().stream()
                     .limit(1)
                     .forEach(deeper -> work.zone(
@@ -202,7 +238,6 @@ public record Window() implements Feature {
                                     Zone.Use.PENCIL,
                                     "pencil the outline of the opening, and erase it afterwards")));
         }
-        return work.end();
     }
 
     /** In the panels behind, each opening with its middle where that of the first is. */
@@ -240,12 +275,6 @@ public record Window() implements Feature {
     /** Where a frame lies whose shape is that much larger all round. */
     static Placement around(Placement laid, Length by) {
         return Placement.at(new Point(by.negated(), by.negated())).within(laid);
-    }
-
-    private static void frame(Site site, CutShape shape, Placement laid, Work.Collector work) {
-        Length width = site.brief().length(FRAME_WIDTH);
-        Piece frame = ring(site.id(), site.name(), site, shape, width);
-        work.piece(frame, site.on(frame, around(laid, width)));
     }
 
     /** A frame around a shape, its own opening in register with it. */
