@@ -1,5 +1,6 @@
 package kwibbet.bench;
 
+import kwibbet.press.Layup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,10 +31,12 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
     /** The passes of the runs of some cards that were planned. */
     static PressList of(List<Card> cards, PressPlan plan, Hand hand) {
         List<List<PressSetting>> alike = new ArrayList<>();
+        List<Layup> before = new ArrayList<>();
         for (Load load : plan.loads()) {
             List<PressStep> steps = load.laid().stream()
-                    .map(onBed -> step(cards, onBed, load.passes(), hand))
+                    .map(onBed -> step(cards, onBed, load.passes(), hand, before))
                     .toList();
+            load.laid().stream().map(OnBed::layup).filter(layup -> !before.contains(layup)).forEach(before::add);
             PressSetting setting = new PressSetting(0, load, steps);
             alike.stream()
                     .filter(others -> others.get(0).isLike(setting))
@@ -45,7 +48,7 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
         return new PressList(plan, settings);
     }
 
-    private static PressStep step(List<Card> cards, OnBed onBed, int count, Hand hand) {
+    private static PressStep step(List<Card> cards, OnBed onBed, int count, Hand hand, List<Layup> before) {
         Card card = cards.stream()
                 .filter(each -> each.pieces().contains(onBed.layup().piece()))
                 .findFirst()
@@ -57,7 +60,11 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
         List<Operation.Stick> stuck = onBed.layup().lying().on().stream()
                 .map(on -> Operation.Stick.of(card, on.join()))
                 .toList();
-        return new PressStep(onBed, layings, stuck, count, List.of());
+        List<Layup> own = before.stream()
+                .filter(layup -> layup.piece().equals(onBed.layup().piece()))
+                .filter(layup -> !layup.equals(onBed.layup()))
+                .toList();
+        return new PressStep(onBed, layings, stuck, count, List.of(), own);
     }
 
     /** The other pieces that have the same opening for the same thing, cut in another pass. */

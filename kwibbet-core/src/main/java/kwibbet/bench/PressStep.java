@@ -32,15 +32,22 @@ import kwibbet.wording.Turns;
  * @param stuck what is stuck to the paper before
  * @param count how many such papers go through so, one at each pass
  * @param like the papers of other pieces that go through just so, one after the other
+ * @param before how the paper went through before
  */
 public record PressStep(
-        OnBed onBed, List<DieLaying> layings, List<Operation.Stick> stuck, int count, List<PressStep> like) {
+        OnBed onBed,
+        List<DieLaying> layings,
+        List<Operation.Stick> stuck,
+        int count,
+        List<PressStep> like,
+        List<Layup> before) {
 
     /** Copies the lists. */
     public PressStep {
         stuck = List.copyOf(stuck);
         layings = List.copyOf(layings);
         like = List.copyOf(like);
+        before = List.copyOf(before);
     }
 
     /** What goes through, piece by piece. */
@@ -59,7 +66,7 @@ public record PressStep(
 
     /** The same, and others like it. */
     PressStep and(List<PressStep> others) {
-        return new PressStep(onBed, layings, stuck, count, others);
+        return new PressStep(onBed, layings, stuck, count, others, before);
     }
 
     /** Whether another piece goes through just so: on the same paper, under the same dies in the same places, with nothing stuck to it. */
@@ -71,6 +78,7 @@ public record PressStep(
                 && own.paper().equals(its.paper())
                 && own.pass() == its.pass()
                 && own.lying().equals(its.lying())
+                
                 && onBed.place().equals(other.onBed.place())
                 && onBed.turned() == other.onBed.turned()
                 && piece().paper().equals(other.piece().paper())
@@ -78,7 +86,8 @@ public record PressStep(
                 && layings.stream()
                         .map(Laid::of)
                         .toList()
-                        .equals(other.layings.stream().map(Laid::of).toList());
+                        .equals(other.layings.stream().map(Laid::of).toList())
+                && before.stream().map(Layup::cuts).toList().equals(other.before.stream().map(Layup::cuts).toList());
     }
 
     /** How a die lies, whatever piece it cuts. */

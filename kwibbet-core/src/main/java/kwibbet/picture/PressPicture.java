@@ -98,8 +98,16 @@ public final class PressPicture {
         Outline paper = Outline.of(layup.paper()).in(there);
         // Dies that reach past the paper are seen on the bed.
         layup.uses().forEach(use -> onBed(use, layup.diePass(), there));
-        sketch.add(Mark.Area.of(paper.bounds(), palette.fill(piece, Side.UP), Line.CUT, ink)
-                .lifted());
+        List<Region> openings = step.before().stream()
+                .flatMap(before -> before.openings().stream())
+                .map(opening -> Region.of(opening.in(there)))
+                .toList();
+        Overlay.without(Region.of(paper), openings).forEach(left -> sketch.add(
+                Mark.Area.of(left, palette.fill(piece, Side.UP), Line.CUT, ink).lifted()));
+        step.before().stream()
+                .flatMap(before -> before.cuts().stream())
+                .map(there::apply)
+                .forEach(cut -> sketch.add(new Mark.Stroke(List.of(cut.start(), cut.end()), Line.CUT, ink)));
         layup.lying().on().forEach(on -> stuck(on, there, ink));
         Region on = Region.of(paper);
         for (DieUse use : layup.uses()) {

@@ -1,5 +1,9 @@
 package kwibbet.press;
 
+import kwibbet.shape.Segment;
+import kwibbet.shape.Region;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Outline;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -154,6 +158,39 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
         return uses.stream()
                 .map(use -> use.want().role())
                 .anyMatch(role -> role == Want.Role.OUTLINE || role == Want.Role.EDGE);
+    }
+
+    /** What its dies cut into the paper it lies on, in the frame of the piece. */
+    public List<Segment> cuts() {
+        Region plate = Region.of(Outline.of(underPlate()));
+        Region on = Region.of(Outline.of(paper));
+        return uses.stream()
+                .flatMap(use -> Stream.concat(Stream.of(use.cutLine(diePass())), use.innerLines(diePass()).stream()))
+                .flatMap(line -> line.edges().stream())
+                .flatMap(edge -> Overlay.within(edge, plate).stream())
+                .flatMap(edge -> Overlay.within(edge, on).stream())
+                .toList();
+    }
+
+    /** What falls out of the paper with that. */
+    public List<Outline> openings() {
+        return uses.stream()
+                .filter(use -> use.isWhole() && use.want().role() == Want.Role.OPENING)
+                .map(use -> use.want().outline())
+                .toList();
+    }
+
+    /** What of the metal lies between the plates. */
+    private Rect underPlate() {
+        DiePass pass = diePass();
+        DieUse use = uses.get(0);
+        Rect metal = metal();
+        Length near = use.want().box().start(use.run());
+        Length from = pass.from().map(near::plus).orElse(metal.start(use.run()));
+        Length to = pass.to().map(near::plus).orElse(metal.end(use.run()));
+        return use.run() == Axis.HORIZONTAL
+                ? Rect.of(from, metal.top(), to.minus(from), metal.size().height())
+                : Rect.of(metal.left(), from, metal.size().width(), to.minus(from));
     }
 
     /** Whether nothing else can go through with it: the plate's edge has its place, or the die needs the whole press. */
