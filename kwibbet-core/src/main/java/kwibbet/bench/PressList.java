@@ -1,6 +1,5 @@
 package kwibbet.bench;
 
-import kwibbet.press.Layup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -9,6 +8,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Piece;
 import kwibbet.making.Operation;
 import kwibbet.press.DieUse;
+import kwibbet.press.Layup;
 import kwibbet.press.PressPlan;
 import kwibbet.press.PressPlan.Load;
 import kwibbet.press.PressPlan.OnBed;
@@ -36,7 +36,10 @@ public record PressList(PressPlan plan, List<PressSetting> settings) {
             List<PressStep> steps = load.laid().stream()
                     .map(onBed -> step(cards, onBed, load.passes(), hand, before))
                     .toList();
-            load.laid().stream().map(OnBed::layup).filter(layup -> !before.contains(layup)).forEach(before::add);
+            load.laid().stream()
+                    .map(OnBed::layup)
+                    .filter(layup -> !before.contains(layup))
+                    .forEach(before::add);
             PressSetting setting = new PressSetting(0, load, steps);
             alike.stream()
                     .filter(others -> others.get(0).isLike(setting))

@@ -78,7 +78,6 @@ public record PressStep(
                 && own.paper().equals(its.paper())
                 && own.pass() == its.pass()
                 && own.lying().equals(its.lying())
-                
                 && onBed.place().equals(other.onBed.place())
                 && onBed.turned() == other.onBed.turned()
                 && piece().paper().equals(other.piece().paper())
@@ -87,7 +86,10 @@ public record PressStep(
                         .map(Laid::of)
                         .toList()
                         .equals(other.layings.stream().map(Laid::of).toList())
-                && before.stream().map(Layup::cuts).toList().equals(other.before.stream().map(Layup::cuts).toList());
+                && before.stream()
+                        .map(Layup::cuts)
+                        .toList()
+                        .equals(other.before.stream().map(Layup::cuts).toList());
     }
 
     /** How a die lies, whatever piece it cuts. */

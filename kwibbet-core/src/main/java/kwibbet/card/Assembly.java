@@ -116,7 +116,10 @@ final class Assembly {
     }
 
     private void refuse(Addition addition, Refusal reason) {
-        reasons.add(reason.at(addition.id().value() + "." + reason.field()));
+        Refusal at = reason.at(addition.id().value() + "." + reason.field());
+        if (!reasons.contains(at)) {
+            reasons.add(at);
+        }
     }
 
     private Outcome<Site> site(Addition addition, Brief brief) {
@@ -211,11 +214,12 @@ final class Assembly {
     }
 
     private void cutAtEdge(Addition addition, Work.EdgeCut edge) {
-        Outline off = edge.cut().outline();
+        Outline off = edge.off();
         Piece piece = parts.piece(parts.panel(edge.panel()).piece());
         boolean intoNext = panels.stream()
                 .filter(panel -> panel.piece().equals(piece.id()) && !panel.id().equals(edge.panel()))
-                .anyMatch(panel -> Overlay.overlap(panel.outline(), off));
+                .anyMatch(panel ->
+                        Overlay.overlap(panel.outline(), off) || (edge.die().isEmpty() && runsAlong(off, panel)));
         boolean taken = Stream.concat(piece.openings().stream().map(Opening::outline), freedIn(piece.id()))
                 .anyMatch(other -> Overlay.overlap(off, other));
         if (intoNext || taken) {
@@ -227,8 +231,15 @@ final class Assembly {
                                     + (intoNext ? " would cut into a fold there." : " runs into another cut there.")));
             return;
         }
-        change(piece.id(), each -> each.cutAtEdge(edge.cut()));
+        change(piece.id(), each -> each.cutAtEdge(off, edge.die()));
         panels.replaceAll(panel -> panel.id().equals(edge.panel()) ? panel.cutAtEdge(off) : panel);
+    }
+
+    /** Whether what is cut off ends along another panel: a corner at a fold is one of both panels. */
+    private static boolean runsAlong(Outline off, Panel panel) {
+        Region other = Region.of(panel.outline());
+        return off.edges().stream()
+                .anyMatch(edge -> !Overlay.within(edge, other).isEmpty());
     }
 
     private void open(Addition addition, Work.On<Opening> on) {

@@ -190,12 +190,13 @@ public record Piece(
     }
 
     /** This piece with what lies within an outline cut off at its edge. */
-    Piece cutAtEdge(PartCut.PastEdge cut) {
-        Outline left = Overlay.without(Region.of(outline), Region.of(cut.outline())).stream()
+    Piece cutAtEdge(Outline off, Optional<PartCut.PastEdge> die) {
+        Outline left = Overlay.without(Region.of(outline), Region.of(off)).stream()
                 .max(Comparator.comparingDouble(Region::area))
                 .map(Region::outline)
                 .orElse(outline);
-        return new Piece(id, name, paper, chosen, left, scores, openings, slits, zones, joined(partCuts, List.of(cut)));
+        List<PartCut> more = die.stream().<PartCut>map(cut -> cut).toList();
+        return new Piece(id, name, paper, chosen, left, scores, openings, slits, zones, joined(partCuts, more));
     }
 
     /** Whether it has straight sides but for what is cut into them at an edge. */

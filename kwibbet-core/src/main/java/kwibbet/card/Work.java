@@ -2,6 +2,7 @@ package kwibbet.card;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
@@ -87,9 +88,21 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
      * A cut at the edge of a panel.
      *
      * @param panel the panel
-     * @param cut the cut, in the frame of its piece
+     * @param off what is cut off, in the frame of its piece
+     * @param die the die's outline that cuts it, if a die is to
      */
-    public record EdgeCut(PanelId panel, PartCut.PastEdge cut) {}
+    public record EdgeCut(PanelId panel, Outline off, Optional<PartCut.PastEdge> die) {
+
+        /** What a die cuts off that lies over the edge. */
+        public static EdgeCut byDie(PanelId panel, PartCut.PastEdge die) {
+            return new EdgeCut(panel, die.outline(), Optional.of(die));
+        }
+
+        /** What is cut off with the rest of the outline. */
+        public static EdgeCut byHand(PanelId panel, Outline off) {
+            return new EdgeCut(panel, off, Optional.empty());
+        }
+    }
 
     /** Copies the lists. */
     public Work {

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 
 import kwibbet.card.Piece;
-import kwibbet.shape.Outline;
-import kwibbet.shape.Overlay;
 
 /** Adhesive goes on a piece whose edges and openings are cut, over what is stuck there already, and stays covered until the piece is stuck. */
 record AdhesiveFirst() implements WaitRule {
@@ -29,7 +27,8 @@ record AdhesiveFirst() implements WaitRule {
                 }
             }
             operations.onto(piece.id()).stream()
-                    .filter(behind -> behind.join().side() == adhere.face() && isWithin(behind, adhere))
+                    .filter(behind ->
+                            behind.join().side() == adhere.face() && operations.isBetween(behind, adhere.stick()))
                     // Layers go on a base that is put together, over where its parts are stuck.
                     .filter(behind -> !operations.card().isOfBase(piece.id())
                             || operations.card().isOfBase(behind.piece().id()))
@@ -37,10 +36,6 @@ record AdhesiveFirst() implements WaitRule {
                             waits.add(wait(behind, adhere, behind.piece().name() + " lies beneath the adhesive.")));
         }
         return waits;
-    }
-
-    private static boolean isWithin(Operation.Stick behind, Operation.Adhere adhere) {
-        return Overlay.overlap(behind.join().zone(), Outline.of(adhere.stick().onPiece()));
     }
 
     private static boolean isCut(Operation operation) {

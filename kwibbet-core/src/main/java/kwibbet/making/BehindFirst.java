@@ -24,7 +24,7 @@ record BehindFirst() implements WaitRule {
                 if (onBase) {
                     waits.add(wait(
                             stick, behind, "The base is put together before layers hide where its parts are stuck."));
-                } else if (behind.join().side() == touching) {
+                } else if (behind.join().side() == touching && operations.isBetween(behind, stick)) {
                     waits.add(wait(
                             behind, stick, "Once " + stick.piece().name() + " is stuck, nobody reaches behind it."));
                 }

@@ -406,7 +406,11 @@ public sealed interface Operation {
                     .map(cut -> ((HandCut.Punched) cut).punch())
                     .findFirst()
                     .map(Tool::of)
-                    .orElseGet(() -> Tool.usual(does()));
+                    .orElseGet(() -> cuts.stream().anyMatch(CutOut::isRounded) ? Tool.ROUNDER : Tool.usual(does()));
+        }
+
+        private static boolean isRounded(HandCut cut) {
+            return cut instanceof HandCut.Rounded rounded && rounded.hasRounder();
         }
 
         @Override
@@ -1084,7 +1088,7 @@ public sealed interface Operation {
         }
 
         /** The part of it that is stuck, in its own frame. */
-        public Rect onPiece() {
+        private Rect onPiece() {
             return upright.degrees() == 0
                     ? own
                     : join.zone().in(join.placement().inverse()).bounds();

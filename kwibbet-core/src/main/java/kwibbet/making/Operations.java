@@ -24,6 +24,7 @@ import kwibbet.press.Layup;
 import kwibbet.press.PressPlan;
 import kwibbet.press.Want;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Overlay;
 
 /**
  * All operations of a card, in the order its pieces, folds and joins are told, and what rules ask of them.
@@ -68,6 +69,13 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
         return every(Operation.Stick.class).stream()
                 .filter(stick -> stick.lower().id().equals(lower))
                 .toList();
+    }
+
+    /** Whether what is stuck to a piece comes to lie between that and what it is stuck to: what is past that is still reached afterwards. */
+    boolean isBetween(Operation.Stick behind, Operation.Stick stick) {
+        Join join = stick.join();
+        return Overlay.overlap(
+                behind.join().zone(), card.hostArea(join).in(join.placement().inverse()));
     }
 
     /** How a piece gets its outline, where the trimmer does not give it. */

@@ -12,6 +12,9 @@ import kwibbet.tool.Punch;
  */
 public record Tool(String key, String words) {
 
+    /** What rounds corners. */
+    static final Tool ROUNDER = new Tool("corner-rounder", "corner rounder");
+
     /** What something takes, where an operation says nothing else. */
     static Tool usual(Does does) {
         return switch (does) {

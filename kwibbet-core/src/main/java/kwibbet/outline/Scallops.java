@@ -44,13 +44,12 @@ final class Scallops {
 
     private static List<Region> around(Outline line, Length pitch) {
         Outline disc = CutShape.Kind.OVAL.outline(new Size(pitch, pitch));
-        List<Region> all = new ArrayList<>(List.of(Region.of(line)));
-        for (List<Segment> run : runs(line)) {
-            for (Point middle : spaced(run, pitch)) {
-                all.add(Region.of(
-                        disc.plus(middle.x().minus(pitch.half()), middle.y().minus(pitch.half()))));
-            }
-        }
+        List<Point> middles =
+                runs(line).stream().flatMap(run -> spaced(run, pitch).stream()).toList();
+        // From middle to middle: a line that bulges out between two discs would cut the tip off the notch there.
+        List<Region> all = new ArrayList<>(List.of(Region.of(middles.size() < 3 ? line : new Outline(middles))));
+        middles.forEach(middle -> all.add(
+                Region.of(disc.plus(middle.x().minus(pitch.half()), middle.y().minus(pitch.half())))));
         return Overlay.joined(all);
     }
 

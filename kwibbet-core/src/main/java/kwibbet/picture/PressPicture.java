@@ -102,8 +102,9 @@ public final class PressPicture {
                 .flatMap(before -> before.openings().stream())
                 .map(opening -> Region.of(opening.in(there)))
                 .toList();
-        Overlay.without(Region.of(paper), openings).forEach(left -> sketch.add(
-                Mark.Area.of(left, palette.fill(piece, Side.UP), Line.CUT, ink).lifted()));
+        Overlay.without(Region.of(paper), openings)
+                .forEach(left -> sketch.add(Mark.Area.of(left, palette.fill(piece, Side.UP), Line.CUT, ink)
+                        .lifted()));
         step.before().stream()
                 .flatMap(before -> before.cuts().stream())
                 .map(there::apply)

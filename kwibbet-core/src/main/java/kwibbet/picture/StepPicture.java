@@ -421,6 +421,8 @@ public final class StepPicture {
                     at.isTop() ? piece.top().plus(upright) : piece.bottom(),
                     piece,
                     at.isLeft() ? -1 : 1);
+        } else if (cut instanceof HandCut.Rounded rounded) {
+            measure(new HandCut.Corners(new Size(rounded.radius(), rounded.radius()), false, rounded.at()));
         } else if (cut instanceof HandCut.Notches notches) {
             Axis along = notches.at().get(0).axis();
             boolean after = notches.at().get(0) == Edge.RIGHT || notches.at().get(0) == Edge.BOTTOM;

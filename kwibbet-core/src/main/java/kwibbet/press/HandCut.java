@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import java.util.function.Function;
 
 import kwibbet.card.PartCut;
+import kwibbet.card.Piece;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Axis;
@@ -20,6 +21,7 @@ import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Size;
+import kwibbet.tool.HandTools;
 import kwibbet.tool.Punch;
 import kwibbet.wording.Phrase;
 
@@ -55,6 +57,17 @@ public sealed interface HandCut {
             return this == TOP_LEFT || this == TOP_RIGHT;
         }
 
+        private static String named(List<Corner> at) {
+            if (at.size() == values().length) {
+                return "All four corners";
+            }
+            List<String> names = at.stream().map(corner -> corner.words).toList();
+            String joined = names.size() == 1
+                    ? names.get(0)
+                    : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
+            return Character.toUpperCase(joined.charAt(0)) + joined.substring(1);
+        }
+
         Point of(Rect box) {
             return new Point(isLeft() ? box.left() : box.right(), isTop() ? box.top() : box.bottom());
         }
@@ -75,7 +88,8 @@ public sealed interface HandCut {
 
         @Override
         public Phrase sentence(MeasureSystem system) {
-            Phrase.Writer writer = Phrase.in(system).words(named() + ": mark ").length(legs.width());
+            Phrase.Writer writer =
+                    Phrase.in(system).words(Corner.named(at) + ": mark ").length(legs.width());
             if (legs.width().equals(legs.height())) {
                 writer.words(" along both edges");
             } else {
@@ -85,16 +99,33 @@ public sealed interface HandCut {
                     .words(isSquare ? "out square." : "off.")
                     .end();
         }
+    }
 
-        private String named() {
-            if (at.size() == Corner.values().length) {
-                return "All four corners";
-            }
-            List<String> names = at.stream().map(corner -> corner.words).toList();
-            String joined = names.size() == 1
-                    ? names.get(0)
-                    : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.get(names.size() - 1);
-            return Character.toUpperCase(joined.charAt(0)) + joined.substring(1);
+    /**
+     * Corners rounded off.
+     *
+     * @param radius the radius
+     * @param hasRounder whether a corner rounder cuts them
+     * @param at which corners
+     */
+    record Rounded(Length radius, boolean hasRounder, List<Corner> at) implements HandCut {
+        /** Copies the list. */
+        public Rounded {
+            at = List.copyOf(at);
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            Phrase.Writer writer = Phrase.in(system).words(Corner.named(at));
+            return hasRounder
+                    ? writer.words(": push " + (at.size() == 1 ? "it" : "each") + " into the corner rounder of ")
+                            .length(radius)
+                            .words(" and punch.")
+                            .end()
+                    : writer.words(": set a compass to ")
+                            .length(radius)
+                            .words(", its point as far from both edges, and cut along its line.")
+                            .end();
         }
     }
 
@@ -250,10 +281,10 @@ public sealed interface HandCut {
     }
 
     /** How a shape is cut by hand; its edges are measured from those of the paper of its piece. */
-    static List<HandCut> of(Want want) {
+    static List<HandCut> of(Want want, HandTools tools) {
         Rect paper = want.piece().outline().bounds();
         return switch (want.role()) {
-            case OUTLINE -> outline(want.piece().outline(), paper);
+            case OUTLINE -> outline(want.piece().outline(), paper, tools);
             case OPENING -> List.of(opening(want, paper));
             case FIELD, PAST_FOLD, EDGE -> List.of(new Drawn());
             case HANGING -> List.of(LeftHanging.of(want, paper));
@@ -268,8 +299,18 @@ public sealed interface HandCut {
         return want.shape().filter(CutShape::isCircle).isPresent() ? new Circle(place, true) : new Drawn();
     }
 
+    /** The corners of a piece that are rounded. */
+    static List<Rounded> roundedCorners(Piece piece, HandTools tools) {
+        return piece.isRectangle()
+                ? List.of()
+                : outline(piece.outline(), piece.outline().bounds(), tools).stream()
+                        .filter(Rounded.class::isInstance)
+                        .map(Rounded.class::cast)
+                        .toList();
+    }
+
     /** What has to come off a rectangle for an outline. */
-    static List<HandCut> outline(Outline outline, Rect paper) {
+    static List<HandCut> outline(Outline outline, Rect paper, HandTools tools) {
         List<CutOff> cutOff = new ArrayList<>();
         for (Region waste : Overlay.without(Region.of(Outline.of(paper)), Region.of(outline))) {
             Optional<CutOff> piece = CutOff.of(waste, paper);
@@ -280,7 +321,13 @@ public sealed interface HandCut {
         }
         List<HandCut> cuts = new ArrayList<>();
         alike(cutOff, CutOff::corner, CutOff::reach)
-                .forEach((reach, at) -> cuts.add(new Corners(reach.legs(), reach.isSquare(), at)));
+                .forEach((reach, at) -> cuts.add(
+                        reach.form() == Form.ROUND
+                                ? new Rounded(
+                                        reach.legs().width(),
+                                        tools.rounds(reach.legs().width()),
+                                        at)
+                                : new Corners(reach.legs(), reach.form() == Form.SQUARE, at)));
         alike(cutOff, CutOff::edge, CutOff::notch)
                 .forEach((notch, at) -> cuts.add(
                         new Notches(notch.from(), notch.to(), notch.tip(), notch.deep(), notch.isWhole(), at)));
@@ -326,9 +373,19 @@ public sealed interface HandCut {
      * What a corner loses.
      *
      * @param legs how far along its level edge, and how far along its upright one
-     * @param isSquare whether a rectangle is cut out of it, and not a triangle cut off
+     * @param form what comes off
      */
-    record Reach(Size legs, boolean isSquare) {}
+    record Reach(Size legs, Form form) {}
+
+    /** What comes off a corner. */
+    enum Form {
+        /** A triangle. */
+        STRAIGHT,
+        /** A rectangle. */
+        SQUARE,
+        /** What lies outside a quarter of a circle. */
+        ROUND
+    }
 
     /**
      * A triangle that comes off a rectangle, or a rectangle that comes off its corner.
@@ -340,12 +397,20 @@ public sealed interface HandCut {
      */
     record CutOff(Optional<Corner> corner, Optional<Edge> edge, Reach reach, Notch notch) {
 
-        private static final Reach NONE = new Reach(new Size(Length.GRAIN, Length.GRAIN), false);
+        /** What a curve drawn with straight edges lies off it at most, in inches. */
+        private static final double ROUND_ENOUGH = 0.002;
+
+        private static final Reach NONE = new Reach(new Size(Length.GRAIN, Length.GRAIN), Form.STRAIGHT);
         private static final Notch NO_NOTCH = new Notch(Length.ZERO, Length.ZERO, Length.ZERO, Length.ZERO, false);
 
         static Optional<CutOff> of(Region waste, Rect paper) {
             List<Point> corners = straight(waste.outline().corners());
             boolean isSquare = waste.outline().isRectangle();
+            if (corners.size() > 4 && waste.holes().isEmpty()) {
+                return List.of(Corner.values()).stream()
+                        .flatMap(corner -> round(corners, corner, paper).stream())
+                        .findFirst();
+            }
             if ((corners.size() != 3 && !isSquare) || !waste.holes().isEmpty()) {
                 return Optional.empty();
             }
@@ -375,6 +440,33 @@ public sealed interface HandCut {
         }
 
         private static Optional<CutOff> corner(List<Point> corners, Corner corner, boolean isSquare, Rect paper) {
+            return corner(corners, corner, isSquare ? Form.SQUARE : Form.STRAIGHT, paper);
+        }
+
+        /** All of its points but the corner lie as far from the middle of the rounding. */
+        private static Optional<CutOff> round(List<Point> corners, Corner corner, Rect paper) {
+            Point at = corner.of(paper);
+            Optional<CutOff> off = corner(corners, corner, Form.ROUND, paper);
+            Size legs = off.map(each -> each.reach().legs()).orElse(paper.size());
+            double radius = legs.width().toInches();
+            double x = at.x().toInches() + (corner.isLeft() ? radius : -radius);
+            double y = at.y().toInches() + (corner.isTop() ? radius : -radius);
+            boolean isRound = isSame(legs.width(), legs.height())
+                    && legs.width()
+                            .multipliedBy(2)
+                            .isShorterThan(Length.min(
+                                    paper.size().width(), paper.size().height()))
+                    && corners.stream()
+                            .filter(point -> !isSame(point, at))
+                            .allMatch(point -> Math.abs(Math.hypot(
+                                                    point.x().toInches() - x,
+                                                    point.y().toInches() - y)
+                                            - radius)
+                                    < ROUND_ENOUGH);
+            return off.filter(each -> isRound);
+        }
+
+        private static Optional<CutOff> corner(List<Point> corners, Corner corner, Form form, Rect paper) {
             Point at = corner.of(paper);
             Optional<Point> level = corners.stream()
                     .filter(point -> isSame(point.y(), at.y()) && !isSame(point.x(), at.x()))
@@ -391,7 +483,7 @@ public sealed interface HandCut {
                                     new Size(
                                             level.get().x().minus(at.x()).abs(),
                                             upright.get().y().minus(at.y()).abs()),
-                                    isSquare),
+                                    form),
                             NO_NOTCH));
         }
 

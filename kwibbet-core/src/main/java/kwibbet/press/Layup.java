@@ -1,9 +1,5 @@
 package kwibbet.press;
 
-import kwibbet.shape.Segment;
-import kwibbet.shape.Region;
-import kwibbet.shape.Overlay;
-import kwibbet.shape.Outline;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -15,7 +11,11 @@ import kwibbet.measure.Length;
 import kwibbet.press.Lying.Away;
 import kwibbet.press.Lying.Through;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DiePass;

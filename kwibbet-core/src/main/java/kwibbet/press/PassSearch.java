@@ -18,7 +18,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
-import kwibbet.tool.Punch;
+import kwibbet.tool.HandTools;
 
 /**
  * Finds few passes in which all papers go through.
@@ -67,7 +67,7 @@ final class PassSearch {
         }
     }
 
-    static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand, Graduation marks, List<Punch> punches) {
+    static PressPlan plan(List<Layup> layups, Size bed, List<ByHand> byHand, Graduation marks, HandTools handTools) {
         List<Layup> alone = layups.stream()
                 .filter(layup -> layup.isAlone() || layup.sticksOut(bed))
                 .toList();
@@ -85,7 +85,7 @@ final class PassSearch {
         }
         int atLeast = new PassSearch(sharing, bed).atLeast()
                 + alone.stream().mapToInt(Layup::count).sum();
-        return new PressPlan(all, byHand, atLeast, marks, punches);
+        return new PressPlan(all, byHand, atLeast, marks, handTools);
     }
 
     private static List<Load> loads(List<Layup> layups, Size bed) {

@@ -23,6 +23,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
+import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
 import kwibbet.tool.Punch;
 import kwibbet.tool.Toolbox;
@@ -36,9 +37,9 @@ import kwibbet.wording.Phrase;
  * @param byHand what no die cuts, or the press does not take
  * @param atLeast no plan for these dies passes less often
  * @param marks what a fence can be set to
- * @param punches the punches at hand; none where any hole can be punched
+ * @param handTools what else lies on the bench
  */
-public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Graduation marks, List<Punch> punches) {
+public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Graduation marks, HandTools handTools) {
 
     /** So much of a scrap is left all round what is punched out of it, to be held by. Common practice, no source. */
     private static final Length SCRAP = Length.ofInches(1, 8);
@@ -47,7 +48,6 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     public PressPlan {
         loads = List.copyOf(loads);
         byHand = List.copyOf(byHand);
-        punches = List.copyOf(punches);
     }
 
     /**
@@ -80,8 +80,10 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
      * @param why why the press does not cut it
      * @param nearest the die of that shape nearest in size
      * @param punch the punch that cuts it, if one does
+     * @param tools what lies on the bench
      */
-    public record ByHand(List<Want> wants, int count, Reason why, Optional<Die> nearest, Optional<Punch> punch) {
+    public record ByHand(
+            List<Want> wants, int count, Reason why, Optional<Die> nearest, Optional<Punch> punch, HandTools tools) {
 
         /** How pieces come out alike. Common practice, no source. */
         public static final String TOGETHER = "These must match: hold them tightly together and cut them at once.";
@@ -105,7 +107,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         public List<HandCut> cuts() {
             return punch.<List<HandCut>>map(
                             with -> List.of(new HandCut.Punched(with, want().role() == Want.Role.OUTLINE)))
-                    .orElseGet(() -> HandCut.of(want()));
+                    .orElseGet(() -> HandCut.of(want(), tools));
         }
 
         /** Whether it is cut on several pieces of a card that must match. */
@@ -125,7 +127,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         private ByHand with(Want other, int more) {
             List<Want> all = new ArrayList<>(wants);
             all.add(other);
-            return new ByHand(all, count + more, why, nearest, punch);
+            return new ByHand(all, count + more, why, nearest, punch, tools);
         }
 
         /** What is cut otherwise, and why. */
@@ -173,9 +175,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         Size bed = new Size(press.plate(), press.bed());
         List<Layup> layups = new ArrayList<>();
         List<ByHand> byHand = new ArrayList<>();
-        List<Punch> punches = tools.handTools().punches();
         lines.forEach(line -> layups.addAll(layups(line, tools, bed, byHand)));
-        return PassSearch.plan(layups, bed, byHand, tools.trimmer().graduation(), punches);
+        return PassSearch.plan(layups, bed, byHand, tools.trimmer().graduation(), tools.handTools());
     }
 
     /** How the pieces of a card go through; what does not is added to {@code byHand}. */
@@ -205,7 +206,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                                 reason == Reason.NO_DIE && punch.isEmpty()
                                         ? DieSearch.nearest(want, dies)
                                         : Optional.empty(),
-                                punch),
+                                punch,
+                                tools.handTools()),
                         () -> laid.computeIfAbsent(piece.id(), id -> new ArrayList<>())
                                 .add(lying.orElseThrow(() -> new IllegalStateException(
                                         "what nothing stands in the way of lies on the bed"))));
@@ -283,14 +285,20 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     }
 
     private static void addByHand(
-            List<ByHand> byHand, Want want, int count, Reason why, Optional<Die> nearest, Optional<Punch> punch) {
+            List<ByHand> byHand,
+            Want want,
+            int count,
+            Reason why,
+            Optional<Die> nearest,
+            Optional<Punch> punch,
+            HandTools tools) {
         for (int i = 0; i < byHand.size(); i++) {
             if (byHand.get(i).isLike(want, why, nearest)) {
                 byHand.set(i, byHand.get(i).with(want, count));
                 return;
             }
         }
-        byHand.add(new ByHand(List.of(want), count, why, nearest, punch));
+        byHand.add(new ByHand(List.of(want), count, why, nearest, punch, tools));
     }
 
     /** How a shape is cut that no die cuts. */
@@ -378,7 +386,9 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
 
     /** What a hole that is small enough is cut with: the punch of its size that reaches it, or a knife; nothing where any hole can be punched. */
     public Optional<Punching> punching(Piece piece, Opening opening) {
-        return punches.isEmpty() ? Optional.empty() : Optional.of(Punching.into(piece, opening, punches));
+        return handTools.punches().isEmpty()
+                ? Optional.empty()
+                : Optional.of(Punching.into(piece, opening, handTools.punches()));
     }
 
     /** What the trimmer or the knife has to slit in a piece: what no die cuts, and no shape that is cut by hand. */

@@ -13,6 +13,7 @@ import kwibbet.card.Score;
 import kwibbet.card.Zone;
 import kwibbet.card.feature.SurfaceWork;
 import kwibbet.measure.Length;
+import kwibbet.press.HandCut;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Size;
@@ -22,7 +23,8 @@ import kwibbet.wording.Phrase;
 
 /**
  * What the tools of a maker cannot do of a card: a hole without a punch, or farther in than the punch reaches; an area larger than the embossing folder; a sheet that
- * does not go on the stamping platform, folded in half neither; a sheet that is larger than the printer takes. What is not said of a tool is not asked.
+ * does not go on the stamping platform, folded in half neither; a sheet that is larger than the printer takes; corners without their rounder, an area larger than
+ * the stencil, heat without a heat tool. What is not said of a tool is not asked.
  */
 public final class ToolReview {
 
@@ -39,6 +41,7 @@ public final class ToolReview {
                         .findFirst()
                         .ifPresent(findings::add);
             }
+            unrounded(card, piece, tools).ifPresent(findings::add);
             printed(card, piece, tools).ifPresent(findings::add);
             piece.zones().forEach(zone -> worked(card, piece, zone, tools).ifPresent(findings::add));
         }
@@ -68,6 +71,30 @@ public final class ToolReview {
 
     private static Finding finding(String rule, Piece piece, Opening hole, Phrase.Writer writer) {
         return new Finding(rule, Severity.WARNING, piece.id(), hole.outline(), writer.end(), Optional.empty());
+    }
+
+    private static Optional<Finding> unrounded(Card card, Piece piece, HandTools tools) {
+        return HandCut.roundedCorners(piece, tools).stream()
+                .filter(rounded -> !tools.rounders().isEmpty() && !rounded.hasRounder())
+                .findFirst()
+                .map(rounded -> {
+                    Phrase.Writer writer = Phrase.in(card.design().system())
+                            .words("You have no corner rounder of ")
+                            .length(rounded.radius())
+                            .words(" for " + piece.name() + "; the nearest is ")
+                            .length(tools.rounders().stream()
+                                    .min(Comparator.comparing(radius ->
+                                            radius.minus(rounded.radius()).abs()))
+                                    .orElse(rounded.radius()))
+                            .words(".");
+                    return new Finding(
+                            "no-rounder",
+                            Severity.WARNING,
+                            piece.id(),
+                            piece.outline(),
+                            writer.end(),
+                            Optional.empty());
+                });
     }
 
     private static Optional<Finding> printed(Card card, Piece piece, HandTools tools) {
@@ -111,6 +138,26 @@ public final class ToolReview {
                     "is larger than your embossing folder, ",
                     tools.folder().get()));
         }
+        if (technique.equals(SurfaceWork.STENCIL)
+                && tools.stencil().filter(stencil -> !fits(area, stencil)).isPresent()) {
+            return Optional.of(worked(
+                    card,
+                    piece,
+                    zone,
+                    "stencil-too-small",
+                    "is larger than your stencil, ",
+                    tools.stencil().get()));
+        }
+        if (technique.equals(SurfaceWork.HEAT) && !tools.canHeat()) {
+            return Optional.of(new Finding(
+                    "no-heat-tool",
+                    Severity.WARNING,
+                    piece.id(),
+                    zone.outline(),
+                    Phrase.of("“" + nameOf(card, piece, zone) + "” on " + piece.name()
+                            + " is embossed with heat, and you have no heat tool: stamp it, or emboss it dry."),
+                    Optional.empty()));
+        }
         boolean isTooLarge = tools.platform()
                 .filter(platform -> lying(piece).stream().noneMatch(lies -> fits(lies, platform)))
                 .isPresent();
@@ -126,13 +173,16 @@ public final class ToolReview {
     }
 
     private static Finding worked(Card card, Piece piece, Zone zone, String rule, String words, Size most) {
-        String name =
-                card.design().addition(zone.owner()).map(work -> work.name()).orElse(piece.name());
+        String name = nameOf(card, piece, zone);
         Phrase.Writer writer = Phrase.in(card.design().system())
                 .words("“" + name + "” on " + piece.name() + " " + words)
                 .size(most)
                 .words(".");
         return new Finding(rule, Severity.WARNING, piece.id(), zone.outline(), writer.end(), Optional.empty());
+    }
+
+    private static String nameOf(Card card, Piece piece, Zone zone) {
+        return card.design().addition(zone.owner()).map(work -> work.name()).orElse(piece.name());
     }
 
     /** How large a piece is flat, and folded once at each score that runs through. */

@@ -249,6 +249,8 @@ public final class Overlay {
                 BufferParameters.CAP_FLAT,
                 BufferParameters.JOIN_MITRE,
                 MITRE_LIMIT);
+        // Corners left out beforehand slant the straight edges beside them.
+        mitred.setSimplifyFactor(0);
         return regions(BufferOp.bufferOp(polygon(region), -border.toInches(), mitred));
     }
 

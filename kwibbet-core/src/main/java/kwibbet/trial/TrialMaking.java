@@ -165,8 +165,7 @@ public final class TrialMaking {
                         && other.join().lower().equals(piece.id())
                         && other.join().side() == join.touching()
                         && (card.isOfBase(other.join().upper()) || !card.isOfBase(piece.id()))
-                        && Overlay.overlap(
-                                other.join().zone(), card.stuckPanel(join).outline()));
+                        && isCovered(other.join(), join));
         if (isOnLater) {
             ruin(adhere, "it covers where something is still to be stuck");
         }
@@ -248,6 +247,12 @@ public final class TrialMaking {
 
     private Optional<Join> under(PieceId upper) {
         return stuck().filter(join -> join.upper().equals(upper)).findFirst();
+    }
+
+    /** Whether any of a place on a piece lies on what that piece is stuck to. */
+    private boolean isCovered(Join place, Join lower) {
+        Outline ground = card.panelOf(lower.panel()).outline();
+        return Overlay.sharedArea(Region.of(place.zone().in(lower.placement())), Region.of(ground)) > Overlay.NOTHING;
     }
 
     private boolean isLoose(Piece piece) {
@@ -626,7 +631,7 @@ public final class TrialMaking {
         boolean ofBase = card.isOfBase(join.lower()) && !card.isOfBase(join.upper());
         if (!ofBase
                 && under(join.lower())
-                        .filter(lower -> lower.touching() == join.side())
+                        .filter(lower -> lower.touching() == join.side() && isCovered(join, lower))
                         .isPresent()) {
             ruin(stick, "nobody reaches behind what is stuck");
         }

@@ -217,7 +217,8 @@ class CraftsTest {
                 || !more.base().zones().isEmpty()
                 || !more.base().slits().isEmpty()
                 || !more.closures().isEmpty()
-                || !more.base().partCuts().isEmpty();
+                || !more.base().partCuts().isEmpty()
+                || !more.base().isRectangle();
         assertThat(leavesATrace).as(feature.key()).isTrue();
         assertThat(make(more.design().without(id)).orThrow().pieces()).isEqualTo(card.pieces());
         assertThat(size("8", "10")).isEqualTo(more.form().finished());

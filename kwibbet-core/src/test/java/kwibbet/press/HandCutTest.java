@@ -20,6 +20,7 @@ import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
+import kwibbet.tool.HandTools;
 
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
@@ -97,7 +98,7 @@ class HandCutTest {
     void straightOutlinesComeOutByTheirMarks(CutShape.Kind kind) {
         Outline outline = new CutShape(kind, size("3 1/8", "4 1/2")).outline();
         Rect paper = outline.bounds();
-        Outline cut = cut(HandCut.outline(outline, paper), paper);
+        Outline cut = cut(HandCut.outline(outline, paper, HandTools.ANY), paper);
         assertThat(Overlay.sharedArea(Region.of(cut), Region.of(outline))).isCloseTo(outline.area(), offset(1e-4));
         assertThat(cut.area()).isCloseTo(outline.area(), offset(1e-4));
     }
@@ -105,10 +106,10 @@ class HandCutTest {
     @ParameterizedTest
     @EnumSource(
             value = CutShape.Kind.class,
-            names = {"ARCH", "ROUNDED", "SCALLOPED"})
+            names = {"ARCH", "SCALLOPED"})
     void curvesAreDrawnByThePieceAtFullSize(CutShape.Kind kind) {
         Outline outline = new CutShape(kind, size("3", "4")).outline();
-        assertThat(HandCut.outline(outline, outline.bounds())).containsExactly(new HandCut.Drawn());
+        assertThat(HandCut.outline(outline, outline.bounds(), HandTools.ANY)).containsExactly(new HandCut.Drawn());
     }
 
     /** A point at the middle of its far edge, tabs mitred, both shutters at once; common practice, no source. */
@@ -148,7 +149,7 @@ class HandCutTest {
                 .orThrow()
                 .base()
                 .outline();
-        List<HandCut> cuts = HandCut.outline(envelope, envelope.bounds());
+        List<HandCut> cuts = HandCut.outline(envelope, envelope.bounds(), HandTools.ANY);
         assertThat(cuts)
                 .extracting(cut -> cut.sentence(MeasureSystem.INCH).text())
                 .containsExactlyInAnyOrder(
@@ -161,20 +162,23 @@ class HandCutTest {
 
     @Test
     void aHexagonASwallowtailAndARoundAreSaid() {
-        assertThat(HandCut.outline(new CutShape(CutShape.Kind.DIAMOND, size("2", "3")).outline(), rect("2", "3"))
+        assertThat(HandCut.outline(
+                                new CutShape(CutShape.Kind.DIAMOND, size("2", "3")).outline(),
+                                rect("2", "3"),
+                                HandTools.ANY)
                         .get(0)
                         .sentence(MeasureSystem.INCH)
                         .text())
                 .isEqualTo(
                         "All four corners: mark 1 in along the level edge and 1 1/2 in along the upright one, and cut the corners off.");
         Outline tail = Outline.of(point("0", "0"), point("2", "0"), point("2", "5"), point("1", "4"), point("0", "5"));
-        assertThat(HandCut.outline(tail, rect("2", "5"))
+        assertThat(HandCut.outline(tail, rect("2", "5"), HandTools.ANY)
                         .get(0)
                         .sentence(MeasureSystem.INCH)
                         .text())
                 .isEqualTo("The bottom edge: mark 1 in from it, midway, and cut from there to both its corners.");
         Outline round = new CutShape(CutShape.Kind.OVAL, size("3", "3")).outline();
-        assertThat(HandCut.outline(round, rect("3", "3"))
+        assertThat(HandCut.outline(round, rect("3", "3"), HandTools.ANY)
                         .get(0)
                         .sentence(MeasureSystem.INCH)
                         .text())

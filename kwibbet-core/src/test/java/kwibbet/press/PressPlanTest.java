@@ -392,15 +392,17 @@ class PressPlanTest {
                 .endsWith("Let the plate end 1/4 in above the die’s bottom cut.");
         assertThat(sentences(press.settings().get(1).steps().get(0)))
                 .contains("That is 1 in further on, 4 repeats: lay it into its own cut. Let the plate begin 1/4 in");
-        // The first pass cut 1 at the top, and 2 less the 1/4 the plate left at each side: that is there when the second is laid.
+        // The first pass cut 1 at the top, and 2 less the 1/4 the plate left at each side: that is there when the
+        // second is laid.
         assertThat(press.settings().get(0).steps().get(0).before()).isEmpty();
-        assertThat(press.settings().get(1).steps().get(0).before()).singleElement().satisfies(first -> assertThat(
-                        first.cuts().stream()
+        assertThat(press.settings().get(1).steps().get(0).before())
+                .singleElement()
+                .satisfies(first -> assertThat(first.cuts().stream()
                                 .mapToDouble(cut -> Math.hypot(
                                         cut.end().x().minus(cut.start().x()).toInches(),
                                         cut.end().y().minus(cut.start().y()).toInches()))
                                 .sum())
-                .isCloseTo(4.5, offset(1e-3)));
+                        .isCloseTo(4.5, offset(1e-3)));
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         assertThat(makes(plan)).noneMatch(words -> words.contains("in 2 passes"));
         assertThat(makes(RunPlan.of(line(card, 24), papers, Thrift.FEWEST_SHEETS, TOOLS)))

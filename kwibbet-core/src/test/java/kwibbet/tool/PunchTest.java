@@ -41,8 +41,11 @@ class PunchTest {
     }
 
     private static HandTools tools(String said) {
-        return new HandTools(
-                Punch.parse(said, MeasureSystem.INCH).orThrow(), Optional.empty(), Optional.empty(), Optional.empty());
+        return tools(Punch.parse(said, MeasureSystem.INCH).orThrow(), Optional.empty(), Optional.empty());
+    }
+
+    private static HandTools tools(List<Punch> punches, Optional<Size> folder, Optional<Size> platform) {
+        return new HandTools(punches, List.of(), folder, Optional.empty(), platform, Optional.empty(), true);
     }
 
     @ParameterizedTest
@@ -177,8 +180,7 @@ class PunchTest {
     void aSheetGoesOnThePlatformFlatOrFoldedInHalf(String width, String height, int findings) {
         Card card = make(base("folded", "5", "7").plus(add("surface", "hello", on("front-outside"))))
                 .orThrow();
-        HandTools platform =
-                new HandTools(List.of(), Optional.empty(), Optional.of(size(width, height)), Optional.empty());
+        HandTools platform = tools(List.of(), Optional.empty(), Optional.of(size(width, height)));
         assertThat(ToolReview.of(card, platform)).hasSize(findings);
         Card embossed = make(base("folded", "5", "7")
                         .plus(add(
@@ -193,8 +195,7 @@ class PunchTest {
                                 "4")))
                 .orThrow();
         Size folder = new Size(in("3"), in("4"));
-        assertThat(ToolReview.of(
-                        embossed, new HandTools(List.of(), Optional.of(folder), Optional.empty(), Optional.empty())))
+        assertThat(ToolReview.of(embossed, tools(List.of(), Optional.of(folder), Optional.empty())))
                 .extracting(Finding::rule)
                 .containsExactly("folder-too-small");
     }

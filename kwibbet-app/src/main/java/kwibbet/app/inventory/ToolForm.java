@@ -69,7 +69,9 @@ final class ToolForm {
         Length bed = reach(entries, "bed", 1, system);
         Length plates = reach(entries, "plateLength", 1, system);
         List<Punch> punches = punches(entries, system);
+        List<Length> rounders = rounders(entries, system);
         Optional<Size> folder = size(entries, "folder", system);
+        Optional<Size> stencil = size(entries, "stencil", system);
         Optional<Size> platform = size(entries, "platform", system);
         Optional<Size> printer = size(entries, "printer", system);
         ScoringBoard.Plate plate = entries.choice("plate", ScoringBoard.Plate.class);
@@ -102,7 +104,7 @@ final class ToolForm {
                 new Press(bed, plates, layers),
                 dies,
                 hand,
-                new HandTools(punches, folder, platform, printer)));
+                new HandTools(punches, rounders, folder, stencil, platform, printer, !entries.isTicked("noHeat"))));
     }
 
     private static List<Punch> punches(Entries entries, MeasureSystem system) {
@@ -115,6 +117,12 @@ final class ToolForm {
         Outcome<List<Punch>> punches = Punch.parse(entries.words("punches"), system);
         entries.refuse(punches.reasons());
         return punches instanceof Outcome.Made<List<Punch>> made ? made.value() : List.of();
+    }
+
+    private static List<Length> rounders(Entries entries, MeasureSystem system) {
+        Outcome<List<Length>> rounders = HandTools.rounders(entries.words("rounders"), system);
+        entries.refuse(rounders.reasons());
+        return rounders instanceof Outcome.Made<List<Length>> made ? made.value() : List.of();
     }
 
     /** The sides of something that may not be there: both are said, or neither. */

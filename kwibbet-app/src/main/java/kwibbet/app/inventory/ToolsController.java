@@ -18,6 +18,7 @@ import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.picture.BoardPicture;
 import kwibbet.tool.Grooves;
+import kwibbet.tool.HandTools;
 import kwibbet.tool.Punch;
 import kwibbet.tool.ScoringBoard;
 import kwibbet.tool.Toolbox;
@@ -53,6 +54,8 @@ class ToolsController {
         model.addAttribute("system", system);
         model.addAttribute("punches", Punch.said(tools.handTools().punches(), system));
         model.addAttribute("punchExample", Punch.example(system));
+        model.addAttribute("rounders", HandTools.said(tools.handTools().rounders(), system));
+        model.addAttribute("stencil", SidesField.of(tools.handTools().stencil(), system));
         model.addAttribute("folder", SidesField.of(tools.handTools().folder(), system));
         model.addAttribute("platform", SidesField.of(tools.handTools().platform(), system));
         model.addAttribute("printer", SidesField.of(tools.handTools().printer(), system));

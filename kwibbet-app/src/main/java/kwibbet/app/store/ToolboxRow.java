@@ -60,6 +60,10 @@ class ToolboxRow implements Persistable<Integer> {
     private long platformHeight;
     private long printerWidth;
     private long printerHeight;
+    private long stencilWidth;
+    private long stencilHeight;
+    private String rounders = "";
+    private boolean noHeat;
 
     @Enumerated(EnumType.STRING)
     private Hand hand = Hand.RIGHT;
@@ -115,6 +119,17 @@ class ToolboxRow implements Persistable<Integer> {
                 .map(Size::height)
                 .orElse(Length.ZERO)
                 .toTicks();
+        stencilWidth =
+                tools.handTools().stencil().map(Size::width).orElse(Length.ZERO).toTicks();
+        stencilHeight = tools.handTools()
+                .stencil()
+                .map(Size::height)
+                .orElse(Length.ZERO)
+                .toTicks();
+        rounders = tools.handTools().rounders().stream()
+                .map(radius -> String.valueOf(radius.toTicks()))
+                .collect(Collectors.joining(" "));
+        noHeat = !tools.handTools().canHeat();
     }
 
     Toolbox toolbox(List<Die> dies) {
@@ -131,9 +146,15 @@ class ToolboxRow implements Persistable<Integer> {
                         .filter(each -> !each.isEmpty())
                         .map(ToolboxRow::punch)
                         .toList(),
+                Stream.of(rounders.split(" ", -1))
+                        .filter(each -> !each.isEmpty())
+                        .map(ticks -> Length.ofTicks(Long.parseLong(ticks)))
+                        .toList(),
                 size(folderWidth, folderHeight),
+                size(stencilWidth, stencilHeight),
                 size(platformWidth, platformHeight),
-                size(printerWidth, printerHeight));
+                size(printerWidth, printerHeight),
+                !noHeat);
         return new Toolbox(trimmer, board, press, dies, hand, handTools);
     }
 

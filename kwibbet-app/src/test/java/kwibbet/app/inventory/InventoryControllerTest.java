@@ -173,6 +173,8 @@ class InventoryControllerTest {
                 .param("thickestStack", "0.9")
                 .param("narrowest", "3/4")
                 .param("punches", "1/8 reaching 1 1/2, hexagon 1 x 1 reaching 1")
+                .param("rounders", "1/4, 3/8")
+                .param("noHeat", "yes")
                 .param("folderWidth", "5")
                 .param("folderHeight", "7")
                 .param("plate", "NONE");
@@ -187,6 +189,9 @@ class InventoryControllerTest {
         assertThat(kept.getValue().handTools().punches()).hasSize(2);
         assertThat(kept.getValue().handTools().folder()).contains(new Size(Length.ofInches(5), Length.ofInches(7)));
         assertThat(kept.getValue().handTools().platform()).isEmpty();
+        assertThat(kept.getValue().handTools().rounders())
+                .containsExactly(Length.ofInches(1, 4), Length.ofInches(3, 8));
+        assertThat(kept.getValue().handTools().canHeat()).isFalse();
         mvc.perform(post("/inventory/tools")
                         .param("longestCut", "2")
                         .param("trimmerMarks", "1 mm")
@@ -196,6 +201,7 @@ class InventoryControllerTest {
                         .param("layers", "0")
                         .param("boardWidth", "12")
                         .param("punches", "1/8 reaching nowhere")
+                        .param("rounders", "1/4, round")
                         .param("platformWidth", "5")
                         .param("grooves", "every now and then"))
                 .andExpect(status().isUnprocessableContent())
@@ -206,6 +212,7 @@ class InventoryControllerTest {
                                 containsString("1 to 10 layers"),
                                 containsString("Say it as"),
                                 containsString("1/8 reaching nowhere"),
+                                containsString("round"),
                                 containsString("It must be 1 to 60 in."),
                                 containsString("every now and then"))));
         mvc.perform(get("/inventory").param("paper", "starter-white-a4"))

@@ -94,7 +94,7 @@ public record EdgeDie() implements Feature {
                             + " edge off: reach in less, or choose a die that leaves some of it.");
         }
         return Outcome.made(new Work.Collector()
-                .edge(new Work.EdgeCut(
+                .edge(Work.EdgeCut.byDie(
                         site.panel(),
                         PartCut.PastEdge.of(
                                 shape,

@@ -155,7 +155,7 @@ public record Ornament() implements Feature {
                             ? "The " + site.place() + " would be cut in two, or into an opening it has."
                             : "It lies beside the " + site.place() + ", not in it.");
         }
-        return Outcome.made(work.edge(new Work.EdgeCut(
+        return Outcome.made(work.edge(Work.EdgeCut.byDie(
                 site.panel(),
                 PartCut.PastEdge.of(
                         shape,

@@ -1,6 +1,7 @@
 package kwibbet.card.feature;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,10 +36,26 @@ public record SurfaceWork() implements Feature {
             "emboss with heat",
             SurfaceWork.COLOUR,
             "colour by hand");
+    /** How large an area. */
+    public static final Parameter.OfChoice FIT = Parameter.OfChoice.of(
+            "fit",
+            "Area",
+            "An area of its own size, or the face from edge to edge.",
+            SurfaceWork.OWN_SIZE,
+            "of its own size",
+            SurfaceWork.WHOLE_FACE,
+            "the whole face");
+    /** What is left of the whole face. */
+    public static final Parameter.OfLength LESS = Shapes.length(
+            "less", "Less an edge of", "What is left free along the edges; 0 for nothing.", "0", "6", "0");
     /** What is kept free around it. */
     public static final Parameter.OfLength KEEP_FREE =
             Shapes.length("keepFree", "Keep free", "Kept free around it; 0 for nothing.", "0", "2", "0");
 
+    /** So large as is said. */
+    public static final String OWN_SIZE = "size";
+    /** As large as the face it is on. */
+    public static final String WHOLE_FACE = "face";
     /** What is stamped may be words. */
     public static final String STAMP = "stamp";
     /** Embossing powder is melted with a heat gun, which warps film. */
@@ -67,7 +84,7 @@ public record SurfaceWork() implements Feature {
 
     @Override
     public List<Parameter> parameters() {
-        List<Parameter> all = new ArrayList<>(List.of(TECHNIQUE, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+        List<Parameter> all = new ArrayList<>(List.of(TECHNIQUE, FIT, LESS, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
         all.addAll(Placing.ASLANT);
         all.add(KEEP_FREE);
         return all;
@@ -81,14 +98,19 @@ public record SurfaceWork() implements Feature {
 
     @Override
     public Optional<Settings> cutTo(Settings settings, CutShape shape) {
-        return Shapes.cutTo(settings, shape);
+        return Shapes.cutTo(settings.with(FIT, OWN_SIZE), shape);
     }
 
     @Override
     public List<Parameter> asked(Settings settings) {
-        List<Parameter> asked = new ArrayList<>(List.of(TECHNIQUE, Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
-        asked.addAll(Placing.askedAslant(settings));
-        asked.add(KEEP_FREE);
+        List<Parameter> asked = new ArrayList<>(List.of(TECHNIQUE, FIT));
+        if (settings.is(FIT, WHOLE_FACE)) {
+            asked.add(LESS);
+        } else {
+            asked.addAll(List.of(Shapes.SHAPE, Shapes.WIDTH, Shapes.HEIGHT));
+            asked.addAll(Placing.askedAslant(settings));
+            asked.add(KEEP_FREE);
+        }
         return asked;
     }
 
@@ -99,13 +121,11 @@ public record SurfaceWork() implements Feature {
 
     @Override
     public Outcome<Work> work(Site site) {
-        CutShape shape = Shapes.shape(site.brief());
-        Outline area = shape.outline().in(Placing.laid(site, shape));
-        return Window.fitting(site, area, "The area").then(ok -> {
+        return area(site).then(area -> {
             Work.Collector work = new Work.Collector();
             String doing = TECHNIQUE.way(site.brief().choice(TECHNIQUE)).label();
             work.zone(site.piece(), site.zone(area, Zone.Use.SURFACE, doing + " “" + site.name() + "”"));
-            if (site.brief().length(KEEP_FREE).isPositive()) {
+            if (site.brief().is(FIT, OWN_SIZE) && site.brief().length(KEEP_FREE).isPositive()) {
                 Overlay.inset(area, site.brief().length(KEEP_FREE).negated()).stream()
                         .findFirst()
                         .ifPresent(free -> work.zone(
@@ -113,5 +133,17 @@ public record SurfaceWork() implements Feature {
             }
             return Outcome.made(work.end());
         });
+    }
+
+    private static Outcome<Outline> area(Site site) {
+        if (site.brief().is(FIT, OWN_SIZE)) {
+            CutShape shape = Shapes.shape(site.brief());
+            return Window.fitting(site, shape.outline().in(Placing.laid(site, shape)), "The area");
+        }
+        return site.within(site.brief().length(LESS)).stream()
+                .max(Comparator.comparingDouble(Outline::area))
+                .map(Outcome::made)
+                .orElseGet(() -> Outcome.refused(
+                        LESS.key(), "Nothing would be left of the " + site.place() + ": leave a narrower edge."));
     }
 }

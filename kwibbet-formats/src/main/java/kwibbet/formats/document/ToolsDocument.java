@@ -83,6 +83,10 @@ public final class ToolsDocument {
                 .put("width", punch.shape().size().width().toString())
                 .put("height", punch.shape().size().height().toString())
                 .put("reach", punch.reach().toString()));
+        ArrayNode rounders = node.putArray("rounders");
+        tools.rounders().forEach(radius -> rounders.add(radius.toString()));
+        node.put("heat", tools.canHeat());
+        tools.stencil().ifPresent(size -> write(size, node.putObject("stencil")));
         tools.folder().ifPresent(size -> write(size, node.putObject("folder")));
         tools.platform().ifPresent(size -> write(size, node.putObject("platform")));
         tools.printer().ifPresent(size -> write(size, node.putObject("printer")));
@@ -159,11 +163,18 @@ public final class ToolsDocument {
                                     size(punch, system)),
                             punch.at("reach").positive(system, LARGEST))));
         }
+        List<Length> rounders = new ArrayList<>();
+        if (!at.at("rounders").isMissing()) {
+            at.at("rounders").elements(MOST_PUNCHES).forEach(radius -> rounders.add(radius.positive(system, LARGEST)));
+        }
         return new HandTools(
                 punches,
+                rounders,
                 sizeOf(at.at("folder"), system),
+                sizeOf(at.at("stencil"), system),
                 sizeOf(at.at("platform"), system),
-                sizeOf(at.at("printer"), system));
+                sizeOf(at.at("printer"), system),
+                at.at("heat").isMissing() || at.at("heat").flag());
     }
 
     private static Optional<Size> sizeOf(Reading at, MeasureSystem system) {

@@ -74,9 +74,12 @@ class RunDocumentTest {
                 new HandTools(
                         Punch.parse("1/8 reaching 1 1/2, hexagon 25mm x 30mm reaching 1", MeasureSystem.INCH)
                                 .orThrow(),
+                        List.of(Length.ofInches(1, 4), Length.ofMillimetres(10)),
                         Optional.of(new Size(Length.ofInches(5), Length.ofMillimetres(150))),
+                        Optional.of(new Size(Length.ofInches(6), Length.ofInches(6))),
                         Optional.empty(),
-                        Optional.of(SheetSizes.LETTER)));
+                        Optional.of(SheetSizes.LETTER),
+                        false));
         return new SettledRun(
                 List.of(
                         new SettledRun.Line("1", Samples.design("Night train", "5", "7"), new Copies(9, 1)),
