@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 
 import kwibbet.measure.Length;
+import kwibbet.paper.Colour;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
@@ -220,9 +221,9 @@ public record Site(Asked asked, Ground ground, Around around) {
         return new Zone(id(), side(), outline.in(frame()), use, words);
     }
 
-    /** A zone on the face of the site where something stands up that far. */
-    public Zone setOn(Outline outline, Length rise, String words) {
-        return new Zone(id(), side(), outline.in(frame()), Zone.Use.SET_ON, words, rise, Optional.empty());
+    /** A zone on the face of the site where something stands up that far, of a colour where that is said. */
+    public Zone setOn(Outline outline, Length rise, String words, Optional<Colour> colour) {
+        return new Zone(id(), side(), outline.in(frame()), Zone.Use.SET_ON, words, rise, Optional.empty(), colour);
     }
 
     /** What of a picture is seen on the face of the site; in the frame of its piece. */

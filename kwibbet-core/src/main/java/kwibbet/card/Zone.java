@@ -3,6 +3,7 @@ package kwibbet.card;
 import java.util.Optional;
 
 import kwibbet.measure.Length;
+import kwibbet.paper.Colour;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 
@@ -16,19 +17,27 @@ import kwibbet.shape.Placement;
  * @param words what is done there, as {@code stamp the greeting}
  * @param rise how far what is set there stands up from the face
  * @param print what is printed there, if anything is
+ * @param colour the colour of what is set there, where it is said
  */
 public record Zone(
-        PieceId owner, Side side, Outline outline, Use use, String words, Length rise, Optional<Print> print) {
+        PieceId owner,
+        Side side,
+        Outline outline,
+        Use use,
+        String words,
+        Length rise,
+        Optional<Print> print,
+        Optional<Colour> colour) {
 
     /** An area where nothing stands up. */
     public Zone(PieceId owner, Side side, Outline outline, Use use, String words) {
-        this(owner, side, outline, use, words, Length.ZERO, Optional.empty());
+        this(owner, side, outline, use, words, Length.ZERO, Optional.empty(), Optional.empty());
     }
 
     /** An area that comes printed. */
     static Zone printed(PieceId owner, Side side, Outline outline, Print print) {
         String words = "printed: " + print.artwork().name();
-        return new Zone(owner, side, outline, Use.PRINT, words, Length.ZERO, Optional.of(print));
+        return new Zone(owner, side, outline, Use.PRINT, words, Length.ZERO, Optional.of(print), Optional.empty());
     }
 
     /** What an area is for. */
@@ -67,6 +76,7 @@ public record Zone(
                 use,
                 words,
                 rise,
-                print.map(each -> each.in(placement)));
+                print.map(each -> each.in(placement)),
+                colour);
     }
 }

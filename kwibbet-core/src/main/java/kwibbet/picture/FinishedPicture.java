@@ -307,7 +307,7 @@ public final class FinishedPicture {
                             || zone.use() == Zone.Use.MAGNET
                             || zone.use() == Zone.Use.SET_ON)) {
                 Outline outline = new Outline(each.outline(zone.outline())).plus(right, down);
-                marks.add(Mark.Area.of(outline, Fill.NONE, PiecePicture.line(zone, each.side()), ink));
+                marks.add(Mark.Area.of(outline, Palette.fill(zone), PiecePicture.line(zone, each.side()), ink));
             }
         }
     }

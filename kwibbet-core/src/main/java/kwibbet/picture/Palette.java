@@ -4,6 +4,7 @@ import java.util.Optional;
 
 import kwibbet.card.Piece;
 import kwibbet.card.Side;
+import kwibbet.card.Zone;
 import kwibbet.drawing.Fill;
 import kwibbet.drawing.Ink;
 import kwibbet.paper.Colour;
@@ -44,6 +45,11 @@ record Palette(PaperShelf shelf) {
 
     private static Colour colour(Paper paper, Piece piece, Side side) {
         return side == piece.chosen() ? paper.colour() : paper.face().other();
+    }
+
+    /** What is set on a face, in its colour where that is said. */
+    static Fill fill(Zone zone) {
+        return zone.colour().<Fill>map(Fill.Paper::new).orElse(Fill.NONE);
     }
 
     static Fill fill(Paper paper) {

@@ -68,7 +68,8 @@ public final class PiecePicture {
             marks.add(stroke(slit, place, Line.CUT, ink));
         }
         for (Zone zone : piece.zones()) {
-            marks.add(Mark.Area.of(zone.outline().in(place), Fill.NONE, line(zone, Side.UP), ink));
+            Fill set = zone.side() == Side.UP && !fill.equals(Fill.NONE) ? Palette.fill(zone) : Fill.NONE;
+            marks.add(Mark.Area.of(zone.outline().in(place), set, line(zone, Side.UP), ink));
         }
         marks.addAll(creases(piece, corner, ink));
         return marks;

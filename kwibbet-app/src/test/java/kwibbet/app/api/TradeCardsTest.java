@@ -78,8 +78,9 @@ class TradeCardsTest {
                 "29-night-departure | Base 8 1/2×5 1/2 at 4 1/4; Room to write 3×4",
                 // A short front whose edge a die cuts in scallops, half-inch borders, tape behind.
                 "29-awning | Base 8 3/4×5 at 3 3/4; Stall front 2 3/4×4; Price list 3×4",
-                // A gate with a panel hung from a strip in its gap.
-                "23-level-crossing | Base 9×5 1/2 at 1 3/4, 7 1/4; Hanger 1 3/4×3/4; Warning board 3 1/2×3 1/2; Ticket pocket 3×1 1/2",
+                // A gate with a panel hung from a strip in its gap, a shaker of a jar on it, a pocket with fishtails, a tag
+                // held by a brad.
+                "23-level-crossing | Base 9×5 1/2 at 1 3/4, 7 1/4; Hanger 1 3/4×3/4; Warning board 3 1/2×3 1/2; Signal glass 1 3/4×2 3/8; Signal glass, film 1 1/2×2 1/8; Ticket pocket 3×1 1/2; Ticket pennant 2 1/2×1/2; Luggage tag 3/4×1 1/2",
                 // Three panels of unlike borders, the last cut off at the edge: eight and three quarters less six and a
                 // quarter.
                 "24-branch-line | Base 9×8 at 4; Ground 8 3/4×3 3/4; Meadow 2 1/2×3 1/4; Dusk 2 1/4×2 1/2; Signal 2 1/2×2 3/4",
@@ -108,10 +109,11 @@ class TradeCardsTest {
     /** What is used up besides paper, as a maker lays it out. */
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
-        "23-level-crossing, 'gem, 3/16 in', 2",
+        "23-level-crossing, 'gem, red, 3/16 in', 2",
         "29-awning, 'decorative tape, 1 in wide', 5 in",
-        "23-level-crossing, 'brad, 3/16 in', 3",
-        "23-level-crossing, 'decorative tape, 5/8 in wide', 1 3/4 in",
+        "23-level-crossing, 'brad, 3/16 in', 2",
+        "23-level-crossing, 'brad, gold, 3/16 in', 1",
+        "23-level-crossing, 'decorative tape, red, 5/8 in wide', 1 3/4 in",
         "26-ticket-office, 'gem, 1/8 in', 2",
         "26-ticket-office, glue dot, 2",
         "06-spare-parts, brad, 2",
@@ -152,7 +154,7 @@ class TradeCardsTest {
     @ParameterizedTest
     @CsvSource({
         "23-level-crossing, /joins/1, along the top edge of",
-        "23-level-crossing, /joins/2, 'along the left, the right and the bottom edge of'",
+        "23-level-crossing, /joins/4, 'along the left, the right and the bottom edge of'",
         "28-lost-property, /panels/0/attachments/1, 'along the left, the right and the bottom edge of'"
     })
     void whereItIsHeldIsTold(String card, String what, String where) throws Exception {

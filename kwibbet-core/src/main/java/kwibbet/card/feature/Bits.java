@@ -1,5 +1,7 @@
 package kwibbet.card.feature;
 
+import kwibbet.measure.MeasureSystem;
+import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -13,6 +15,7 @@ import kwibbet.card.Site;
 import kwibbet.card.Supply;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
+import kwibbet.paper.Colour;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
@@ -84,14 +87,14 @@ public record Bits() implements Feature {
 
     @Override
     public List<Parameter> parameters() {
-        List<Parameter> all = new ArrayList<>(List.of(KIND, ACROSS, COUNT, RUNS, APART));
+        List<Parameter> all = new ArrayList<>(List.of(KIND, ACROSS, Colours.COLOUR, COUNT, RUNS, APART));
         all.addAll(Placing.ALL);
         return all;
     }
 
     @Override
     public List<Parameter> asked(Settings settings) {
-        List<Parameter> asked = new ArrayList<>(List.of(KIND, ACROSS, COUNT));
+        List<Parameter> asked = new ArrayList<>(List.of(KIND, ACROSS, Colours.COLOUR, COUNT));
         if (settings.count(COUNT) > 1) {
             asked.addAll(List.of(RUNS, APART));
         }
@@ -102,6 +105,14 @@ public record Bits() implements Feature {
     @Override
     public List<PaperSlot> papers() {
         return List.of();
+    }
+
+    /** As many as there is room for side by side. */
+    @Override
+    public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
+        return IntStream.iterate(settings.count(COUNT), count -> count > 0, count -> count - 1)
+                .mapToObj(count -> settings.with(COUNT, count))
+                .toList();
     }
 
     @Override
@@ -141,9 +152,10 @@ public record Bits() implements Feature {
         String called = KIND.way(kind).label();
         int count = boxes.size();
         Length one = site.brief().length(ACROSS);
-        boxes.forEach(box ->
-                work.zone(site.piece(), site.setOn(round(box), rise(kind, one), called + " of “" + site.name() + "”")));
-        String name = called + ", " + site.brief().figure(one);
+        Optional<Colour> colour = Colours.drawn(site.brief());
+        String words = called + " of “" + site.name() + "”";
+        boxes.forEach(box -> work.zone(site.piece(), site.setOn(round(box), rise(kind, one), words, colour)));
+        String name = Colours.named(site.brief(), called) + ", " + site.brief().figure(one);
         switch (kind) {
             case DROP -> {
                 double radius = one.half().toInches();
@@ -177,7 +189,12 @@ public record Bits() implements Feature {
         Phrase.Writer writer = Phrase.in(site.brief().system())
                 .words(kind.equals(BRAD) ? "Set " : kind.equals(DROP) ? "Pour " : "Stick ")
                 .words(what + " of " + site.name())
-                .words(kind.equals(BRAD) ? " through their holes and spread the legs behind." : "")
+                .words(
+                        !kind.equals(BRAD)
+                                ? ""
+                                : count == 1
+                                        ? " through its hole and spread the legs behind."
+                                        : " through their holes and spread the legs behind.")
                 .words(kind.equals(SEQUIN) || kind.equals(BUTTON) ? ", each on a glue dot," : "");
         if (!kind.equals(BRAD)) {
             Point middle = boxes.get(0).middle();

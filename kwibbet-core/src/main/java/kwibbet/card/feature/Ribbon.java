@@ -83,7 +83,7 @@ public record Ribbon() implements Feature {
 
     @Override
     public List<Parameter> parameters() {
-        List<Parameter> all = new ArrayList<>(List.of(KIND, WIDE, RUNS));
+        List<Parameter> all = new ArrayList<>(List.of(KIND, WIDE, Colours.COLOUR, RUNS));
         all.addAll(Placing.ALL);
         all.addAll(List.of(ENDS, TURNED, FOR_KNOT, FOR_BOW));
         return all;
@@ -91,7 +91,7 @@ public record Ribbon() implements Feature {
 
     @Override
     public List<Parameter> asked(Settings settings) {
-        List<Parameter> asked = new ArrayList<>(List.of(KIND, WIDE, RUNS));
+        List<Parameter> asked = new ArrayList<>(List.of(KIND, WIDE, Colours.COLOUR, RUNS));
         boolean across = Running.isAcross(RUNS, settings);
         asked.add(across ? Placing.DOWN : Placing.ACROSS);
         if (settings.is(across ? Placing.DOWN : Placing.ACROSS, Placing.BY)) {
@@ -152,10 +152,10 @@ public record Ribbon() implements Feature {
     private static Work laid(Site site, Rect box) {
         boolean across = Running.isAcross(RUNS, site.brief());
         String kind = KIND.way(site.brief().choice(KIND)).label();
-        String name = kind + ", " + site.brief().figure(site.brief().length(WIDE)) + " wide";
+        String name = Colours.named(site.brief(), kind) + ", " + site.brief().figure(site.brief().length(WIDE)) + " wide";
         Length along = across ? box.size().width() : box.size().height();
         Work.Collector work = new Work.Collector();
-        work.zone(site.piece(), site.setOn(Outline.of(box), THICK, kind + " of “" + site.name() + "”"));
+        work.zone(site.piece(), site.setOn(Outline.of(box), THICK, kind + " of “" + site.name() + "”", Colours.drawn(site.brief())));
         Length all =
                 switch (site.brief().choice(ENDS)) {
                     case BEHIND -> along.plus(site.brief().length(TURNED).multipliedBy(2));
