@@ -34,6 +34,9 @@ import kwibbet.shape.Size;
 public final class OwnOutlines {
 
     private static final int ROUNDS = 7;
+    /** After so many edits all that an edit goes through is compiled. */
+    private static final int WARM = 50;
+
     private static final int LOBES = 12;
 
     private OwnOutlines() {}
@@ -41,16 +44,17 @@ public final class OwnOutlines {
     /** Prints the median and the longest of some rounds. */
     public static void main(String[] arguments) {
         System.out.printf("%-44s %9s %9s%n", "ms", "median", "longest");
-        time("SVG of 2,000 corners, read and drawn", round -> drawn(2_000, round)
+        time("SVG of 2,000 corners, read and drawn", 2, round -> drawn(2_000, round)
                 .length());
-        time("edit, 60 additions, ten outlines of 500 edges", round -> ManyLayers.edit(card(round)));
+        time("edit, 60 additions, ten outlines of 500 edges", 2, round -> ManyLayers.edit(card(round)));
+        time("the same, after " + WARM + " edits", WARM, round -> ManyLayers.edit(card(round)));
     }
 
-    private static void time(String what, IntUnaryOperator work) {
+    private static void time(String what, int before, IntUnaryOperator work) {
         double[] millis = new double[ROUNDS];
-        for (int round = -2; round < ROUNDS; round++) {
+        for (int round = -before; round < ROUNDS; round++) {
             long began = System.nanoTime();
-            work.applyAsInt(round + 2);
+            work.applyAsInt(round + before);
             if (round >= 0) {
                 millis[round] = (System.nanoTime() - began) / 1e6;
             }

@@ -466,7 +466,8 @@ public final class StepPicture {
                 .forEach(sketch::add);
         upper.zones().stream()
                 .filter(zone -> zone.use() == Zone.Use.SET_ON && zone.side() == up)
-                .map(zone -> Mark.Area.of(zone.outline().in(lying), Palette.fill(zone), Line.CUT, palette.ink(upper, up)))
+                .map(zone ->
+                        Mark.Area.of(zone.outline().in(lying), Palette.fill(zone), Line.CUT, palette.ink(upper, up)))
                 .forEach(sketch::add);
         layers(state, upper, up, lying, palette);
     }

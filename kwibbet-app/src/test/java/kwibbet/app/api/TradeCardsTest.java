@@ -78,7 +78,8 @@ class TradeCardsTest {
                 "29-night-departure | Base 8 1/2×5 1/2 at 4 1/4; Room to write 3×4",
                 // A short front whose edge a die cuts in scallops, half-inch borders, tape behind.
                 "29-awning | Base 8 3/4×5 at 3 3/4; Stall front 2 3/4×4; Price list 3×4",
-                // A gate with a panel hung from a strip in its gap, a shaker of a jar on it, a pocket with fishtails, a tag
+                // A gate with a panel hung from a strip in its gap, a shaker of a jar on it, a pocket with fishtails, a
+                // tag
                 // held by a brad.
                 "23-level-crossing | Base 9×5 1/2 at 1 3/4, 7 1/4; Hanger 1 3/4×3/4; Warning board 3 1/2×3 1/2; Signal glass 1 3/4×2 3/8; Signal glass, film 1 1/2×2 1/8; Ticket pocket 3×1 1/2; Ticket pennant 2 1/2×1/2; Luggage tag 3/4×1 1/2",
                 // Three panels of unlike borders, the last cut off at the edge: eight and three quarters less six and a

@@ -1,7 +1,5 @@
 package kwibbet.app.demo;
 
-import kwibbet.making.Way;
-import kwibbet.making.Making;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
@@ -49,6 +47,8 @@ import kwibbet.formats.pdf.PrintPart;
 import kwibbet.layout.KnownPlans;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
+import kwibbet.making.Making;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.picture.RayCast;
 import kwibbet.run.SettledRun;
@@ -149,7 +149,9 @@ class DemoDataTest {
                     inventory.shelf(),
                     stored.run().thrift(),
                     inventory.toolbox());
-            int steps = Making.of(card, plan.bench().press().plan(), Way.BATCH).told().size();
+            int steps = Making.of(card, plan.bench().press().plan(), Way.BATCH)
+                    .told()
+                    .size();
             int sheets = steps > 20 ? 3 : 2;
             for (PrintPart part : List.of(PrintPart.STEPS, PrintPart.LARGE_STEPS)) {
                 for (PageFormat format : PageFormat.values()) {

@@ -1,9 +1,8 @@
 package kwibbet.card.feature;
 
-import kwibbet.measure.MeasureSystem;
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 import kwibbet.card.Direction;
@@ -15,8 +14,9 @@ import kwibbet.card.Site;
 import kwibbet.card.Supply;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
-import kwibbet.paper.Colour;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.paper.Colour;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;

@@ -152,10 +152,13 @@ public record Ribbon() implements Feature {
     private static Work laid(Site site, Rect box) {
         boolean across = Running.isAcross(RUNS, site.brief());
         String kind = KIND.way(site.brief().choice(KIND)).label();
-        String name = Colours.named(site.brief(), kind) + ", " + site.brief().figure(site.brief().length(WIDE)) + " wide";
+        String name = Colours.named(site.brief(), kind) + ", "
+                + site.brief().figure(site.brief().length(WIDE)) + " wide";
         Length along = across ? box.size().width() : box.size().height();
         Work.Collector work = new Work.Collector();
-        work.zone(site.piece(), site.setOn(Outline.of(box), THICK, kind + " of “" + site.name() + "”", Colours.drawn(site.brief())));
+        work.zone(
+                site.piece(),
+                site.setOn(Outline.of(box), THICK, kind + " of “" + site.name() + "”", Colours.drawn(site.brief())));
         Length all =
                 switch (site.brief().choice(ENDS)) {
                     case BEHIND -> along.plus(site.brief().length(TURNED).multipliedBy(2));
