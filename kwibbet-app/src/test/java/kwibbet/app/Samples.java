@@ -44,7 +44,7 @@ public final class Samples {
                 name,
                 PaperKind.CARD_STOCK,
                 new Paper.Format(SheetSizes.TWELVE_SQUARE, MeasureSystem.INCH, Length.ZERO),
-                new Paper.Face(Colour.WHITE, Pattern.PLAIN, new Colour("#c0ffee")),
+                new Paper.Face(Colour.WHITE, Pattern.PLAIN, new Colour("#c0ffee"), Pattern.ANY_WAY),
                 new Paper.Body(Grain.UNKNOWN, 270, caliper),
                 new Paper.Kept(10, 25),
                 Optional.empty());

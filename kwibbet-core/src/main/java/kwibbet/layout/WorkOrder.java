@@ -205,8 +205,11 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
     }
 
     private static Turning turning(Card card, Piece piece, Paper paper) {
-        Turning byPattern = paper.pattern() == Pattern.ONE_WAY ? Turning.UPRIGHT : Turning.EITHER;
-        boolean grainMatters = card.design().foldAlongGrain() && piece.id().equals(PieceId.BASE);
+        boolean isBase = piece.id().equals(PieceId.BASE);
+        // Of a base both faces are seen, of all else the one that shows.
+        boolean hasUp = isBase ? paper.face().hasUp() : paper.pattern() == Pattern.ONE_WAY;
+        Turning byPattern = hasUp ? Turning.UPRIGHT : Turning.EITHER;
+        boolean grainMatters = card.design().foldAlongGrain() && isBase;
         return grainMatters ? byPattern.and(alongGrain(piece, paper.grain())) : byPattern;
     }
 

@@ -49,16 +49,27 @@ public record Paper(
      * @param colour its colour
      * @param pattern whether it has an up
      * @param other the colour of the other face
+     * @param otherPattern whether that has an up
      */
-    public record Face(Colour colour, Pattern pattern, Colour other) {
+    public record Face(Colour colour, Pattern pattern, Colour other, Pattern otherPattern) {
         /** A face of a paper that is the same on both. */
         public Face(Colour colour, Pattern pattern) {
-            this(colour, pattern, colour);
+            this(colour, pattern, colour, pattern);
+        }
+
+        /** A face of a paper whose other face is plain where it has another colour, and the same where it has not. */
+        public Face(Colour colour, Pattern pattern, Colour other) {
+            this(colour, pattern, other, colour.equals(other) ? pattern : Pattern.PLAIN);
         }
 
         /** Whether it matters which face of the paper is seen. */
         public boolean isTwoFaced() {
-            return !colour.equals(other);
+            return !colour.equals(other) || pattern != otherPattern;
+        }
+
+        /** Whether either face has an up. */
+        public boolean hasUp() {
+            return pattern == Pattern.ONE_WAY || otherPattern == Pattern.ONE_WAY;
         }
     }
 

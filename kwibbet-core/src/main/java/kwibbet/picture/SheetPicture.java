@@ -200,7 +200,7 @@ public final class SheetPicture {
             Arrows.both(axis, middle, sketch.rows(axis == Axis.VERTICAL ? 2 : 0.8), sketch.rows(0.4))
                     .forEach(sketch::add);
         });
-        if (paper.pattern() == Pattern.ONE_WAY) {
+        if (paper.face().hasUp()) {
             Point tip = new Point(x, whole.bottom().minus(sketch.rows(3)));
             Arrows.up(tip, sketch.rows(2), sketch.rows(0.4)).forEach(sketch::add);
         }

@@ -24,14 +24,16 @@ record PatternUpsideDown() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         Optional<Paper> paper = card.materials().shelf().find(card.base().paper());
-        if (paper.filter(each -> each.pattern() == Pattern.ONE_WAY).isEmpty()) {
+        if (paper.filter(each -> each.face().hasUp()).isEmpty()) {
             return findings;
         }
+        Paper.Face faces = paper.get().face();
         for (Face face : card.form().faces()) {
             Optional<Panel> panel = card.panel(face.panel());
             boolean onBase =
                     panel.filter(each -> each.piece().equals(card.base().id())).isPresent();
-            if (onBase && face.upright() == 180) {
+            Pattern pattern = face.side() == card.base().chosen() ? faces.pattern() : faces.otherPattern();
+            if (onBase && pattern == Pattern.ONE_WAY && face.upright() == 180) {
                 findings.add(finding(
                         Severity.WARNING,
                         card.base().id(),

@@ -24,6 +24,7 @@ public final class Review {
             new NothingBridges(),
             new TapeOnShow(),
             new WetOnFilm(),
+            new GlueOnThin(),
             new FilmEdgeOnShow(),
             new FoamOnShow(),
             new OpeningMisses(),

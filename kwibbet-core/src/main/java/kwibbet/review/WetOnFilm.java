@@ -41,7 +41,8 @@ record WetOnFilm() implements Rule {
         return findings;
     }
 
-    private static Optional<Remedy> taped(Card card, Join join) {
+    /** The same, held by tape. */
+    static Optional<Remedy> taped(Card card, Join join) {
         Design settled = card.design().settled();
         return settled.addition(join.upper())
                 .flatMap(addition -> List.of(Mat.RAISED, Ornament.BACKING).stream()

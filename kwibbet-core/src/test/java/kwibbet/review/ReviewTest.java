@@ -1,5 +1,6 @@
 package kwibbet.review;
 
+import kwibbet.shape.Outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -64,13 +65,19 @@ class ReviewTest {
     private static final PaperId FOAM = new PaperId("foam");
     private static final PaperId ONE_WAY = new PaperId("up");
     private static final PaperId DARK = new PaperId("dark");
+    private static final PaperId UP_OUTSIDE = new PaperId("up outside");
+    private static final PaperId UP_INSIDE = new PaperId("up inside");
+    private static final PaperId THIN = new PaperId("thin");
     private static final Materials MATERIALS = new Materials(
             new PaperShelf(List.of(
                     paper(SheetSizes.TWELVE_SQUARE),
                     of(FILM, PaperKind.FILM, Pattern.PLAIN),
                     of(FOAM, PaperKind.FOAM, Pattern.PLAIN),
                     of(ONE_WAY, PaperKind.PATTERNED, Pattern.ONE_WAY),
-                    of(DARK, PaperKind.CARD_STOCK, Pattern.PLAIN, new Colour("#24345c")))),
+                    of(DARK, PaperKind.CARD_STOCK, Pattern.PLAIN, new Colour("#24345c")),
+                    of(UP_OUTSIDE, new Paper.Face(Colour.WHITE, Pattern.ONE_WAY, Colour.WHITE, Pattern.PLAIN), 150),
+                    of(UP_INSIDE, new Paper.Face(Colour.WHITE, Pattern.PLAIN, Colour.WHITE, Pattern.ONE_WAY), 150),
+                    of(THIN, new Paper.Face(Colour.WHITE, Pattern.PLAIN), 90))),
             Graduation.SIXTEENTHS);
 
     private static Paper of(PaperId id, PaperKind kind, Pattern pattern) {
@@ -78,13 +85,21 @@ class ReviewTest {
     }
 
     private static Paper of(PaperId id, PaperKind kind, Pattern pattern, Colour colour) {
+        return of(id, kind, new Paper.Face(colour, pattern), 150);
+    }
+
+    private static Paper of(PaperId id, Paper.Face face, int grams) {
+        return of(id, PaperKind.PATTERNED, face, grams);
+    }
+
+    private static Paper of(PaperId id, PaperKind kind, Paper.Face face, int grams) {
         return new Paper(
                 id,
                 id.value(),
                 kind,
                 new Paper.Format(SheetSizes.LETTER, MeasureSystem.INCH, Length.ZERO),
-                new Paper.Face(colour, pattern),
-                new Paper.Body(Grain.UNKNOWN, 150, Length.ofMillimetres(1, 10)),
+                face,
+                new Paper.Body(Grain.UNKNOWN, grams, Length.ofMillimetres(1, 10)),
                 new Paper.Kept(10, 0),
                 Optional.empty());
     }
@@ -123,6 +138,12 @@ class ReviewTest {
                                 folded,
                                 add("mat", "glass", on("front-outside"), "raised", "pen")
                                         .withPapers(Map.of("paper", FILM)))),
+                arguments(
+                        "glue-on-thin",
+                        with(
+                                folded,
+                                add("mat", "leaf", on("front-outside"), "raised", "glue")
+                                        .withPapers(Map.of("paper", THIN)))),
                 arguments(
                         "not-level",
                         with(
@@ -345,6 +366,27 @@ class ReviewTest {
                         "film-edge-on-show",
                         "pattern-upside-down",
                         "sticks-out");
+    }
+
+    /** Of a paper with an up on one face only that face is looked at: those of both together are those of a paper with an up on both. */
+    @Test
+    void anUpIsLookedForOnTheFaceThatHasIt() {
+        for (String fold : List.of("top", "side")) {
+            List<Outline> both = upsideDown(fold, ONE_WAY);
+            List<Outline> outside = upsideDown(fold, UP_OUTSIDE);
+            List<Outline> inside = upsideDown(fold, UP_INSIDE);
+            assertThat(both).hasSize(outside.size() + inside.size()).containsAll(outside).containsAll(inside);
+        }
+        assertThat(upsideDown("top", UP_OUTSIDE)).isNotEmpty();
+        assertThat(upsideDown("top", UP_INSIDE)).hasSizeLessThan(upsideDown("top", ONE_WAY).size());
+    }
+
+    private static List<Outline> upsideDown(String fold, PaperId paper) {
+        Design design = base("folded", "5", "7", "fold", fold).withPapers(Map.of("paper", paper), false);
+        return review(design).stream()
+                .filter(finding -> finding.rule().equals("pattern-upside-down"))
+                .map(Finding::where)
+                .toList();
     }
 
     /** A way out leads to a card, and on that card the finding is gone: whatever the card. */

@@ -77,7 +77,7 @@ public final class Samples {
                 "Night blue",
                 PaperKind.CARD_STOCK,
                 new Paper.Format(SheetSizes.TWELVE_SQUARE, MeasureSystem.INCH, Length.ZERO),
-                new Paper.Face(new Colour("#263a63"), Pattern.PLAIN, new Colour("#c0ffee")),
+                new Paper.Face(new Colour("#263a63"), Pattern.PLAIN, new Colour("#c0ffee"), Pattern.ONE_WAY),
                 new Paper.Body(Grain.UPRIGHT, 270, Length.ofMillimetres(3, 10)),
                 new Paper.Kept(60, 0),
                 Optional.empty())));

@@ -44,7 +44,9 @@ class PaperForm {
         int onHand = entries.wholeNumber("onHand");
         int cents = entries.cents("price");
         Colour colour = colour(entries, "colour");
-        Colour otherFace = entries.isTicked("twoFaced") ? colour(entries, "otherFace") : colour;
+        boolean twoFaced = entries.isTicked("twoFaced");
+        Colour otherFace = twoFaced ? colour(entries, "otherFace") : colour;
+        Pattern otherPattern = twoFaced ? entries.choice("otherPattern", Pattern.class) : pattern;
         Length margin = entries.words("margin").isBlank() ? Length.ZERO : entries.length("margin", system);
         Optional<PaperId> sizeOf = Optional.of(entries.words("sizeOf"))
                 .filter(other -> !other.isBlank() && !other.equals(id.value()))
@@ -60,7 +62,7 @@ class PaperForm {
                         entries.words("name"),
                         kind,
                         new Paper.Format(new Size(width, height), system, margin),
-                        new Paper.Face(colour, pattern, otherFace),
+                        new Paper.Face(colour, pattern, otherFace, otherPattern),
                         new Paper.Body(grain, weight, caliper),
                         new Paper.Kept(onHand, cents),
                         sizeOf)

@@ -41,6 +41,10 @@ class PaperRow extends KeptRow {
     @Enumerated(EnumType.STRING)
     private Pattern pattern = Pattern.PLAIN;
 
+    /** Of papers kept before it could be said, none. */
+    @Enumerated(EnumType.STRING)
+    private @Nullable Pattern otherPattern;
+
     @Enumerated(EnumType.STRING)
     private Grain grain = Grain.UNKNOWN;
 
@@ -66,12 +70,21 @@ class PaperRow extends KeptRow {
         colour = paper.colour().hex();
         otherFace = paper.face().isTwoFaced() ? paper.face().other().hex() : "";
         pattern = paper.pattern();
+        otherPattern = paper.face().otherPattern();
         grain = paper.grain();
         weight = paper.gramsPerSquareMetre();
         caliper = paper.caliper().toTicks();
         cents = paper.cents();
         margin = paper.margin().toTicks();
         sizeOf = paper.sizeOf().map(PaperId::value).orElse(null);
+    }
+
+    private Paper.Face face() {
+        Colour shown = new Colour(colour);
+        Colour other = otherFace.isEmpty() ? shown : new Colour(otherFace);
+        return otherPattern == null
+                ? new Paper.Face(shown, pattern, other)
+                : new Paper.Face(shown, pattern, other, otherPattern);
     }
 
     int place() {
@@ -88,7 +101,7 @@ class PaperRow extends KeptRow {
                         new Size(Length.ofTicks(sheetWidth), Length.ofTicks(sheetHeight)),
                         measureSystem,
                         Length.ofTicks(margin)),
-                new Paper.Face(new Colour(colour), pattern, new Colour(otherFace.isEmpty() ? colour : otherFace)),
+                face(),
                 new Paper.Body(grain, weight, Length.ofTicks(caliper)),
                 new Paper.Kept(onHand, cents),
                 Optional.ofNullable(sizeOf).map(PaperId::new));

@@ -38,7 +38,8 @@ public final class PaperCsv {
         PRICE,
         MARGIN,
         SIZE_OF,
-        OTHER_FACE
+        OTHER_FACE,
+        OTHER_PATTERN
     }
 
     private final Map<String, Paper> known = new HashMap<>();
@@ -72,7 +73,8 @@ public final class PaperCsv {
                 BigDecimal.valueOf(paper.cents(), 2),
                 Figure.entry(paper.margin(), system),
                 paper.sizeOf().flatMap(shelf::find).map(Paper::name).orElse(""),
-                paper.face().isTwoFaced() ? paper.face().other().hex() : "");
+                paper.face().isTwoFaced() ? paper.face().other().hex() : "",
+                paper.face().isTwoFaced() ? CsvLine.word(paper.face().otherPattern()) : "");
     }
 
     /**
@@ -101,8 +103,7 @@ public final class PaperCsv {
                         new Size(line.side(Column.WIDTH, system), line.side(Column.HEIGHT, system)),
                         system,
                         line.length(Column.MARGIN, system, "0")),
-                new Paper.Face(
-                        colour, line.choice(Column.PATTERN, Pattern.PLAIN), colour(line, Column.OTHER_FACE, colour)),
+                face(line, colour),
                 new Paper.Body(
                         line.choice(Column.GRAIN, Grain.UNKNOWN),
                         line.whole(Column.WEIGHT, "270"),
@@ -111,6 +112,13 @@ public final class PaperCsv {
                 sizeOf(line));
         known.put(name, paper);
         return paper.checked();
+    }
+
+    private static Paper.Face face(CsvLine line, Colour colour) {
+        Pattern pattern = line.choice(Column.PATTERN, Pattern.PLAIN);
+        Paper.Face face = new Paper.Face(colour, pattern, colour(line, Column.OTHER_FACE, colour));
+        return new Paper.Face(
+                colour, pattern, face.other(), line.choice(Column.OTHER_PATTERN, face.otherPattern()));
     }
 
     private Optional<PaperId> sizeOf(CsvLine line) {

@@ -68,6 +68,7 @@ public final class ShelfDocument {
                 .put("margin", paper.margin().toString());
         if (paper.face().isTwoFaced()) {
             node.put("otherFace", paper.face().other().hex());
+            node.put("otherPattern", word(paper.face().otherPattern()));
         }
         paper.sizeOf().ifPresent(other -> node.put("sizeOf", other.value()));
     }
@@ -111,6 +112,13 @@ public final class ShelfDocument {
                 at.at("width").positive(system, LARGEST_SIDE), at.at("height").positive(system, LARGEST_SIDE));
     }
 
+    private static Paper.Face face(Reading at, Colour colour) {
+        Pattern pattern = one(at.at("pattern"), Pattern.PLAIN, Pattern.values());
+        Paper.Face face = new Paper.Face(colour, pattern, colour(at.at("otherFace"), colour));
+        return new Paper.Face(
+                colour, pattern, face.other(), one(at.at("otherPattern"), face.otherPattern(), Pattern.values()));
+    }
+
     private static Paper paper(Reading at, MeasureSystem system) {
         String id = at.at("id").text();
         Colour colour = colour(at.at("colour"), Colour.WHITE);
@@ -122,10 +130,7 @@ public final class ShelfDocument {
                         size(at, system),
                         at.at("unit").isMissing() ? system : at.at("unit").system(),
                         at.at("margin").notNegative(system, LARGEST_SIDE).orElse(Length.ZERO)),
-                new Paper.Face(
-                        colour,
-                        one(at.at("pattern"), Pattern.PLAIN, Pattern.values()),
-                        colour(at.at("otherFace"), colour)),
+                face(at, colour),
                 new Paper.Body(
                         one(at.at("grain"), Grain.UNKNOWN, Grain.values()),
                         at.at("weight").isMissing()

@@ -38,7 +38,7 @@ class PaperCsvTest {
                 name,
                 PaperKind.PATTERNED,
                 new Paper.Format(SheetSizes.LETTER, MeasureSystem.INCH, Length.ofInches(1, 8)),
-                new Paper.Face(new Colour("#aabbcc"), Pattern.ONE_WAY, new Colour("#ddeeff")),
+                new Paper.Face(new Colour("#aabbcc"), Pattern.ONE_WAY, new Colour("#ddeeff"), Pattern.ANY_WAY),
                 new Paper.Body(Grain.CROSSWISE, 160, Length.ofMillimetres(1, 4)),
                 new Paper.Kept(12, 45),
                 sizeOf);

@@ -1,0 +1,1 @@
+alter table paper add column other_pattern varchar(16);
