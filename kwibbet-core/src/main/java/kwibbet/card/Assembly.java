@@ -285,13 +285,14 @@ final class Assembly {
         Piece piece = parts.piece(hollow.piece());
         hidden.filter(rect -> piece.isRectangle() && piece.outline().bounds().contains(rect))
                 .filter(rect -> piece.openings().isEmpty())
-                .ifPresent(rect -> change(
-                        hollow.piece(),
-                        each -> each.opened(new Opening(
-                                hollow.piece(),
-                                "hidden middle",
-                                new CutShape(CutShape.Kind.RECTANGLE, rect.size()),
-                                Placement.at(rect.corner())))));
+                .ifPresent(rect -> {
+                    Opening middle = new Opening(
+                            hollow.piece(),
+                            "hidden middle",
+                            new CutShape(CutShape.Kind.RECTANGLE, rect.size()),
+                            Placement.at(rect.corner()));
+                    change(hollow.piece(), each -> each.opened(hollow.isKept() ? middle.kept() : middle));
+                });
     }
 
     /** The scores between the two panels stay folded as they are when the card is shut. */

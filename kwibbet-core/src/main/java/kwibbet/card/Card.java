@@ -237,6 +237,13 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return new Placement(Point.ORIGIN, aslant(join), false);
     }
 
+    /** The piece an addition is put on. */
+    public Piece hostOf(Addition addition) {
+        return addition.host() instanceof Host.OnFace on
+                ? pieceOf(panelOf(on.face().panel()).piece())
+                : pieceOf(((Host.OnPiece) addition.host()).piece());
+    }
+
     /** The addition a piece belongs to; none for those of the base. */
     public Optional<Addition> additionOf(PieceId piece) {
         return design.addition(piece).or(() -> design.additions().stream()

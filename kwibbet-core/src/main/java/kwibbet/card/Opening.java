@@ -14,13 +14,23 @@ import kwibbet.shape.Size;
  * @param name what makers call it, as {@code opening} or {@code hole}
  * @param shape its shape
  * @param at where the box of the shape lies on the piece
- * @param isOfField whether one die cuts it and all others of its owner
+ * @param cut what it is cut as
  */
-public record Opening(PieceId owner, String name, CutShape shape, Placement at, boolean isOfField) {
+public record Opening(PieceId owner, String name, CutShape shape, Placement at, Cut cut) {
+
+    /** What an opening is cut as. */
+    public enum Cut {
+        /** By itself. */
+        ALONE,
+        /** With all others of its owner, by one die. */
+        OF_FIELD,
+        /** To be kept: another piece is cut from what comes out. */
+        KEPT
+    }
 
     /** One that is cut by itself. */
     public Opening(PieceId owner, String name, CutShape shape, Placement at) {
-        this(owner, name, shape, at, false);
+        this(owner, name, shape, at, Cut.ALONE);
     }
 
     private static final int QUARTER = 90;
@@ -36,7 +46,17 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at, 
 
     /** The same, cut with all others of its owner by one die. */
     public Opening ofField() {
-        return new Opening(owner, name, shape, at, true);
+        return new Opening(owner, name, shape, at, Cut.OF_FIELD);
+    }
+
+    /** The same, what comes out kept for another piece. */
+    Opening kept() {
+        return new Opening(owner, name, shape, at, Cut.KEPT);
+    }
+
+    /** Whether one die cuts it and all others of its owner. */
+    public boolean isOfField() {
+        return cut == Cut.OF_FIELD;
     }
 
     /** Whether one looks through it: what is smaller is a hole for a cord or a brad, and meant to be covered. */
@@ -57,7 +77,7 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at, 
 
     /** This opening in the outer frame of {@code placement}. */
     public Opening in(Placement placement) {
-        return new Opening(owner, name, shape, at.within(placement), isOfField);
+        return new Opening(owner, name, shape, at.within(placement), cut);
     }
 
     /** The smallest upright rectangle around it. */

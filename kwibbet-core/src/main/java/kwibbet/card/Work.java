@@ -73,8 +73,9 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
      *
      * @param piece the piece
      * @param lap what is kept under what hides it, on each side
+     * @param isKept whether another piece is cut from what comes out
      */
-    public record Hollow(PieceId piece, Length lap) {}
+    public record Hollow(PieceId piece, Length lap, boolean isKept) {}
 
     /**
      * A part of a panel that is cut free but for one score.
@@ -198,8 +199,8 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
         }
 
         /** Asks for the hidden middle of a piece to be cut out. */
-        public Collector hollow(PieceId piece, Length lap) {
-            hollows.add(new Hollow(piece, lap));
+        public Collector hollow(PieceId piece, Length lap, boolean isKept) {
+            hollows.add(new Hollow(piece, lap, isKept));
             return this;
         }
 

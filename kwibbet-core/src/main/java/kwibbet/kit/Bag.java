@@ -140,7 +140,12 @@ public record Bag(List<Item> items, List<SupplyList> besides) {
                 .toList();
         List<Item> items = new ArrayList<>();
         for (Piece piece : card.pieces()) {
-            if (stuck.stream().noneMatch(stick -> stick.piece().equals(piece))) {
+            // What is still in the middle of another piece is packed with that.
+            boolean isInMiddle = making.steps().stream()
+                    .anyMatch(each -> each instanceof Operation.FromMiddle
+                            && each.pieces().contains(piece)
+                            && !prepared.contains(each));
+            if (!isInMiddle && stuck.stream().noneMatch(stick -> stick.piece().equals(piece))) {
                 boolean isUncut = making.steps().stream()
                         .anyMatch(each -> cutsOut(each) && each.pieces().contains(piece) && !prepared.contains(each));
                 items.add(new Item(

@@ -1,12 +1,16 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 
 import kwibbet.card.Card;
+import kwibbet.card.Middles;
 import kwibbet.card.Piece;
 import kwibbet.card.RunLine;
 import kwibbet.cutting.PartId;
+import kwibbet.press.PressPlan;
 
 /**
  * A kind of piece of a run.
@@ -29,6 +33,16 @@ public record RunPiece(RunLine line, Piece piece, PartId part) {
                             line, piece, new PartId(prefix + piece.id().value()))));
         }
         return pieces;
+    }
+
+    /** Those that are cut from sheets: what is cut from the middle of another piece comes from that. */
+    public static List<RunPiece> fromSheets(List<RunLine> lines, PressPlan press) {
+        // Two lines can be of one card.
+        Map<RunLine, Middles> middles = new IdentityHashMap<>();
+        lines.forEach(line -> middles.put(line, Middles.of(line.card(), press::cutsOut)));
+        return of(lines).stream()
+                .filter(each -> middles.get(each.line).of(each.piece).isEmpty())
+                .toList();
     }
 
     /** The card it is of. */

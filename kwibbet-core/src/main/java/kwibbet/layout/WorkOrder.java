@@ -109,7 +109,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
     public static WorkOrder of(List<RunLine> lines, PaperShelf shelf, Thrift thrift, PressPlan press) {
         Map<PaperId, List<Wanted>> byPaper = new LinkedHashMap<>();
         List<Piece> withoutPaper = new ArrayList<>();
-        for (RunPiece each : RunPiece.of(lines)) {
+        for (RunPiece each : RunPiece.fromSheets(lines, press)) {
             Piece piece = each.piece();
             shelf.find(piece.paper())
                     .ifPresentOrElse(

@@ -16,6 +16,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Hold;
 import kwibbet.card.Join;
+import kwibbet.card.Middles;
 import kwibbet.card.Opening;
 import kwibbet.card.OwnStep;
 import kwibbet.card.PanelId;
@@ -419,6 +420,41 @@ public sealed interface Operation {
             cuts.forEach(cut -> writer.words(" ").phrase(cut.sentence(system)));
             return writer.words(pieces.size() == 1 ? "" : " " + PressPlan.ByHand.TOGETHER)
                     .end();
+        }
+    }
+
+    /**
+     * A piece cut from what came out of the middle of another.
+     *
+     * @param piece the piece
+     * @param middle what it is cut from
+     */
+    record FromMiddle(Piece piece, Middles.Middle middle) implements Operation {
+        @Override
+        public String id() {
+            return "from-middle-" + piece.id().value();
+        }
+
+        @Override
+        public Does does() {
+            return Does.CUT_OUT;
+        }
+
+        @Override
+        public Tool tool() {
+            return Tool.TRIMMER;
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            String from = "the middle that came out of " + middle.of().name();
+            return piece.size().equals(middle.size())
+                    ? Phrase.of(piece.name() + " is " + from + ": keep it.")
+                    : Phrase.in(system)
+                            .words("Cut " + piece.name() + ", ")
+                            .size(piece.size())
+                            .words(", from " + from + ".")
+                            .end();
         }
     }
 

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import kwibbet.card.Card;
 import kwibbet.card.Direction;
 import kwibbet.card.Join;
+import kwibbet.card.Middles;
 import kwibbet.card.Opening;
 import kwibbet.card.OwnStep;
 import kwibbet.card.Panel;
@@ -102,7 +103,9 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
 
         List<Operation> found() {
             List<Operation> all = new ArrayList<>();
+            Middles middles = Middles.of(card, press::cutsOut);
             for (Piece piece : card.pieces()) {
+                middles.of(piece).ifPresent(middle -> all.add(new Operation.FromMiddle(piece, middle)));
                 of(piece, all);
             }
             all.addAll(openings());

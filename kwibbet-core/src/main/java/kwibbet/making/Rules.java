@@ -7,6 +7,7 @@ final class Rules {
 
     static final List<WaitRule> ALL = List.of(
             new CutOutFirst(),
+            new OutOfMiddle(),
             new ScoredBeforeFolded(),
             new ThroughTheStack(),
             new AdhesiveFirst(),

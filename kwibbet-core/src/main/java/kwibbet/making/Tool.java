@@ -15,6 +15,9 @@ public record Tool(String key, String words) {
     /** What rounds corners. */
     static final Tool ROUNDER = new Tool("corner-rounder", "corner rounder");
 
+    /** What straight cuts are made with. */
+    static final Tool TRIMMER = new Tool("trimmer", "trimmer");
+
     /** What something takes, where an operation says nothing else. */
     static Tool usual(Does does) {
         return switch (does) {

@@ -20,7 +20,6 @@ import kwibbet.layout.SheetPlan.Lettered;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Paper;
-import kwibbet.paper.Pattern;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;

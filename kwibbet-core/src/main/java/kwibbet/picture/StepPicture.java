@@ -141,6 +141,10 @@ public final class StepPicture {
             picture.margins(bounds, picture.piece);
             return picture.sketch.filling("The opening in the " + lying.name());
         }
+        if (step instanceof Operation.FromMiddle) {
+            picture.sketch.width(picture.piece, 1);
+            picture.sketch.height(picture.piece, 1);
+        }
         if (step instanceof Operation.Crease crease) {
             picture.creases(crease, palette.ink(lying, Side.UP));
             return picture.sketch.filling("The scores of the " + lying.name());

@@ -9,7 +9,6 @@ import java.util.TreeSet;
 import java.util.function.Function;
 
 import kwibbet.card.PartCut;
-import kwibbet.card.Piece;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.Axis;
@@ -297,16 +296,6 @@ public sealed interface HandCut {
             return new Opened(place);
         }
         return want.shape().filter(CutShape::isCircle).isPresent() ? new Circle(place, true) : new Drawn();
-    }
-
-    /** The corners of a piece that are rounded. */
-    static List<Rounded> roundedCorners(Piece piece, HandTools tools) {
-        return piece.isRectangle()
-                ? List.of()
-                : outline(piece.outline(), piece.outline().bounds(), tools).stream()
-                        .filter(Rounded.class::isInstance)
-                        .map(Rounded.class::cast)
-                        .toList();
     }
 
     /** What has to come off a rectangle for an outline. */

@@ -40,6 +40,7 @@ public final class Review {
             new HeatAfterFilm(),
             new PartlyOn(),
             new NotLevel(),
+            new MiddleUnused(),
             new PastHost(),
             new PastCutEdge(),
             new TapedFlat(),

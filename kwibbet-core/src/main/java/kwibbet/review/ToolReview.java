@@ -5,15 +5,17 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Opening;
 import kwibbet.card.Piece;
 import kwibbet.card.Punching;
 import kwibbet.card.Score;
+import kwibbet.card.Settings;
 import kwibbet.card.Zone;
+import kwibbet.card.feature.EndCut;
 import kwibbet.card.feature.SurfaceWork;
 import kwibbet.measure.Length;
-import kwibbet.press.HandCut;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Size;
@@ -41,10 +43,12 @@ public final class ToolReview {
                         .findFirst()
                         .ifPresent(findings::add);
             }
-            unrounded(card, piece, tools).ifPresent(findings::add);
+
             printed(card, piece, tools).ifPresent(findings::add);
             piece.zones().forEach(zone -> worked(card, piece, zone, tools).ifPresent(findings::add));
         }
+        card.design().additions().forEach(addition -> unrounded(card, addition, tools)
+                .ifPresent(findings::add));
         return findings;
     }
 
@@ -73,28 +77,30 @@ public final class ToolReview {
         return new Finding(rule, Severity.WARNING, piece.id(), hole.outline(), writer.end(), Optional.empty());
     }
 
-    private static Optional<Finding> unrounded(Card card, Piece piece, HandTools tools) {
-        return HandCut.roundedCorners(piece, tools).stream()
-                .filter(rounded -> !tools.rounders().isEmpty() && !rounded.hasRounder())
-                .findFirst()
-                .map(rounded -> {
-                    Phrase.Writer writer = Phrase.in(card.design().system())
-                            .words("You have no corner rounder of ")
-                            .length(rounded.radius())
-                            .words(" for " + piece.name() + "; the nearest is ")
-                            .length(tools.rounders().stream()
-                                    .min(Comparator.comparing(radius ->
-                                            radius.minus(rounded.radius()).abs()))
-                                    .orElse(rounded.radius()))
-                            .words(".");
-                    return new Finding(
-                            "no-rounder",
-                            Severity.WARNING,
-                            piece.id(),
-                            piece.outline(),
-                            writer.end(),
-                            Optional.empty());
-                });
+    private static Optional<Finding> unrounded(Card card, Addition addition, HandTools tools) {
+        Settings settings = card.design().present(addition);
+        Length radius = settings.length(EndCut.SIZE);
+        boolean isRounded = addition.feature() instanceof EndCut && settings.is(EndCut.CUT, EndCut.ROUNDED);
+        if (!isRounded || tools.rounders().isEmpty() || tools.rounds(radius)) {
+            return Optional.empty();
+        }
+        Piece piece = card.hostOf(addition);
+        Length nearest = tools.rounders().stream()
+                .min(Comparator.comparing(each -> each.minus(radius).abs()))
+                .orElse(radius);
+        return Optional.of(new Finding(
+                "no-rounder",
+                Severity.WARNING,
+                piece.id(),
+                piece.outline(),
+                Phrase.in(card.design().system())
+                        .words("You have no corner rounder of ")
+                        .length(radius)
+                        .words(" for " + card.nameOf(piece.id()) + "; the nearest is ")
+                        .length(nearest)
+                        .words(".")
+                        .end(),
+                Optional.empty()));
     }
 
     private static Optional<Finding> printed(Card card, Piece piece, HandTools tools) {

@@ -63,6 +63,7 @@ public final class TrialMaking {
         for (Operation step : order) {
             trial.shut(step);
             trial.wet(step);
+            trial.inMiddle(step);
             trial.step(step);
             trial.done.add(step);
         }
@@ -105,6 +106,27 @@ public final class TrialMaking {
         } else if (!(step instanceof Operation.Own)) {
             // What a step of the maker's own does only they know.
             cutOut(step);
+        }
+    }
+
+    /** What is cut from the middle of another piece is nowhere before that has come out and it is cut. */
+    private void inMiddle(Operation step) {
+        if (step instanceof Operation.FromMiddle cut) {
+            boolean isThere = done.stream()
+                    .anyMatch(each -> each.pieces().contains(cut.middle().of())
+                            && (each.does() == Does.OPEN || each.does() == Does.PRESS));
+            if (!isThere) {
+                ruin(cut, "there is nothing to cut it from");
+            }
+            return;
+        }
+        boolean isUncut = all.stream()
+                .anyMatch(each -> each instanceof Operation.FromMiddle cut
+                        && !done.contains(cut)
+                        && (step.pieces().contains(cut.piece())
+                                || step.onto().filter(cut.piece()::equals).isPresent()));
+        if (isUncut) {
+            ruin(step, "its piece is still in the middle of another");
         }
     }
 

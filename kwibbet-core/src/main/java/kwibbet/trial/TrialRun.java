@@ -101,7 +101,9 @@ public record TrialRun(RunPlan plan, Progress progress, TrialTrimmer.Result cut,
                 progress.trimmed().stream().flatMap(TrialRun::told).toList(),
                 mishaps);
         Inspection inspection = new Inspection(plan, progress, cut, mishaps);
-        List<Made> made = RunPiece.of(plan.lines()).stream().map(inspection::of).toList();
+        List<Made> made = RunPiece.fromSheets(plan.lines(), plan.bench().press().plan()).stream()
+                .map(inspection::of)
+                .toList();
         return new TrialRun(plan, progress, cut, made);
     }
 

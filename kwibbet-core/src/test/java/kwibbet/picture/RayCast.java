@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import kwibbet.card.Adhesion;
@@ -93,7 +94,7 @@ public final class RayCast {
                     + random.nextDouble() * frame.size().height().toInches();
             Optional<String> truth = cast.nearestClearOfEdges(x, y);
             truth.ifPresent(piece -> {
-                String shown = shown(drawing, x, y);
+                String shown = shown(drawing, cast.setOn(), x, y);
                 if (!shown.equals(piece)) {
                     found.add(pose.key() + " at " + Math.round(x * 100) / 100.0 + ", " + Math.round(y * 100) / 100.0
                             + ": shows " + shown + ", a ray meets " + piece);
@@ -113,14 +114,24 @@ public final class RayCast {
         return new RayCast(card, pose).nearest(x, y);
     }
 
+    /** What ribbon and gems are drawn in, which run over holes and are no paper. */
+    private Set<Fill> setOn() {
+        return card.pieces().stream()
+                .flatMap(piece -> piece.zones().stream())
+                .flatMap(zone -> zone.colour().stream())
+                .map(Fill.Paper::new)
+                .collect(Collectors.toSet());
+    }
+
     /** The piece whose area is drawn last there; nothing is written as a word of its own. */
-    private static String shown(Drawing drawing, double x, double y) {
+    private static String shown(Drawing drawing, Set<Fill> setOn, double x, double y) {
         String last = "nothing";
         for (Mark mark : drawing.marks()) {
             if (mark instanceof Mark.Group group) {
                 for (Mark each : group.marks()) {
                     if (each instanceof Mark.Area area
                             && !area.fill().equals(Fill.NONE)
+                            && !setOn.contains(area.fill())
                             && isWithin(area.outline(), x, y)
                             && area.holes().stream().noneMatch(hole -> isWithin(hole, x, y))) {
                         last = group.piece();

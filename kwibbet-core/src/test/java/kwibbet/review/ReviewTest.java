@@ -1,6 +1,5 @@
 package kwibbet.review;
 
-import kwibbet.shape.Outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -43,6 +42,7 @@ import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Region;
@@ -144,6 +144,9 @@ class ReviewTest {
                                 folded,
                                 add("mat", "leaf", on("front-outside"), "raised", "glue")
                                         .withPapers(Map.of("paper", THIN)))),
+                arguments(
+                        "middle-unused",
+                        with(folded, mat("mat-1", "front-outside", "hollow", "used"), mat("mat-2", "mat-1"))),
                 arguments(
                         "not-level",
                         with(
@@ -375,10 +378,14 @@ class ReviewTest {
             List<Outline> both = upsideDown(fold, ONE_WAY);
             List<Outline> outside = upsideDown(fold, UP_OUTSIDE);
             List<Outline> inside = upsideDown(fold, UP_INSIDE);
-            assertThat(both).hasSize(outside.size() + inside.size()).containsAll(outside).containsAll(inside);
+            assertThat(both)
+                    .hasSize(outside.size() + inside.size())
+                    .containsAll(outside)
+                    .containsAll(inside);
         }
         assertThat(upsideDown("top", UP_OUTSIDE)).isNotEmpty();
-        assertThat(upsideDown("top", UP_INSIDE)).hasSizeLessThan(upsideDown("top", ONE_WAY).size());
+        assertThat(upsideDown("top", UP_INSIDE))
+                .hasSizeLessThan(upsideDown("top", ONE_WAY).size());
     }
 
     private static List<Outline> upsideDown(String fold, PaperId paper) {

@@ -27,6 +27,7 @@ import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Face;
 import kwibbet.card.Feature;
+import kwibbet.card.Middles;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
@@ -284,8 +285,15 @@ public record CardPage(
         return plan().shelf().papers();
     }
 
-    /** What a piece's paper is called. */
-    public String paperName(PaperId id) {
+    /** What a piece is cut from: its paper, or the middle of another piece. */
+    public String cutFrom(Piece piece) {
+        return Middles.of(card(), plan().bench().press().plan()::cutsOut)
+                .of(piece)
+                .map(middle -> "from the middle of " + middle.of().name())
+                .orElseGet(() -> paperName(piece.paper()));
+    }
+
+    private String paperName(PaperId id) {
         return plan().shelf().find(id).map(Paper::name).orElse("no paper chosen");
     }
 

@@ -106,7 +106,9 @@ public record Mat() implements Feature {
             Mat.KEPT,
             "kept",
             Mat.CUT_OUT,
-            "cut out");
+            "cut out",
+            Mat.USED,
+            "cut out, another piece from it");
     /** What is kept under what hides the middle. */
     public static final Parameter.OfLength LAP = Parameter.OfLength.fixed(
             "lap",
@@ -132,6 +134,8 @@ public record Mat() implements Feature {
     public static final String KEPT = "kept";
     /** Its hidden middle is cut out. */
     public static final String CUT_OUT = "cut";
+    /** Its middle is cut out, and another piece is cut from that. */
+    public static final String USED = "used";
 
     private static final Length NARROWEST = Length.ofInches(1, 8);
 
@@ -185,7 +189,7 @@ public record Mat() implements Feature {
         }
         asked.addAll(Held.asked(RAISED, settings));
         asked.add(MIDDLE);
-        if (settings.is(MIDDLE, CUT_OUT)) {
+        if (!settings.is(MIDDLE, KEPT)) {
             asked.add(LAP);
         }
         return asked;
@@ -436,8 +440,8 @@ public record Mat() implements Feature {
         if (hangs(site.brief())) {
             nearer(site, area).forEach(panel -> work.above(PanelId.of(site.id()), panel));
         }
-        if (site.brief().is(MIDDLE, CUT_OUT)) {
-            work.hollow(site.id(), site.brief().length(LAP));
+        if (!site.brief().is(MIDDLE, KEPT)) {
+            work.hollow(site.id(), site.brief().length(LAP), site.brief().is(MIDDLE, USED));
         }
         return work.end();
     }

@@ -187,7 +187,7 @@ public record SmallCard() implements Feature {
                     .toList();
             List<Opening> openings = piece.openings().stream()
                     .map(opening -> new Opening(
-                            id(opening.owner()), opening.name(), opening.shape(), opening.at(), opening.isOfField()))
+                            id(opening.owner()), opening.name(), opening.shape(), opening.at(), opening.cut()))
                     .toList();
             return new Piece(
                     id(piece.id()),

@@ -117,8 +117,7 @@ public final class PaperCsv {
     private static Paper.Face face(CsvLine line, Colour colour) {
         Pattern pattern = line.choice(Column.PATTERN, Pattern.PLAIN);
         Paper.Face face = new Paper.Face(colour, pattern, colour(line, Column.OTHER_FACE, colour));
-        return new Paper.Face(
-                colour, pattern, face.other(), line.choice(Column.OTHER_PATTERN, face.otherPattern()));
+        return new Paper.Face(colour, pattern, face.other(), line.choice(Column.OTHER_PATTERN, face.otherPattern()));
     }
 
     private Optional<PaperId> sizeOf(CsvLine line) {
