@@ -1,9 +1,8 @@
 package kwibbet.layout;
 
 import java.util.ArrayList;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.function.Function;
 
 import kwibbet.card.Card;
 import kwibbet.card.Middles;
@@ -23,12 +22,15 @@ public record RunPiece(RunLine line, Piece piece, PartId part) {
 
     /** All pieces of some cards, card after card. */
     public static List<RunPiece> of(List<RunLine> lines) {
+        return of(lines, line -> line.card().pieces());
+    }
+
+    private static List<RunPiece> of(List<RunLine> lines, Function<RunLine, List<Piece>> ofLine) {
         List<RunPiece> pieces = new ArrayList<>();
         for (int number = 1; number <= lines.size(); number++) {
             String prefix = lines.size() == 1 ? "" : number + "/";
             RunLine line = lines.get(number - 1);
-            line.card()
-                    .pieces()
+            ofLine.apply(line)
                     .forEach(piece -> pieces.add(new RunPiece(
                             line, piece, new PartId(prefix + piece.id().value()))));
         }
@@ -37,12 +39,12 @@ public record RunPiece(RunLine line, Piece piece, PartId part) {
 
     /** Those that are cut from sheets: what is cut from the middle of another piece comes from that. */
     public static List<RunPiece> fromSheets(List<RunLine> lines, PressPlan press) {
-        // Two lines can be of one card.
-        Map<RunLine, Middles> middles = new IdentityHashMap<>();
-        lines.forEach(line -> middles.put(line, Middles.of(line.card(), press::cutsOut)));
-        return of(lines).stream()
-                .filter(each -> middles.get(each.line).of(each.piece).isEmpty())
-                .toList();
+        return of(lines, line -> {
+            Middles middles = Middles.of(line.card(), press::cutsOut);
+            return line.card().pieces().stream()
+                    .filter(piece -> middles.of(piece).isEmpty())
+                    .toList();
+        });
     }
 
     /** The card it is of. */
