@@ -3,6 +3,7 @@ package kwibbet.card;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
@@ -61,23 +62,14 @@ final class OtherPanels {
                 : panel;
     }
 
-    /** All other panels, the nearest to the eye first. */
+    /** All other panels, those of the small card it lies on, if it does, among them; the nearest to the eye first. */
     List<Site.Deeper> all() {
-        return form.panels().stream()
+        boolean isOnBase = form.panels().stream().anyMatch(each -> each.id().equals(root.id()));
+        Stream<Panel> ofSmallCard = isOnBase
+                ? Stream.empty()
+                : panels.stream().filter(other -> other.piece().equals(root.piece()));
+        return Stream.concat(form.panels().stream(), ofSmallCard)
                 .filter(other -> !other.id().equals(root.id()))
-                .sorted(nearest())
-                .map(this::deeper)
-                .toList();
-    }
-
-    /** The other panels of the small card it lies on, the nearest to the eye first; none where it lies on a panel of the base. */
-    List<Site.Deeper> ofSmallCard() {
-        if (form.panels().contains(root)) {
-            return List.of();
-        }
-        return panels.stream()
-                .filter(other ->
-                        other.piece().equals(root.piece()) && !other.id().equals(root.id()))
                 .sorted(nearest())
                 .map(this::deeper)
                 .toList();

@@ -130,14 +130,9 @@ public record Site(Asked asked, Ground ground, Around around) {
         return around.panels().get().behind();
     }
 
-    /** All other panels of the base, the nearest to the eye first. */
+    /** All other panels of the base, and of the small card it lies on, the nearest to the eye first. */
     public List<Deeper> others() {
         return around.panels().get().all();
-    }
-
-    /** The other panels of the small card it lies on, the nearest to the eye first; none on the base. */
-    public List<Deeper> ofSmallCard() {
-        return around.panels().get().ofSmallCard();
     }
 
     /** The box of the whole shut card. */

@@ -46,7 +46,9 @@ class PaperForm {
         Colour colour = colour(entries, "colour");
         boolean twoFaced = entries.isTicked("twoFaced");
         Colour otherFace = twoFaced ? colour(entries, "otherFace") : colour;
-        Pattern otherPattern = twoFaced ? entries.choice("otherPattern", Pattern.class) : pattern;
+        Pattern otherPattern = !twoFaced
+                ? pattern
+                : entries.has("otherPattern") ? entries.choice("otherPattern", Pattern.class) : Pattern.PLAIN;
         Length margin = entries.words("margin").isBlank() ? Length.ZERO : entries.length("margin", system);
         Optional<PaperId> sizeOf = Optional.of(entries.words("sizeOf"))
                 .filter(other -> !other.isBlank() && !other.equals(id.value()))

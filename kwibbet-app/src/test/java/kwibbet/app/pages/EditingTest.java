@@ -136,7 +136,7 @@ class EditingTest {
     }
 
     @Test
-    void aTickRightAfterAFigureIsKeptAsAStepOfItsOwn() {
+    void aChoiceRightAfterAFigureIsKeptAsAStepOfItsOwn() {
         newCard("Tick");
         page.evaluate(SLOW);
         page.locator("#base-width").fill("6");
@@ -144,14 +144,14 @@ class EditingTest {
         assertThat(chip("base")).containsText("6 × 14 in");
         add("mat");
         page.locator("#addition-border").fill("1/4");
-        page.locator("#addition-hollow-cut").check();
+        page.locator("#addition-hollow").selectOption("cut");
         page.locator("#addition-name").fill("Raised");
         page.locator("#make").fill("8");
         chip("mat-1").click();
         assertThat(chip("mat-1")).containsText("Raised");
         assertThat(chip("mat-1")).containsText("5\u200a1/2 × 6\u200a1/2 in");
         assertThat(chip("mat-1")).containsText("× 8");
-        assertThat(page.locator("#addition-hollow-cut")).isChecked();
+        assertThat(page.locator("#addition-hollow")).hasValue("cut");
         Stream.of("the count", "Mat 1", "Mat 1", "Mat 1", "adding mat", "the base", "the base")
                 .forEach(step -> undo());
         assertThat(page.locator("#undo")).hasAttribute("aria-disabled", "true");

@@ -143,7 +143,7 @@ public record Tie() implements Feature {
         if (Overlay.contains(site.room(), there)) {
             return Outcome.made(Holes.here(site, HOLE, second));
         }
-        return Stream.concat(site.ofSmallCard().stream(), site.others().stream())
+        return site.others().stream()
                 .filter(panel -> Overlay.contains(Region.of(panel.panel().outline()), there.in(panel.frame())))
                 .findFirst()
                 .map(panel -> Outcome.made(Stream.concat(Stream.of(panel), panel.covers().stream())

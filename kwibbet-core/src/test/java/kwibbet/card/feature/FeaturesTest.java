@@ -675,6 +675,22 @@ class FeaturesTest {
         assertThat(across).anyMatch(left -> in("3 3/4").isShorterThan(left));
     }
 
+    /** A label held to one door of a small gate reaches over the other, as it does on a gate itself; past both it is refused. */
+    @Test
+    void aLabelLiesOverBothDoorsOfASmallGate() {
+        Card card = card(
+                FOLDED,
+                add("small-card", "gate", on("front-outside"), "base", "gate", "width", "2 1/2", "height", "3 1/2"));
+        String[] label = {"fit", "size", "width", "2", "height", "1", "across", "by", "fromLeft", "1/4"};
+        Card labelled = make(card.design().plus(add("mat", "label", on("gate-left-outside"), label)))
+                .orThrow();
+        assertThat(labelled.pieceOf(new PieceId("label")).size()).isEqualTo(size("2", "1"));
+        String[] wide = {"fit", "size", "width", "5", "height", "1", "across", "by", "fromLeft", "1/4"};
+        assertThat(make(card.design().plus(add("mat", "label", on("gate-left-outside"), wide)))
+                        .reasons())
+                .isNotEmpty();
+    }
+
     private static Addition begun(Card card, String feature, String host) {
         Feature found = Features.find(feature).orElseThrow();
         return card.design().next(found, on(host), Beginnings.of(found, card, on(host)), Map.of());

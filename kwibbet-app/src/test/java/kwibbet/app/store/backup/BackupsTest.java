@@ -264,7 +264,7 @@ class BackupsTest {
         Tables now = here();
         Map<String, List<Map<String, Object>>> rows = new TreeMap<>(now.rows());
         List.of("studio", "booking", "stock_movement", "sheet_plan").forEach(rows::remove);
-        rows.put("paper", without(with(now.of("paper"), "on_hand", 12L), "other_face"));
+        rows.put("paper", without(without(with(now.of("paper"), "on_hand", 12L), "other_face"), "other_pattern"));
         rows.put("offcut", with(now.of("offcut"), "pieces", 3L));
         List<Map<String, Object>> toolbox = now.of("toolbox");
         for (String later : List.of(
@@ -276,7 +276,11 @@ class BackupsTest {
                 "platform_width",
                 "platform_height",
                 "printer_width",
-                "printer_height")) {
+                "printer_height",
+                "stencil_width",
+                "stencil_height",
+                "rounders",
+                "no_heat")) {
             toolbox = without(toolbox, later);
         }
         rows.put("toolbox", toolbox);
