@@ -21,6 +21,7 @@ record HungLast() implements WaitRule {
             if (hung.does() == Does.HANG && reachesPast(hung)) {
                 operations
                         .stick(hung.lower().id())
+                        .filter(stick -> !liesUnder(hung, stick, operations))
                         .ifPresent(stick -> waits.add(wait(
                                 stick,
                                 hung,
@@ -29,6 +30,11 @@ record HungLast() implements WaitRule {
             }
         }
         return waits;
+    }
+
+    /** What comes to lie between a piece and what that is stuck to is there first, though it hangs. */
+    private static boolean liesUnder(Operation.Stick hung, Operation.Stick stick, Operations operations) {
+        return hung.join().side() == stick.join().touching() && operations.isBetween(hung, stick);
     }
 
     private static boolean reachesPast(Operation.Stick hung) {

@@ -624,6 +624,7 @@ public final class TrialMaking {
         }
         boolean dangles = on(join.upper()).stream()
                 .anyMatch(hung -> hung.adhesion().hold().hinges().size() == 1
+                        && !(hung.side() == join.touching() && isCovered(hung, join))
                         && Overlay.without(
                                                 Region.of(hung.zone()),
                                                 Region.of(stick.piece().outline()))

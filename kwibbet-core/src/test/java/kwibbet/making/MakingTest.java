@@ -1,5 +1,6 @@
 package kwibbet.making;
 
+import kwibbet.trial.TrialMaking;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -46,6 +47,7 @@ import static kwibbet.Inches.base;
 import static kwibbet.Inches.die;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
+import static kwibbet.Inches.line;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
 import static kwibbet.Inches.paper;
@@ -557,6 +559,31 @@ class MakingTest {
             }
         }
         assertThat(cards).isGreaterThan(20);
+    }
+
+    /**
+     * Two designs found among random ones, in which a rule asked for what another forbade: twine under the loose strip of a bridged front, laid once the film is stuck
+     * to the base and before the strip comes over it; and a picture hung on the face of a tab that is glued to the card.
+     */
+    @Test
+    void whatOverhangsIsReachedAndWhatLiesBetweenComesFirst() {
+        Design bridged = base("bridged", "8", "4", "strip", "1 1/8")
+                .plus(add("ribbon", "twine", on("film-outside"), "ribbon", "twine", "down", "end"));
+        Design tab = base("folded", "5", "7")
+                .plus(add("tab", "tab", on("front-inside"), "behind", "1 1/2", "along", "1 1/2"))
+                .plus(add("ornament", "picture", on("tab"), "height", "1 7/8", "down", "start", "hold", "top"));
+        for (Design design : List.of(bridged, tab)) {
+            Card card = make(design).orThrow();
+            Making making = making(card, Way.ONE);
+            gives(card, making, design.base().key());
+            assertThat(TrialMaking.of(card, PressPlan.of(List.of(line(card, 1)), TOOLS), making.steps()))
+                    .isEmpty();
+        }
+        List<String> order = making(make(bridged).orThrow(), Way.ONE).steps().stream()
+                .map(Operation::id)
+                .filter(List.of("stick-film", "set-on-twine", "stick-loose-strip")::contains)
+                .toList();
+        assertThat(order).containsExactly("stick-film", "set-on-twine", "stick-loose-strip");
     }
 
     private static void gives(Card card, Making making, String which) {
