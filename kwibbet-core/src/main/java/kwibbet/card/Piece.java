@@ -64,11 +64,13 @@ public record Piece(
     }
 
     private static boolean lies(Segment line, Rect bounds) {
+        // What lies aslant comes to the nearest tick, on either side of an edge.
+        Rect around = bounds.grown(Length.GRAIN);
         boolean within = List.of(line.start(), line.end()).stream()
-                .allMatch(point -> !point.x().isShorterThan(bounds.left())
-                        && !point.x().isLongerThan(bounds.right())
-                        && !point.y().isShorterThan(bounds.top())
-                        && !point.y().isLongerThan(bounds.bottom()));
+                .allMatch(point -> !point.x().isShorterThan(around.left())
+                        && !point.x().isLongerThan(around.right())
+                        && !point.y().isShorterThan(around.top())
+                        && !point.y().isLongerThan(around.bottom()));
         boolean alongEdge = line.axis().isPresent()
                 && (line.middle().x().equals(bounds.left())
                         || line.middle().x().equals(bounds.right())

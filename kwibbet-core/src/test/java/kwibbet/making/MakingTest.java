@@ -1,6 +1,5 @@
 package kwibbet.making;
 
-import kwibbet.trial.TrialMaking;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -39,6 +38,7 @@ import kwibbet.paper.SheetSizes;
 import kwibbet.press.PressPlan;
 import kwibbet.shape.CutShape;
 import kwibbet.tool.Toolbox;
+import kwibbet.trial.TrialMaking;
 
 import static kwibbet.Inches.MATERIALS;
 import static kwibbet.Inches.TOOLS;

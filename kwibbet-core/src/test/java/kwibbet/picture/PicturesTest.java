@@ -104,6 +104,19 @@ class PicturesTest {
                 .endsWith(Colour.WHITE.hex(), other.hex(), other.hex(), other.hex(), other.hex());
     }
 
+    /** Ribbon is drawn over what it runs on in the colour that is said; where none is said, its edges are. */
+    @Test
+    void ribbonIsDrawnInItsColour() {
+        for (String colour : List.of("red", "any")) {
+            Card card = make(base("folded", "5", "7").plus(add("ribbon", "sash", front(), "colour", colour)))
+                    .orThrow();
+            List<String> drawn =
+                    fills(FinishedPicture.alone(card, SHELF, card.form().pose(Pose.SHUT)), "base");
+            assertThat(drawn.stream().filter(hex -> !hex.equals(Colour.WHITE.hex())))
+                    .hasSize(colour.equals("red") ? 1 : 0);
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"5,7", "1,24", "24,1", "1,1", "4 1/3,9 1/64"})
     void everyCardFitsItsFrameFlatAndFinished(String width, String height) {

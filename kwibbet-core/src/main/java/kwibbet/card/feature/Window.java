@@ -260,7 +260,10 @@ public record Window() implements Feature {
         Length by = site.brief().length(LARGER_BEHIND);
         Length smaller = Length.min(shape.size().width(), shape.size().height());
         int panels = site.brief().is(THROUGH, PANELS) ? site.behind().size() : 0;
-        boolean isLeft = smaller.plus(by.multipliedBy(2L * panels)).isLongerThan(Shapes.SMALLEST);
+        Length most = by.multipliedBy(panels);
+        boolean isLeft = smaller.plus(most.multipliedBy(2)).isLongerThan(Shapes.SMALLEST)
+                && (!most.isNegative()
+                        || !Overlay.inset(shape.outline(), most.negated()).isEmpty());
         return isLeft
                 ? Outcome.made(shape)
                 : Outcome.refused(

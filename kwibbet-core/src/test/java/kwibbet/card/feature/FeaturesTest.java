@@ -332,6 +332,10 @@ class FeaturesTest {
         assertThat(front.y()).isEqualTo(back.y()).isEqualTo(in("2 1/2"));
         assertThat(fields(FOLDED, add("opening", "window", on("front-outside"), and(round, "largerBehind", "-1 1/2"))))
                 .containsExactly("window.largerBehind");
+        // Nothing of a pennant is left so far within it, though there is of its box. Found among random designs.
+        Addition pennant = add("opening", "window", on("front-outside"), and(round, "largerBehind", "-1 1/8"));
+        Settings own = pennant.settings().with(shapeOf(new Window()), SampleShapes.pennant());
+        assertThat(fields(FOLDED, pennant.with(own))).containsExactly("window.largerBehind");
     }
 
     /** A hexagon set into a mat: the same outline is missing there, and it is stuck to what the mat is stuck to. */
@@ -673,6 +677,18 @@ class FeaturesTest {
         assertThat(across).hasSize(2).doesNotHaveDuplicates();
         assertThat(across).anyMatch(left -> left.isShorterThan(in("1 1/4")));
         assertThat(across).anyMatch(left -> in("3 3/4").isShorterThan(left));
+    }
+
+    /** On a flap that lies aslant on its square a fold that ends at the edge of the paper ends a tick beside it. Found among random designs. */
+    @Test
+    void aFoldThatEndsAtASlantingEdgeIsOnItsPaper() {
+        String[] gable = {
+            "shape", "gable", "width", "2 1/2", "height", "3 1/2", "down", "start", "staysAt", "left", "inside", "back"
+        };
+        Design envelope = base("square-envelope", "5 3/8", "2 7/8", "across", "5 3/8", "down", "2 7/8");
+        Card card = make(envelope.plus(add("hanging", "hatch", on("lower-flap-outside"), gable)))
+                .orThrow();
+        assertThat(card.base().scores()).extracting(score -> score.id().value()).contains("hatch-fold");
     }
 
     /** A label held to one door of a small gate reaches over the other, as it does on a gate itself; past both it is refused. */
