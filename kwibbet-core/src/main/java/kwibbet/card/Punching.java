@@ -1,8 +1,10 @@
 package kwibbet.card;
 
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.CutShape;
@@ -43,6 +45,12 @@ public sealed interface Punching {
                         .half()
                         .isLongerThan(punch.reach()))
                 .findFirst();
+    }
+
+    /** Whether a punch that cuts a piece out cuts an opening of it as well. */
+    static boolean opensAsWell(Punch punch, Opening opening) {
+        Set<Point> corners = new HashSet<>(opening.outline().corners());
+        return punch.shape().holes().stream().anyMatch(hole -> corners.equals(new HashSet<>(hole.corners())));
     }
 
     /** What punches can do for an opening in a piece. */

@@ -410,6 +410,14 @@ public sealed interface Operation {
                     .orElseGet(() -> cuts.stream().anyMatch(CutOut::isRounded) ? Tool.ROUNDER : Tool.usual(does()));
         }
 
+        /** Whether it cuts an opening of a piece as well, as a punch does that has one. */
+        boolean opens(Piece other, Opening opening) {
+            return pieces.contains(other)
+                    && cuts.stream()
+                            .anyMatch(cut -> cut instanceof HandCut.Punched punched
+                                    && Punching.opensAsWell(punched.punch(), opening));
+        }
+
         private static boolean isRounded(HandCut cut) {
             return cut instanceof HandCut.Rounded rounded && rounded.hasRounder();
         }

@@ -316,10 +316,11 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
         }
 
         private boolean isPressed(Piece piece, Opening opening) {
-            return press.loads().stream()
-                    .flatMap(load -> load.laid().stream())
-                    .flatMap(laid -> laid.layup().wants())
-                    .anyMatch(want -> want.isOf(piece, opening));
+            return press.punchedOut(piece, opening)
+                    || press.loads().stream()
+                            .flatMap(load -> load.laid().stream())
+                            .flatMap(laid -> laid.layup().wants())
+                            .anyMatch(want -> want.isOf(piece, opening));
         }
     }
 

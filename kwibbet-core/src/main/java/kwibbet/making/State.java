@@ -87,7 +87,8 @@ public record State(Card card, List<Operation> done) {
     private boolean isCut(Piece piece, Opening opening) {
         return done.stream()
                 .anyMatch(each -> (each instanceof Operation.Open open && open.cuts(piece, opening))
-                        || (each instanceof Operation.Pass pass && pass.cuts(piece, opening)));
+                        || (each instanceof Operation.Pass pass && pass.cuts(piece, opening))
+                        || (each instanceof Operation.CutOut out && out.opens(piece, opening)));
     }
 
     private boolean isSeen(Piece piece, Zone zone) {

@@ -1,7 +1,6 @@
 package kwibbet.making;
 
 import kwibbet.card.Adhesion;
-import kwibbet.shape.CutShape;
 import kwibbet.tool.Punch;
 
 /**
@@ -49,10 +48,7 @@ public record Tool(String key, String words) {
 
     /** A punch, told from others by what it cuts. */
     static Tool of(Punch punch) {
-        return new Tool(
-                "punch:" + ((CutShape.Kind) punch.shape().look()).name()
-                        + punch.shape().size(),
-                punch.words());
+        return new Tool("punch:" + punch.shape().words() + punch.shape().size(), punch.words());
     }
 
     /** What holds two pieces together. */

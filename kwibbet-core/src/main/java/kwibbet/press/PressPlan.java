@@ -214,6 +214,9 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                 if (why.isEmpty()) {
                     lying.ifPresent(each -> cutAlready.addAll(each.use().also().inside()));
                 }
+                punch.filter(with -> want.role() == Want.Role.OUTLINE).ifPresent(with -> piece.openings().stream()
+                        .filter(opening -> Punching.opensAsWell(with, opening))
+                        .forEach(opening -> cutAlready.add(Want.of(piece, opening))));
             }
         }
         return Stacking.of(card, laid, press.layers()).values().stream()
@@ -299,6 +302,16 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
             }
         }
         byHand.add(new ByHand(List.of(want), count, why, nearest, punch, tools));
+    }
+
+    /** Whether a punch that cuts a piece out cuts an opening of it as well. */
+    public boolean punchedOut(Piece piece, Opening opening) {
+        return byHand.stream()
+                .filter(each -> each.want().role() == Want.Role.OUTLINE
+                        && each.wants().stream().anyMatch(want -> want.piece().equals(piece)))
+                .anyMatch(each -> each.punch()
+                        .filter(with -> Punching.opensAsWell(with, opening))
+                        .isPresent());
     }
 
     /** How a shape is cut that no die cuts. */

@@ -14,7 +14,9 @@ import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 
 /**
@@ -25,7 +27,7 @@ import kwibbet.shape.Size;
  */
 public record Punch(CutShape shape, Length reach) {
 
-    private static final Pattern SAID = Pattern.compile("(?:([a-z ]+?) )?([0-9].*?)(?: ?[×x] ?(.+?))? reaching (.+)");
+    private static final Pattern SAID = Pattern.compile("(?:([^0-9,;]+?) )?([0-9].*?)(?: ?[×x] ?(.+?))? reaching (.+)");
     private static final int MOST = 60;
     private static final Length LARGEST = Length.ofInches(6);
 
@@ -45,9 +47,10 @@ public record Punch(CutShape shape, Length reach) {
      *
      * @param said the punches, parted by commas; none where it is blank
      * @param system what numbers without a unit are measured in
+     * @param own outlines of the maker's own, which are said by their names
      * @return the punches, or what is wrong, under the key {@code punches}
      */
-    public static Outcome<List<Punch>> parse(String said, MeasureSystem system) {
+    public static Outcome<List<Punch>> parse(String said, MeasureSystem system, List<OwnShape> own) {
         List<Punch> punches = new ArrayList<>();
         for (String part : said.toLowerCase(Locale.ROOT).split("[,;\\n]", -1)) {
             if (part.isBlank()) {
@@ -58,7 +61,7 @@ public record Punch(CutShape shape, Length reach) {
                 return wrong("“" + part.strip() + "” says no size and reach.", system);
             }
             try {
-                punches.add(of(matcher, system));
+                punches.add(of(matcher, system, own));
             } catch (LengthParseException misread) {
                 return wrong(Objects.requireNonNullElse(misread.getMessage(), ""), system);
             } catch (IllegalArgumentException odd) {
@@ -68,21 +71,34 @@ public record Punch(CutShape shape, Length reach) {
         return punches.size() > MOST ? wrong("At most " + MOST + " punches.", system) : Outcome.made(punches);
     }
 
-    private static Punch of(Matcher matcher, MeasureSystem system) {
+    private static Punch of(Matcher matcher, MeasureSystem system, List<OwnShape> own) {
+        String name = matcher.group(1) == null
+                ? CutShape.Kind.OVAL.words()
+                : matcher.group(1).strip();
+        Look look = look(name, own);
         Length width = Length.parse(matcher.group(2), system);
-        Length height = matcher.group(3) == null ? width : Length.parse(matcher.group(3), system);
+        Length height = matcher.group(3) == null ? height(look, width) : Length.parse(matcher.group(3), system);
         if (!width.isPositive()
                 || !height.isPositive()
                 || Length.max(width, height).isLongerThan(LARGEST)) {
             throw new IllegalArgumentException(
                     "a punch cuts more than 0 and at most " + Figure.of(system.mostSaid(LARGEST), system));
         }
-        String name = matcher.group(1) == null ? "oval" : matcher.group(1).strip();
-        CutShape.Kind kind = Stream.of(CutShape.Kind.values())
-                .filter(each -> each.words().equals(name))
+        return new Punch(new CutShape(look, new Size(width, height)), Length.parse(matcher.group(4), system));
+    }
+
+    private static Look look(String name, List<OwnShape> own) {
+        return Stream.concat(Stream.of(CutShape.Kind.values()), own.stream())
+                .filter(each -> each.words().equalsIgnoreCase(name))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("there is no shape called “" + name + "”"));
-        return new Punch(new CutShape(kind, new Size(width, height)), Length.parse(matcher.group(4), system));
+    }
+
+    /** As high as it is wide, or as an outline of the maker's own is to its width. */
+    private static Length height(Look look, Length width) {
+        return look instanceof OwnShape own
+                ? width.scaledBy(own.size().height().ratioTo(own.size().width()))
+                : width;
     }
 
     private static Outcome<List<Punch>> wrong(String what, MeasureSystem system) {

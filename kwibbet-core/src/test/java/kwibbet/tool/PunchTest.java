@@ -7,14 +7,20 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
+import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
+import kwibbet.card.Settings;
+import kwibbet.card.feature.Ornament;
 import kwibbet.making.Does;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
 import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outline.OwnShape;
+import kwibbet.outline.SampleShapes;
 import kwibbet.press.PressPlan;
 import kwibbet.review.Finding;
 import kwibbet.review.ToolReview;
@@ -34,14 +40,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** What a punch cuts and reaches; that a throat lets the paper in only so far is common practice, no source. */
 class PunchTest {
 
+    private static final List<OwnShape> OWN = List.of(SampleShapes.jar());
     private static final Punch EIGHTH = punch("1/8 reaching 1");
 
     private static Punch punch(String said) {
-        return Punch.parse(said, MeasureSystem.INCH).orThrow().get(0);
+        return Punch.parse(said, MeasureSystem.INCH, OWN).orThrow().get(0);
     }
 
     private static HandTools tools(String said) {
-        return tools(Punch.parse(said, MeasureSystem.INCH).orThrow(), Optional.empty(), Optional.empty());
+        return tools(Punch.parse(said, MeasureSystem.INCH, OWN).orThrow(), Optional.empty(), Optional.empty());
     }
 
     private static HandTools tools(List<Punch> punches, Optional<Size> folder, Optional<Size> platform) {
@@ -55,17 +62,18 @@ class PunchTest {
                 "1/8 reaching 1 1/2 | 1/8 reaching 1 1/2",
                 "1/8 reaching 1 1/2, HEXAGON 1 x 1 reaching 1 | 1/8 reaching 1 1/2, hexagon 1 × 1 reaching 1",
                 "scalloped oval 1 1/4 × 1 1/4 reaching 2; 1/4 reaching 2 | scalloped oval 1 1/4 × 1 1/4 reaching 2, 1/4 reaching 2",
+                "jar 1 1/2 reaching 2, Jar 3/4 × 1 reaching 1 | Jar 1 1/2 × 2 3/8 reaching 2, Jar 3/4 × 1 reaching 1",
                 "3 mm reaching 40mm | 15/127 reaching 1 73/127"
             })
     void punchesAreReadAsTheyAreSaid(String said, String again) {
-        List<Punch> punches = Punch.parse(said, MeasureSystem.INCH).orThrow();
+        List<Punch> punches = Punch.parse(said, MeasureSystem.INCH, OWN).orThrow();
         if (!said.contains("mm")) {
             assertThat(Punch.said(punches, MeasureSystem.INCH)).isEqualTo(again);
         }
-        assertThat(Punch.parse(Punch.said(punches, MeasureSystem.INCH), MeasureSystem.INCH)
+        assertThat(Punch.parse(Punch.said(punches, MeasureSystem.INCH), MeasureSystem.INCH, OWN)
                         .orThrow())
                 .isEqualTo(punches);
-        assertThat(Punch.parse(Punch.said(punches, MeasureSystem.METRIC), MeasureSystem.METRIC)
+        assertThat(Punch.parse(Punch.said(punches, MeasureSystem.METRIC), MeasureSystem.METRIC, OWN)
                         .orThrow())
                 .isEqualTo(punches);
     }
@@ -81,7 +89,7 @@ class PunchTest {
                 "1/0 reaching 1 | cannot have 0 below"
             })
     void whatIsNoPunchIsToldInWords(String said, String words) {
-        assertThat(Punch.parse(said, MeasureSystem.INCH).reasons())
+        assertThat(Punch.parse(said, MeasureSystem.INCH, OWN).reasons())
                 .singleElement()
                 .satisfies(reason -> {
                     assertThat(reason.field()).isEqualTo("punches");
@@ -172,6 +180,48 @@ class PunchTest {
                 .isEmpty();
         assertThat(EIGHTH.cuts(new CutShape(CutShape.Kind.OVAL, size("1/8", "1/8"))))
                 .isTrue();
+    }
+
+    /** A round label with a hole: its punch cuts both, and nothing is left to a knife. */
+    @Test
+    void aPunchCutsTheHoleItHas() {
+        Addition label = add("ornament", "label", on("front-outside"));
+        CutShape shape = new CutShape(SampleShapes.label(), size("2", "2"));
+        Settings cut = new Ornament().cutTo(label.settings(), shape).orElseThrow();
+        Card card = make(base("folded", "5", "7").plus(label.with(cut))).orThrow();
+        List<OwnShape> own = List.of(SampleShapes.label());
+        List<Punch> punch =
+                Punch.parse("label 2 reaching 2", MeasureSystem.INCH, own).orThrow();
+        Toolbox bench = TOOLS.withHandTools(tools(punch, Optional.empty(), Optional.empty()));
+        PressPlan press = PressPlan.of(List.of(line(card, 1)), bench);
+        Making making = Making.of(card, press, Way.ONE);
+        assertThat(making.steps())
+                .extracting(Operation::does)
+                .contains(Does.CUT_OUT)
+                .doesNotContain(Does.OPEN);
+        Piece piece = card.pieceOf(new PieceId("label"));
+        assertThat(making.finished().asItIs(piece).openings())
+                .isEqualTo(piece.openings())
+                .hasSize(1);
+        PressPlan none = PressPlan.of(List.of(line(card, 1)), TOOLS);
+        assertThat(Making.of(card, none, Way.ONE).steps())
+                .extracting(Operation::does)
+                .contains(Does.OPEN);
+    }
+
+    /** A punch of an outline of the maker's own, said by its width alone: 3 by 4 3/4 at half its size. */
+    @Test
+    void anOutlineOfOnesOwnIsPunched() {
+        Addition jar = add("ornament", "jar", on("front-outside"));
+        CutShape half = new CutShape(SampleShapes.jar(), size("1 1/2", "2 3/8"));
+        Settings cut = new Ornament().cutTo(jar.settings(), half).orElseThrow();
+        Card card = make(base("folded", "5", "7").plus(jar.with(cut))).orThrow();
+        PressPlan press = PressPlan.of(List.of(line(card, 1)), TOOLS.withHandTools(tools("jar 1 1/2 reaching 2")));
+        assertThat(press.byHand()).extracting(PressPlan.ByHand::why).containsExactly(PressPlan.Reason.PUNCHED);
+        assertThat(PressPlan.of(List.of(line(card, 1)), TOOLS.withHandTools(tools("jar 1 5/8 reaching 2")))
+                        .byHand())
+                .extracting(PressPlan.ByHand::why)
+                .containsExactly(PressPlan.Reason.NO_DIE);
     }
 
     /** A flat base of ten by seven does not go on a platform of six by eight; folded in half it does. A folder of three by four takes no four by four. */

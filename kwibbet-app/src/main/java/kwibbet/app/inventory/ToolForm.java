@@ -10,10 +10,9 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.outline.OwnShape;
 import kwibbet.shape.Size;
-import kwibbet.tool.Die;
 import kwibbet.tool.Grooves;
-import kwibbet.tool.Hand;
 import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
 import kwibbet.tool.Punch;
@@ -48,11 +47,11 @@ final class ToolForm {
     /**
      * The tools as they were entered.
      *
-     * @param dies the dies there are
-     * @param hand the hand of the maker, which is said elsewhere
+     * @param before the tools there are, whose dies and whose hand are said elsewhere
+     * @param own outlines of the maker's own, which punches can have
      * @param system what numbers without a unit are measured in
      */
-    static Outcome<Toolbox> read(Entries entries, List<Die> dies, Hand hand, MeasureSystem system) {
+    static Outcome<Toolbox> read(Entries entries, Toolbox before, List<OwnShape> own, MeasureSystem system) {
         Length longestCut = reach(entries, "longestCut", 4, system);
         Length boardWidth = reach(entries, "boardWidth", 4, system);
         Length trimmerMarks = marks(entries, "trimmerMarks");
@@ -68,7 +67,7 @@ final class ToolForm {
         Trimmer.Slits slits = entries.choice("slits", Trimmer.Slits.class);
         Length bed = reach(entries, "bed", 1, system);
         Length plates = reach(entries, "plateLength", 1, system);
-        List<Punch> punches = punches(entries, system);
+        List<Punch> punches = punches(entries, own, system);
         List<Length> rounders = rounders(entries, system);
         Optional<Size> folder = size(entries, "folder", system);
         Optional<Size> stencil = size(entries, "stencil", system);
@@ -102,19 +101,19 @@ final class ToolForm {
                                 () -> new IllegalStateException("grooves that could not be read were refused before")),
                         plate),
                 new Press(bed, plates, layers),
-                dies,
-                hand,
+                before.dies(),
+                before.hand(),
                 new HandTools(punches, rounders, folder, stencil, platform, printer, !entries.isTicked("noHeat"))));
     }
 
-    private static List<Punch> punches(Entries entries, MeasureSystem system) {
+    private static List<Punch> punches(Entries entries, List<OwnShape> own, MeasureSystem system) {
         if (entries.words("punches").length() > LONGEST_GROOVES) {
             entries.refuse(
                     "punches",
                     "Say them in up to " + LONGEST_GROOVES + " letters, such as “" + Punch.example(system) + "”.");
             return List.of();
         }
-        Outcome<List<Punch>> punches = Punch.parse(entries.words("punches"), system);
+        Outcome<List<Punch>> punches = Punch.parse(entries.words("punches"), system, own);
         entries.refuse(punches.reasons());
         return punches instanceof Outcome.Made<List<Punch>> made ? made.value() : List.of();
     }

@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import kwibbet.app.store.Inventory;
+import kwibbet.app.store.KeptOutline;
 import kwibbet.app.store.StaleItemException;
 import kwibbet.app.web.Entries;
 import kwibbet.measure.MeasureSystem;
@@ -69,8 +70,8 @@ class ToolsController {
         Entries entries = Entries.of(typed);
         Outcome<Toolbox> tools = ToolForm.read(
                 entries,
-                inventory.toolbox().dies(),
-                inventory.toolbox().hand(),
+                inventory.toolbox(),
+                inventory.outlines().stream().map(KeptOutline::shape).toList(),
                 inventory.studio().system());
         if (tools instanceof Outcome.Made<Toolbox> made) {
             try {

@@ -1,6 +1,7 @@
 package kwibbet.app.store;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -10,14 +11,18 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 
+import kwibbet.formats.outline.OutlineDocument;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.Grooves;
@@ -35,6 +40,9 @@ import kwibbet.tool.Trimmer;
 class ToolboxRow implements Persistable<Integer> {
 
     static final int ONLY = 1;
+
+    /** Stands for the shape of a punch where that is an outline of the maker's own. */
+    private static final String OWN = "OWN";
 
     @Id
     private int id = ONLY;
@@ -54,6 +62,10 @@ class ToolboxRow implements Persistable<Integer> {
     private long pressPlate = Toolbox.GENERIC.press().plate().toTicks();
     private int pressLayers = Toolbox.GENERIC.press().layers();
     private String punches = "";
+    /** The outlines of the maker's own that punches cut, a line each, in their order. */
+    @Lob
+    private String punchOutlines = "";
+
     private long folderWidth;
     private long folderHeight;
     private long platformWidth;
@@ -98,6 +110,11 @@ class ToolboxRow implements Persistable<Integer> {
         pressLayers = tools.press().layers();
         hand = tools.hand();
         punches = tools.handTools().punches().stream().map(ToolboxRow::written).collect(Collectors.joining(" "));
+        punchOutlines = tools.handTools().punches().stream()
+                .map(punch -> punch.shape().look())
+                .filter(OwnShape.class::isInstance)
+                .map(look -> OutlineDocument.write((OwnShape) look))
+                .collect(Collectors.joining("\n"));
         folderWidth =
                 tools.handTools().folder().map(Size::width).orElse(Length.ZERO).toTicks();
         folderHeight =
@@ -142,10 +159,7 @@ class ToolboxRow implements Persistable<Integer> {
         ScoringBoard board = new ScoringBoard(boardName, Length.ofTicks(boardWidth), read(grooves), plate());
         Press press = new Press(Length.ofTicks(pressBed), Length.ofTicks(pressPlate), pressLayers);
         HandTools handTools = new HandTools(
-                Stream.of(punches.split(" ", -1))
-                        .filter(each -> !each.isEmpty())
-                        .map(ToolboxRow::punch)
-                        .toList(),
+                punches(),
                 Stream.of(rounders.split(" ", -1))
                         .filter(each -> !each.isEmpty())
                         .map(ticks -> Length.ofTicks(Long.parseLong(ticks)))
@@ -169,17 +183,26 @@ class ToolboxRow implements Persistable<Integer> {
     private static String written(Punch punch) {
         return String.join(
                 "/",
-                ((CutShape.Kind) punch.shape().look()).name(),
+                punch.shape().look() instanceof CutShape.Kind kind ? kind.name() : OWN,
                 parts(punch.shape().size().width()),
                 parts(punch.shape().size().height()),
                 parts(punch.reach()));
     }
 
-    private static Punch punch(String written) {
-        String[] parts = written.split("/", -1);
-        return new Punch(
-                new CutShape(CutShape.Kind.valueOf(parts[0]), new Size(length(parts[1]), length(parts[2]))),
-                length(parts[3]));
+    private List<Punch> punches() {
+        Iterator<String> outlines = punchOutlines.lines().iterator();
+        List<Punch> all = new ArrayList<>();
+        for (String written : punches.split(" ", -1)) {
+            if (!written.isEmpty()) {
+                String[] parts = written.split("/", -1);
+                Look look = parts[0].equals(OWN)
+                        ? OutlineDocument.read(outlines.next()).orThrow()
+                        : CutShape.Kind.valueOf(parts[0]);
+                Size size = new Size(length(parts[1]), length(parts[2]));
+                all.add(new Punch(new CutShape(look, size), length(parts[3])));
+            }
+        }
+        return all;
     }
 
     private ScoringBoard.Plate plate() {

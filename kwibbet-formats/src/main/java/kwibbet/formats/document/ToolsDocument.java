@@ -78,11 +78,13 @@ public final class ToolsDocument {
 
     private static void write(HandTools tools, ObjectNode node) {
         ArrayNode punches = node.putArray("punches");
-        tools.punches().forEach(punch -> punches.addObject()
-                .put("shape", word((CutShape.Kind) punch.shape().look()))
-                .put("width", punch.shape().size().width().toString())
-                .put("height", punch.shape().size().height().toString())
-                .put("reach", punch.reach().toString()));
+        for (Punch punch : tools.punches()) {
+            ObjectNode written = punches.addObject()
+                    .put("width", punch.shape().size().width().toString())
+                    .put("height", punch.shape().size().height().toString())
+                    .put("reach", punch.reach().toString());
+            write(punch.shape().look(), written);
+        }
         ArrayNode rounders = node.putArray("rounders");
         tools.rounders().forEach(radius -> rounders.add(radius.toString()));
         node.put("heat", tools.canHeat());
@@ -117,9 +119,13 @@ public final class ToolsDocument {
                 .put("pitch", die.sides().pitch().toString())
                 .put("set", die.set())
                 .put("onHand", die.onHand());
-        if (die.shape().look() instanceof OwnShape own) {
+        write(die.shape().look(), node);
+    }
+
+    private static void write(Look look, ObjectNode node) {
+        if (look instanceof OwnShape own) {
             OutlineDocument.write(own, node.putObject("outline"));
-        } else if (die.shape().look() instanceof CutShape.Kind kind) {
+        } else if (look instanceof CutShape.Kind kind) {
             node.put("shape", word(kind));
         }
     }
@@ -158,9 +164,7 @@ public final class ToolsDocument {
             at.at("punches")
                     .elements(MOST_PUNCHES)
                     .forEach(punch -> punches.add(new Punch(
-                            new CutShape(
-                                    one(punch.at("shape"), CutShape.Kind.OVAL, CutShape.Kind.values()),
-                                    size(punch, system)),
+                            new CutShape(look(punch, CutShape.Kind.OVAL), size(punch, system)),
                             punch.at("reach").positive(system, LARGEST))));
         }
         List<Length> rounders = new ArrayList<>();
@@ -293,9 +297,9 @@ public final class ToolsDocument {
                                 : (int) at.at("layers").whole(1, 20));
     }
 
-    private static Look look(Reading at) {
+    private static Look look(Reading at, CutShape.Kind usual) {
         return at.at("outline").isMissing()
-                ? one(at.at("shape"), CutShape.Kind.RECTANGLE, CutShape.Kind.values())
+                ? one(at.at("shape"), usual, CutShape.Kind.values())
                 : OutlineDocument.read(at.at("outline"));
     }
 
@@ -305,7 +309,7 @@ public final class ToolsDocument {
         return new Die(
                 new DieId(at.at("id").text()),
                 named(at, at.at("id").text()),
-                new CutShape(look(at), size),
+                new CutShape(look(at, CutShape.Kind.RECTANGLE), size),
                 at.at("metal").notNegative(system, LARGEST).orElse(Length.ZERO),
                 one(at.at("detail"), Die.Detail.PLAIN, Die.Detail.values()),
                 new Sides(

@@ -17,6 +17,7 @@ import kwibbet.bench.TrimSetting;
 import kwibbet.card.Copies;
 import kwibbet.cutting.PartId;
 import kwibbet.formats.Samples;
+import kwibbet.formats.outline.SampleOutlines;
 import kwibbet.layout.Thrift;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -72,7 +73,10 @@ class RunDocumentTest {
                 dies,
                 Hand.LEFT,
                 new HandTools(
-                        Punch.parse("1/8 reaching 1 1/2, hexagon 25mm x 30mm reaching 1", MeasureSystem.INCH)
+                        Punch.parse(
+                                        "1/8 reaching 1 1/2, jar 1 1/2 reaching 2, hexagon 25mm x 30mm reaching 1",
+                                        MeasureSystem.INCH,
+                                        List.of(SampleOutlines.jar()))
                                 .orThrow(),
                         List.of(Length.ofInches(1, 4), Length.ofMillimetres(10)),
                         Optional.of(new Size(Length.ofInches(5), Length.ofMillimetres(150))),

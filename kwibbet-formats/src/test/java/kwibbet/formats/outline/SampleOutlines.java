@@ -13,12 +13,12 @@ import kwibbet.shape.Point;
 import kwibbet.shape.Size;
 
 /** Outlines put together of shapes, in inches. */
-final class SampleOutlines {
+public final class SampleOutlines {
 
     private SampleOutlines() {}
 
     /** A box of 3 × 4 with a lid. */
-    static OwnShape jar() {
+    public static OwnShape jar() {
         ShapePart box = part(ShapePart.How.ADD, Kind.RECTANGLE, "3", "4", "0", "0");
         ShapePart lid = part(ShapePart.How.ADD, Kind.OVAL, "2", "1 1/2", "1/2", "-3/4");
         return of("Jar", box, lid);

@@ -280,7 +280,8 @@ class BackupsTest {
                 "stencil_width",
                 "stencil_height",
                 "rounders",
-                "no_heat")) {
+                "no_heat",
+                "punch_outlines")) {
             toolbox = without(toolbox, later);
         }
         rows.put("toolbox", toolbox);

@@ -1,0 +1,1 @@
+alter table toolbox add column punch_outlines clob default '' not null;
