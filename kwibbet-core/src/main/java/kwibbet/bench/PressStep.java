@@ -214,9 +214,9 @@ public record PressStep(
         margin(laying.side(), edge(laying.from()), writer);
         writer.words(" and ");
         margin(laying.top(), edge(Edge.TOP), writer);
-        laying.tip().ifPresent(tip -> writer.words("; nearest to the " + edge(laying.from()) + " edge ")
+        laying.tip().ifPresent(tip -> writer.words("; its point nearest to the " + edge(laying.from()) + " edge ")
                 .length(tip)
-                .words(" down"));
+                .words(" below the top edge"));
         writer.words(".");
     }
 

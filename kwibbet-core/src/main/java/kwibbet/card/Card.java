@@ -237,11 +237,13 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return new Placement(Point.ORIGIN, aslant(join), false);
     }
 
-    /** The piece an addition is put on. */
-    public Piece hostOf(Addition addition) {
-        return addition.host() instanceof Host.OnFace on
-                ? pieceOf(panelOf(on.face().panel()).piece())
-                : pieceOf(((Host.OnPiece) addition.host()).piece());
+    /** The piece something is put on, if the card has it. */
+    public Optional<Piece> hostPiece(Host host) {
+        return host instanceof Host.OnPiece on
+                ? piece(on.piece())
+                : face(((Host.OnFace) host).face())
+                        .flatMap(face -> panel(face.panel()))
+                        .flatMap(panel -> piece(panel.piece()));
     }
 
     /** The addition a piece belongs to; none for those of the base. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import kwibbet.card.Opening;
 import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.Score;
@@ -164,7 +165,9 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
     public List<Segment> cuts() {
         Region plate = Region.of(Outline.of(underPlate()));
         Region on = Region.of(Outline.of(paper));
+        // Of a die for a field of openings only the box round them is known.
         return uses.stream()
+                .filter(use -> use.want().role() != Want.Role.FIELD)
                 .flatMap(use -> Stream.concat(Stream.of(use.cutLine(diePass())), use.innerLines(diePass()).stream()))
                 .flatMap(line -> line.edges().stream())
                 .flatMap(edge -> Overlay.within(edge, plate).stream())
@@ -175,8 +178,11 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
     /** What falls out of the paper with that. */
     public List<Outline> openings() {
         return uses.stream()
-                .filter(use -> use.isWhole() && use.want().role() == Want.Role.OPENING)
-                .map(use -> use.want().outline())
+                .filter(DieUse::isWhole)
+                .flatMap(use -> Stream.concat(Stream.of(use.want()), use.also().inside().stream()))
+                .filter(want -> want.role() == Want.Role.OPENING || want.role() == Want.Role.FIELD)
+                .flatMap(want -> piece().openings().stream().filter(opening -> want.isOf(piece(), opening)))
+                .map(Opening::outline)
                 .toList();
     }
 

@@ -84,7 +84,7 @@ public final class ToolReview {
         if (!isRounded || tools.rounders().isEmpty() || tools.rounds(radius)) {
             return Optional.empty();
         }
-        Piece piece = card.hostOf(addition);
+        Piece piece = card.hostPiece(addition.host()).orElse(card.base());
         Length nearest = tools.rounders().stream()
                 .min(Comparator.comparing(each -> each.minus(radius).abs()))
                 .orElse(radius);

@@ -29,7 +29,9 @@ import kwibbet.card.Card;
 import kwibbet.card.Copies;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
+import kwibbet.card.Opening;
 import kwibbet.card.Parameter;
+import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
 import kwibbet.card.base.CustomStrip;
@@ -376,6 +378,52 @@ class PressPlanTest {
         assertThat(plan.bench().press().plan().passes()).isEqualTo(passes);
         PressRead.everyDieLiesWhereTheWordsSay(plan);
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+    }
+
+    /** A field of four motifs, and an opening beside it: when that is cut the motifs have fallen out, and no box is cut round them. */
+    @Test
+    void whatADieForAFieldCutIsDrawnAsItsOpenings() {
+        Card card = card(
+                folded("5", "7"),
+                add("mat", "mat-1", front(), "fit", "size", "width", "4", "height", "5"),
+                add(
+                        "pattern-die",
+                        "field",
+                        on("mat-1"),
+                        "width",
+                        "1",
+                        "height",
+                        "1",
+                        "motif",
+                        "1/4",
+                        "pitch",
+                        "1/2",
+                        "down",
+                        "by",
+                        "fromTop",
+                        "1/2"),
+                add("opening", "pane", on("mat-1"), "width", "1", "height", "1", "down", "end"));
+        Piece mat = card.pieceOf(new PieceId("mat-1"));
+        Rect field = mat.openings().stream()
+                .filter(Opening::isOfField)
+                .map(Opening::bounds)
+                .reduce(Rect::around)
+                .orElseThrow();
+        CutShape box = new CutShape(Kind.RECTANGLE, field.size());
+        Die rivets = new Die(new DieId("rivets"), "rivets", box, in("1/16"), Detail.INTRICATE, Sides.STRAIGHT, "", 1);
+        Die pane = die("pane", Kind.RECTANGLE, "1", "1", Detail.PLAIN, Sides.STRAIGHT);
+        PressPlan plan = pressed(card, PRESS, List.of(rivets, pane));
+        List<Layup> layups = plan.loads().stream()
+                .flatMap(load -> load.laid().stream())
+                .map(OnBed::layup)
+                .toList();
+        assertThat(layups).hasSize(2);
+        Layup first = layups.stream()
+                .filter(layup -> layup.cuts().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.openings()).hasSize((int)
+                mat.openings().stream().filter(Opening::isOfField).count());
     }
 
     /** A strip with a stitched edge, longer than its die: two passes, and what the trial press cuts is the strip. */

@@ -40,7 +40,7 @@ final class PressRead {
             Pattern.compile("Tape (.+?)" + TURNED + " into the middle of (.+): " + LENGTH + " from cut to cut\\.(.*)");
     private static final String MARGIN = "(?:" + LENGTH + " (from|past) |along )the (left|right|top|folded) edge";
     private static final Pattern MARGINS = Pattern.compile("Lay (.+?)" + TURNED + " with its metal " + MARGIN + " and "
-            + MARGIN + "(?:; nearest to the (?:left|right) edge " + LENGTH + " down)?\\.(.*)");
+            + MARGIN + "(?:; its point nearest to the (?:left|right) edge " + LENGTH + " below the top edge)?\\.(.*)");
     private static final Pattern PLATE = Pattern.compile(
             "Let the plate (begin|end) " + LENGTH
                     + " (right of the die’s left|left of the die’s right|below the die’s top|above the die’s bottom) cut(?:\\.|, its edge along the fold\\.)");

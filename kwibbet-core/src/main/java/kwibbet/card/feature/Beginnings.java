@@ -1,7 +1,5 @@
 package kwibbet.card.feature;
 
-import java.util.Optional;
-
 import kwibbet.card.Card;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
@@ -53,22 +51,14 @@ public final class Beginnings {
 
     /** The card stock a new thing is cut from until another is chosen: one that can be told from what it lies on. */
     public static PaperId paper(Card card, Host host) {
-        PaperId below = below(card, host).map(Piece::paper).orElse(card.base().paper());
+        PaperId below =
+                card.hostPiece(host).map(Piece::paper).orElse(card.base().paper());
         return card.materials().shelf().papers().stream()
                 .filter(paper ->
                         paper.kind() == PaperKind.CARD_STOCK && !paper.id().equals(below))
                 .findFirst()
                 .map(Paper::id)
                 .orElse(below);
-    }
-
-    private static Optional<Piece> below(Card card, Host host) {
-        if (host instanceof Host.OnPiece on) {
-            return card.piece(on.piece());
-        }
-        return card.face(((Host.OnFace) host).face())
-                .flatMap(face -> card.panel(face.panel()))
-                .flatMap(panel -> card.piece(panel.piece()));
     }
 
     /** Settings of something cut to a shape, at a size. */

@@ -1,6 +1,7 @@
 package kwibbet.card.feature;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -14,6 +15,7 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
+import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
@@ -89,9 +91,6 @@ public record EndCut() implements Feature {
     public static final String NOTCHED = "notched";
     /** An end with a triangle cut out of it, from corner to corner. */
     public static final String FISHTAIL = "fishtail";
-
-    /** Edges of a quarter of a circle, so short that they lie within half a thousandth of an inch of it. */
-    private static final int STEPS = 24;
 
     @Override
     public String key() {
@@ -173,18 +172,21 @@ public record EndCut() implements Feature {
             case NOTCHED ->
                 Outline.of(
                         corner, in(corner, size, right, 0), in(corner, size, right, down), in(corner, size, 0, down));
-            default -> {
-                Point middle = in(corner, size, right, down);
-                List<Point> points = new ArrayList<>(List.of(corner));
-                for (int step = 0; step <= STEPS; step++) {
-                    double angle = Math.PI / 2 * step / STEPS;
-                    points.add(middle.plus(
-                            size.scaledBy(Math.sin(angle)).multipliedBy(-right),
-                            size.scaledBy(Math.cos(angle)).multipliedBy(-down)));
-                }
-                yield new Outline(points);
-            }
+            default -> round(corner, in(corner, size, right, down), size);
         };
+    }
+
+    /** What a square at a corner has outside a circle round its inner corner. */
+    private static Outline round(Point corner, Point middle, Length radius) {
+        Size twice = new Size(radius.multipliedBy(2), radius.multipliedBy(2));
+        Rect box = Rect.around(middle, twice);
+        Outline circle = new CutShape(CutShape.Kind.OVAL, twice).outline().plus(box.left(), box.top());
+        Outline square =
+                Outline.of(corner, new Point(middle.x(), corner.y()), middle, new Point(corner.x(), middle.y()));
+        return Overlay.without(Region.of(square), Region.of(circle)).stream()
+                .max(Comparator.comparingDouble(Region::area))
+                .map(Region::outline)
+                .orElse(square);
     }
 
     private static Point in(Point corner, Length by, int right, int down) {
