@@ -204,10 +204,13 @@ class KitViewTest {
         page.locator("#kit-extra-each-0").fill("2");
         page.locator("#kit-extra-pack-0").fill("25");
         page.locator("#change-kit").click();
-        // Two lines, the first emptied: what is wrong with the second is said at the second.
+        // Two lines, the first emptied: what is wrong with the second is said at the second. The page with a line more
+        // is there first.
+        assertThat(page.locator("#kit-extra-name-1")).hasCount(1);
         page.locator(".kit-details summary").click();
         page.locator("#kit-extra-name-1").fill("label");
         page.locator("#change-kit").click();
+        assertThat(page.locator("#kit-extra-name-2")).hasCount(1);
         page.locator(".kit-details summary").click();
         page.locator("#kit-extra-name-0").fill("");
         page.locator("#kit-extra-each-1").fill("-1");
