@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import kwibbet.outline.EdgeRun;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -155,12 +156,23 @@ final class Assembly {
 
     private Site site(Addition addition, Brief brief, Panel panel, Side side, Placement frame, String place) {
         Region room = Region.of(panel.outline()).in(frame.inverse());
+        List<Region> punched = parts.piece(panel.piece()).partCuts().stream()
+                .flatMap(cut -> cut instanceof PartCut.PastEdge past && EdgeRun.of(past.shape()).isPresent() ? Stream.of(past.strip()) : Stream.empty())
+                .map(strip -> Region.of(Outline.of(strip)).in(frame.inverse()))
+                .toList();
+        Region straight = punched.isEmpty()
+                ? room
+                : Overlay.without(room, punched).stream()
+                        .max(Comparator.comparingDouble(Region::area))
+                        .orElse(room);
         Supplier<OtherPanels> others =
                 () -> new OtherPanels(form, panels, List.copyOf(pieces.values()), panel, side, frame);
         return new Site(
                 new Site.Asked(addition.id(), addition.name(), brief),
-                new Site.Ground(panel.piece(), panel.id(), side, place, frame, room),
-                new Site.Around(below(panel, frame), others));
+                new Site.Ground(panel.piece(), panel.id(), side, place, frame, room, straight),
+                new Site.Around(below(panel, frame), others, () -> parts.piece(panel.piece()).openings().stream()
+                        .map(opening -> opening.outline().in(frame.inverse()))
+                        .toList()));
     }
 
     private List<Site.Deeper> below(Panel panel, Placement frame) {
@@ -216,6 +228,10 @@ final class Assembly {
     private void cutAtEdge(Addition addition, Work.EdgeCut edge) {
         Outline off = edge.off();
         Piece piece = parts.piece(parts.panel(edge.panel()).piece());
+        if (edge.isInner()) {
+            change(piece.id(), each -> each.cutAtOpening(off, edge.die()));
+            return;
+        }
         boolean intoNext = panels.stream()
                 .filter(panel -> panel.piece().equals(piece.id()) && !panel.id().equals(edge.panel()))
                 .anyMatch(panel ->

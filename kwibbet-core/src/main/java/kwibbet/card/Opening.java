@@ -1,10 +1,15 @@
 package kwibbet.card;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 import kwibbet.measure.Length;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 
 /**
@@ -15,8 +20,10 @@ import kwibbet.shape.Size;
  * @param shape its shape
  * @param at where the box of the shape lies on the piece
  * @param cut what it is cut as
+ * @param widened what else is cut out of the piece at its edge, on the piece
  */
-public record Opening(PieceId owner, String name, CutShape shape, Placement at, Cut cut) {
+public record Opening(
+        PieceId owner, String name, CutShape shape, Placement at, Cut cut, List<Outline> widened) {
 
     /** What an opening is cut as. */
     public enum Cut {
@@ -30,7 +37,12 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at, 
 
     /** One that is cut by itself. */
     public Opening(PieceId owner, String name, CutShape shape, Placement at) {
-        this(owner, name, shape, at, Cut.ALONE);
+        this(owner, name, shape, at, Cut.ALONE, List.of());
+    }
+
+    /** Copies the list. */
+    public Opening {
+        widened = List.copyOf(widened);
     }
 
     private static final int QUARTER = 90;
@@ -39,19 +51,41 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at, 
     /** What is no larger is punched. Common practice, no source. */
     private static final Length PUNCHED = Length.ofInches(1, 4);
 
-    /** Its outline on the piece. */
+    /** Where paper ends round it: its own outline, and that of whatever is cut out of its edge. */
     public Outline outline() {
+        return widened.isEmpty()
+                ? cutLine()
+                : Overlay.joined(Stream.concat(Stream.of(cutLine()), widened.stream())
+                                .map(Region::of)
+                                .toList())
+                        .get(0)
+                        .outline();
+    }
+
+    /** The line along which it is cut itself. */
+    public Outline cutLine() {
         return shape.outline().in(at);
+    }
+
+    /** The same, with something else cut out of the piece at its edge. */
+    Opening widenedBy(Outline off) {
+        return new Opening(
+                owner, name, shape, at, cut, Stream.concat(widened.stream(), Stream.of(off)).toList());
+    }
+
+    /** The same, cut for another. */
+    public Opening ownedBy(PieceId other) {
+        return new Opening(other, name, shape, at, cut, widened);
     }
 
     /** The same, cut with all others of its owner by one die. */
     public Opening ofField() {
-        return new Opening(owner, name, shape, at, Cut.OF_FIELD);
+        return new Opening(owner, name, shape, at, Cut.OF_FIELD, widened);
     }
 
     /** The same, what comes out kept for another piece. */
     Opening kept() {
-        return new Opening(owner, name, shape, at, Cut.KEPT);
+        return new Opening(owner, name, shape, at, Cut.KEPT, widened);
     }
 
     /** Whether one die cuts it and all others of its owner. */
@@ -77,10 +111,16 @@ public record Opening(PieceId owner, String name, CutShape shape, Placement at, 
 
     /** This opening in the outer frame of {@code placement}. */
     public Opening in(Placement placement) {
-        return new Opening(owner, name, shape, at.within(placement), cut);
+        return new Opening(
+                owner,
+                name,
+                shape,
+                at.within(placement),
+                cut,
+                widened.stream().map(each -> each.in(placement)).toList());
     }
 
-    /** The smallest upright rectangle around it. */
+    /** The smallest upright rectangle around its own shape. */
     public Rect bounds() {
         // Every shape touches its box on all sides, so a quarter turn of the box is enough; a slanted one is worked
         // out.

@@ -113,7 +113,7 @@ public record Panel(PanelId id, PieceId piece, Outline outline, List<Outline> fr
     public Region material(Piece whole) {
         Region paper = new Region(outline, freed);
         for (Opening opening : whole.openings()) {
-            if (!opening.bounds().overlaps(outline.bounds())) {
+            if (!opening.outline().bounds().overlaps(outline.bounds())) {
                 continue;
             }
             Outline hole = opening.outline();

@@ -1,10 +1,16 @@
 package kwibbet.card;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
+import kwibbet.measure.Length;
+import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 
@@ -81,16 +87,54 @@ public sealed interface PartCut {
     /**
      * Cut into the flat piece at one of its edges; the rest of the outline lies past that.
      *
+     * @param owner what it is cut for
      * @param shape the shape
      * @param at where the frame of the shape lies on the piece
      * @param outline the whole outline
      * @param within the panel it cuts into
      */
-    record PastEdge(CutShape shape, Placement at, Outline outline, Rect within) implements PartCut {
+    record PastEdge(PieceId owner, CutShape shape, Placement at, Outline outline, Rect within) implements PartCut {
 
         /** A shape whose frame lies so on the piece. */
-        public static PastEdge of(CutShape shape, Placement at, Rect within) {
-            return new PastEdge(shape, at, shape.outline().in(at), within);
+        public static PastEdge of(PieceId owner, CutShape shape, Placement at, Rect within) {
+            return new PastEdge(owner, shape, at, shape.outline().in(at), within);
+        }
+
+        /** The edge of the panel that runs through its middle, or nearest to it. */
+        public Edge edge() {
+            Point middle = outline.bounds().middle();
+            return Stream.of(Edge.values())
+                    .min(Comparator.comparing(edge -> switch (edge) {
+                        case LEFT -> middle.x().minus(within.left()).abs();
+                        case TOP -> middle.y().minus(within.top()).abs();
+                        case RIGHT -> middle.x().minus(within.right()).abs();
+                        case BOTTOM -> middle.y().minus(within.bottom()).abs();
+                    }))
+                    .orElseThrow(() -> new IllegalStateException("a panel has edges"));
+        }
+
+        /** What it reaches into, straight along the whole edge. */
+        public Rect strip() {
+            Rect box = outline.bounds();
+            return switch (edge()) {
+                case LEFT ->
+                    Rect.of(within.left(), within.top(), box.right().minus(within.left()), within.size().height());
+                case TOP ->
+                    Rect.of(within.left(), within.top(), within.size().width(), box.bottom().minus(within.top()));
+                case RIGHT ->
+                    Rect.of(box.left(), within.top(), within.right().minus(box.left()), within.size().height());
+                case BOTTOM ->
+                    Rect.of(within.left(), box.top(), within.size().width(), within.bottom().minus(box.top()));
+            };
+        }
+
+        /** How much longer its edge of the panel is than the shape, at each end; less than nothing where the shape runs past both. */
+        public Length plain() {
+            Axis along = edge().axis();
+            return within.end(along)
+                    .minus(within.start(along))
+                    .minus(outline.bounds().end(along).minus(outline.bounds().start(along)))
+                    .half();
         }
 
         @Override
@@ -100,7 +144,7 @@ public sealed interface PartCut {
 
         @Override
         public PartCut in(Placement placement) {
-            return new PastEdge(shape, at.within(placement), outline.in(placement), turned(within, placement));
+            return new PastEdge(owner, shape, at.within(placement), outline.in(placement), turned(within, placement));
         }
     }
 

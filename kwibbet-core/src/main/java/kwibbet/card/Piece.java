@@ -201,6 +201,16 @@ public record Piece(
         return new Piece(id, name, paper, chosen, left, scores, openings, slits, zones, joined(partCuts, more));
     }
 
+    /** This piece with what lies within an outline cut off at the edge of the opening that it lies over. */
+    Piece cutAtOpening(Outline off, Optional<PartCut.PastEdge> die) {
+        List<Opening> widened = openings.stream()
+                .map(opening -> Overlay.overlap(opening.outline(), off) ? opening.widenedBy(off) : opening)
+                .toList();
+        List<PartCut> more = die.stream().<PartCut>map(cut -> cut).toList();
+        return new Piece(
+                id, name, paper, chosen, outline, scores, widened, slits, zones, joined(partCuts, more));
+    }
+
     /** Whether it has straight sides but for what is cut into them at an edge. */
     public boolean isRectangleButForEdges() {
         List<Region> cut = Stream.concat(

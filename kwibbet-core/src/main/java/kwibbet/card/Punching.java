@@ -49,7 +49,7 @@ public sealed interface Punching {
 
     /** Whether a punch that cuts a piece out cuts an opening of it as well. */
     static boolean opensAsWell(Punch punch, Opening opening) {
-        Set<Point> corners = new HashSet<>(opening.outline().corners());
+        Set<Point> corners = new HashSet<>(opening.cutLine().corners());
         return punch.shape().holes().stream().anyMatch(hole -> corners.equals(new HashSet<>(hole.corners())));
     }
 

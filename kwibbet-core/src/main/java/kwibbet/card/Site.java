@@ -43,16 +43,19 @@ public record Site(Asked asked, Ground ground, Around around) {
      * @param place what makers call the place, as {@code front} or the name of a layer
      * @param frame where the site's frame lies on the piece
      * @param room what there is to work on
+     * @param straight the room without the strips along its edges into which a pattern is punched
      */
-    public record Ground(PieceId piece, PanelId panel, Side side, String place, Placement frame, Region room) {}
+    public record Ground(
+            PieceId piece, PanelId panel, Side side, String place, Placement frame, Region room, Region straight) {}
 
     /**
      * What lies round a site when the card is shut.
      *
      * @param below the pieces its piece is stuck to, the nearest first
      * @param panels the other panels of the base; worked out when somebody asks, since most features do not
+     * @param openings what is cut out of the panel already, in the site's frame; worked out as well
      */
-    record Around(List<Deeper> below, Supplier<OtherPanels> panels) {
+    record Around(List<Deeper> below, Supplier<OtherPanels> panels, Supplier<List<Outline>> openings) {
         /** Copies the list. */
         Around {
             below = List.copyOf(below);
@@ -118,6 +121,11 @@ public record Site(Asked asked, Ground ground, Around around) {
     /** What there is to work on. */
     public Region room() {
         return ground.room();
+    }
+
+    /** What is cut out of its panel already. */
+    public List<Outline> openings() {
+        return around.openings().get();
     }
 
     /** The pieces its piece is stuck to, the nearest first. */
@@ -229,6 +237,11 @@ public record Site(Asked asked, Ground ground, Around around) {
     /** The size of a piece that leaves {@code border} of the room on each side; nothing positive where it is too small. */
     public List<Outline> within(Length border) {
         return Overlay.inset(room().outline(), border);
+    }
+
+    /** The same within the straight lines that what is punched into an edge reaches in to. */
+    public List<Outline> withinStraight(Length border) {
+        return Overlay.inset(ground.straight().outline(), border);
     }
 
     /** The whole room as a rectangle. */

@@ -91,17 +91,23 @@ public record Work(Parts parts, Changes changes, List<Holding> holdings, List<Ho
      * @param panel the panel
      * @param off what is cut off, in the frame of its piece
      * @param die the die's outline that cuts it, if a die is to
+     * @param isInner whether it is cut at the edge of an opening
      */
-    public record EdgeCut(PanelId panel, Outline off, Optional<PartCut.PastEdge> die) {
+    public record EdgeCut(PanelId panel, Outline off, Optional<PartCut.PastEdge> die, boolean isInner) {
 
         /** What a die cuts off that lies over the edge. */
         public static EdgeCut byDie(PanelId panel, PartCut.PastEdge die) {
-            return new EdgeCut(panel, die.outline(), Optional.of(die));
+            return new EdgeCut(panel, die.outline(), Optional.of(die), false);
+        }
+
+        /** What a die cuts off that lies over the edge of an opening. */
+        public static EdgeCut atOpening(PanelId panel, PartCut.PastEdge die) {
+            return new EdgeCut(panel, die.outline(), Optional.of(die), true);
         }
 
         /** What is cut off with the rest of the outline. */
         public static EdgeCut byHand(PanelId panel, Outline off) {
-            return new EdgeCut(panel, off, Optional.empty());
+            return new EdgeCut(panel, off, Optional.empty(), false);
         }
     }
 

@@ -13,6 +13,8 @@ public enum SharedTool {
     PRESS("press", "press", "presses"),
     KNIFE("knife", "knife and ruler", "knives and rulers"),
     PUNCH("punch", "hole punch", "hole punches"),
+    EDGE_PUNCH("edge-punch", "edge punch", "edge punches"),
+    ROUNDER("corner-rounder", "corner rounder", "corner rounders"),
     HEAT("heat", "heat tool", "heat tools");
 
     private final String key;
@@ -51,6 +53,6 @@ public enum SharedTool {
     }
 
     private static Optional<SharedTool> of(Tool tool) {
-        return of(tool.key());
+        return of(tool.family());
     }
 }

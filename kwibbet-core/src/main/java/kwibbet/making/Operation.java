@@ -403,11 +403,22 @@ public sealed interface Operation {
         @Override
         public Tool tool() {
             return cuts.stream()
-                    .filter(HandCut.Punched.class::isInstance)
-                    .map(cut -> ((HandCut.Punched) cut).punch())
+                    .flatMap(cut -> byTool(cut).stream())
                     .findFirst()
-                    .map(Tool::of)
-                    .orElseGet(() -> cuts.stream().anyMatch(CutOut::isRounded) ? Tool.ROUNDER : Tool.usual(does()));
+                    .orElseGet(() -> Tool.usual(does()));
+        }
+
+        /** What a cut takes that is made with neither knife nor scissors. */
+        private static Optional<Tool> byTool(HandCut cut) {
+            if (cut instanceof HandCut.Punched punched) {
+                return Optional.of(Tool.of(punched.punch()));
+            }
+            if (cut instanceof HandCut.EdgePunched edge) {
+                return Optional.of(Tool.of(edge));
+            }
+            return cut instanceof HandCut.Rounded rounded && rounded.hasRounder()
+                    ? Optional.of(Tool.ROUNDER)
+                    : Optional.empty();
         }
 
         /** Whether it cuts an opening of a piece as well, as a punch does that has one. */
@@ -416,10 +427,6 @@ public sealed interface Operation {
                     && cuts.stream()
                             .anyMatch(cut -> cut instanceof HandCut.Punched punched
                                     && Punching.opensAsWell(punched.punch(), opening));
-        }
-
-        private static boolean isRounded(HandCut cut) {
-            return cut instanceof HandCut.Rounded rounded && rounded.hasRounder();
         }
 
         @Override

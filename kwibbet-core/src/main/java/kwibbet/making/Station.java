@@ -5,7 +5,7 @@ public enum Station {
     BOARD("at the scoring board"),
     SURFACE("with ink and heat"),
     PRESS("at the press"),
-    KNIFE("with knife and ruler"),
+    KNIFE("cutting"),
     FOLDING("folding"),
     ASSEMBLY("sticking"),
     /** Nothing is done: what is wet dries. */

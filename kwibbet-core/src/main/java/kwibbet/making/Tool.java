@@ -1,6 +1,8 @@
 package kwibbet.making;
 
 import kwibbet.card.Adhesion;
+import kwibbet.press.HandCut;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.Punch;
 
 /**
@@ -10,6 +12,11 @@ import kwibbet.tool.Punch;
  * @param words what it is called
  */
 public record Tool(String key, String words) {
+
+    /** What it is one of: all punches are punches. */
+    public String family() {
+        return key.split(":", 2)[0];
+    }
 
     /** What rounds corners. */
     static final Tool ROUNDER = new Tool("corner-rounder", "corner rounder");
@@ -49,6 +56,14 @@ public record Tool(String key, String words) {
     /** A punch, told from others by what it cuts. */
     static Tool of(Punch punch) {
         return new Tool("punch:" + punch.shape().words() + punch.shape().size(), punch.words());
+    }
+
+    /** A punch for edges: that of the maker, or else any that cuts the pattern. */
+    static Tool of(HandCut.EdgePunched cut) {
+        return new Tool(
+                "edge-punch:" + cut.run().words() + cut.run().pitch() + "/"
+                        + cut.run().deep(),
+                cut.punch().map(EdgePunch::words).orElse(cut.run().pattern().one() + " edge punch"));
     }
 
     /** What holds two pieces together. */

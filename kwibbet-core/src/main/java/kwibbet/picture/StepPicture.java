@@ -441,6 +441,8 @@ public final class StepPicture {
                     after ? end : across.plus(notches.deep()),
                     piece,
                     -1);
+        } else if (cut instanceof HandCut.EdgePunched edge) {
+            measure(edge);
         } else if (cut instanceof HandCut.Opened opened) {
             margins(opened.place().plus(piece.left(), piece.top()), piece);
         } else if (cut instanceof HandCut.Circle circle) {
@@ -448,6 +450,24 @@ public final class StepPicture {
             sketch.span(Axis.HORIZONTAL, piece.left(), middle.x(), piece, -1);
             sketch.span(Axis.VERTICAL, piece.top(), middle.y(), piece, -1);
         }
+    }
+
+    /** To the mark in the middle, one repeat, and how deep it is. */
+    private void measure(HandCut.EdgePunched cut) {
+        boolean after = cut.edge() == Edge.RIGHT || cut.edge() == Edge.BOTTOM;
+        Axis along = cut.edge().axis();
+        Length start = piece.start(along);
+        Length middle = start.plus(cut.middle());
+        Length from = cut.run().hasOneInTheMiddle() ? middle.minus(cut.run().pitch().half()) : middle;
+        sketch.span(along, start, middle, piece, after ? 0.8 : -0.8);
+        sketch.span(along, from, from.plus(cut.run().pitch()), piece, after ? 1.9 : -1.9);
+        Length edge = after ? piece.end(along.across()) : piece.start(along.across());
+        sketch.span(
+                along.across(),
+                after ? edge.minus(cut.run().deep()) : edge,
+                after ? edge : edge.plus(cut.run().deep()),
+                piece,
+                1);
     }
 
     private void flat(Piece flat, Palette palette) {

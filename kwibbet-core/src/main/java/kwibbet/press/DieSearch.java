@@ -127,7 +127,7 @@ final class DieSearch {
         List<Want> openings = new ArrayList<>();
         for (Outline line : use.innerLines(DiePass.WHOLE)) {
             want.piece().openings().stream()
-                    .filter(each -> isAlike(line, each.outline()))
+                    .filter(each -> isAlike(line, each.cutLine()))
                     .map(each -> Want.of(want.piece(), each))
                     .findFirst()
                     .ifPresent(openings::add);

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import kwibbet.card.PartCut;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outline.EdgeRun;
 import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
@@ -20,6 +21,7 @@ import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Size;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.HandTools;
 import kwibbet.tool.Punch;
 import kwibbet.wording.Phrase;
@@ -237,6 +239,53 @@ public sealed interface HandCut {
         }
     }
 
+    /**
+     * A pattern punched along an edge, from a mark in its middle to both ends.
+     *
+     * @param edge the edge of the paper
+     * @param run what is punched
+     * @param middle where the mark is, from the end of the edge that is at the left or at the top
+     * @param plain how much of the edge stays as it is at each end; less than nothing where the pattern runs past both
+     * @param punch the maker's punch for it; nothing where none is said and any is taken to be there
+     */
+    record EdgePunched(Edge edge, EdgeRun run, Length middle, Length plain, Optional<EdgePunch> punch)
+            implements HandCut {
+
+        /** How a pattern is punched into a paper. */
+        static EdgePunched of(PartCut.PastEdge part, EdgeRun run, Rect paper, HandTools tools) {
+            Axis along = part.edge().axis();
+            Point middle = part.outline().bounds().middle();
+            Length at = along == Axis.HORIZONTAL ? middle.x() : middle.y();
+            return new EdgePunched(part.edge(), run, at.minus(paper.start(along)), part.plain(), tools.edgePunch(run));
+        }
+
+        @Override
+        public Phrase sentence(MeasureSystem system) {
+            String one = run.pattern().one();
+            Phrase.Writer writer = Phrase.in(system)
+                    .words("The " + edge.word() + " edge: mark ")
+                    .length(middle)
+                    .words(edge.axis() == Axis.HORIZONTAL ? " from the left" : " from the top")
+                    .words(run.hasOneInTheMiddle()
+                            ? ", punch with the middle of a " + one + " at the mark"
+                            : ", punch with two " + run.words() + " meeting at the mark")
+                    .words(", and push the punch on to both sides, its pattern in what is cut: " + run.repeats() + " "
+                            + run.words());
+            if (plain.isNegative()) {
+                return writer.words(", past both ends, where ")
+                        .length(run.pitch().plus(plain))
+                        .words(" of the last is left.")
+                        .end();
+            }
+            return plain.isZero()
+                    ? writer.words(", from end to end.").end()
+                    : writer.words("; ")
+                            .length(plain)
+                            .words(" stays plain at both ends.")
+                            .end();
+        }
+    }
+
     /** What is drawn by the piece at full size. */
     record Drawn() implements HandCut {
         @Override
@@ -285,9 +334,20 @@ public sealed interface HandCut {
         return switch (want.role()) {
             case OUTLINE -> outline(want.piece().outline(), paper, tools);
             case OPENING -> List.of(opening(want, paper));
-            case FIELD, PAST_FOLD, EDGE -> List.of(new Drawn());
+            case EDGE ->
+                punched(want, paper, tools).<List<HandCut>>map(List::of).orElse(List.of(new Drawn()));
+            case FIELD, PAST_FOLD -> List.of(new Drawn());
             case HANGING -> List.of(LeftHanging.of(want, paper));
         };
+    }
+
+    /** How an edge is punched, where a pattern runs along it and there is a punch for that. */
+    static Optional<HandCut> punched(Want want, Rect paper, HandTools tools) {
+        Optional<EdgeRun> run = want.shape().flatMap(EdgeRun::of).filter(tools::punches);
+        return want.part()
+                .filter(PartCut.PastEdge.class::isInstance)
+                .flatMap(part -> run.map(
+                        each -> EdgePunched.of((PartCut.PastEdge) part, each, paper, tools)));
     }
 
     private static HandCut opening(Want want, Rect paper) {

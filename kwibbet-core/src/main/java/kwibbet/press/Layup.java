@@ -182,7 +182,7 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
                 .flatMap(use -> Stream.concat(Stream.of(use.want()), use.also().inside().stream()))
                 .filter(want -> want.role() == Want.Role.OPENING || want.role() == Want.Role.FIELD)
                 .flatMap(want -> piece().openings().stream().filter(opening -> want.isOf(piece(), opening)))
-                .map(Opening::outline)
+                .map(Opening::cutLine)
                 .toList();
     }
 

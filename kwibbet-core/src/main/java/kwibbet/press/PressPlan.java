@@ -19,6 +19,7 @@ import kwibbet.card.Score;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outline.EdgeRun;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
@@ -139,9 +140,10 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                             wants.stream().map(each -> each.piece().name()).toList()));
             Phrase.Writer writer = Phrase.in(system)
                     .words(names + (isOfSeveral() ? ", their " : ", its ")
-                            + want.role().words() + " of ")
-                    .size(want.box().size())
-                    .words(": " + why.words());
+                            + want.role().words() + " of ");
+            want.shape().flatMap(EdgeRun::of).ifPresentOrElse(
+                    run -> writer.phrase(run.figures(system)), () -> writer.size(want.box().size()));
+            writer.words(": " + why.words());
             nearest.ifPresent(die -> writer.words("; the nearest is " + die.name() + ", ")
                     .size(die.shape().size()));
             return writer.words(".").end();
@@ -197,13 +199,16 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                         ? Optional.of(Reason.NO_DIE)
                         : lying.get().inTheWay(bed, press.layers());
                 Optional<Punch> punch = why.flatMap(reason -> punch(want, tools));
+                boolean isPunched = punch.isPresent()
+                        || HandCut.punched(want, want.piece().outline().bounds(), tools.handTools()).isPresent();
+
                 why.ifPresentOrElse(
                         reason -> addByHand(
                                 byHand,
                                 want,
                                 count,
-                                punch.isPresent() ? Reason.PUNCHED : reason,
-                                reason == Reason.NO_DIE && punch.isEmpty()
+                                isPunched ? Reason.PUNCHED : reason,
+                                reason == Reason.NO_DIE && !isPunched
                                         ? DieSearch.nearest(want, dies)
                                         : Optional.empty(),
                                 punch,
@@ -390,7 +395,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         }
         return want.piece().openings().stream()
                 .filter(opening ->
-                        want.role() == Want.Role.OPENING && opening.outline().equals(want.outline()))
+                        want.role() == Want.Role.OPENING && opening.cutLine().equals(want.outline()))
                 .findFirst()
                 .flatMap(opening -> Punching.into(want.piece(), opening, punches) instanceof Punching.With with
                         ? Optional.of(with.punch())

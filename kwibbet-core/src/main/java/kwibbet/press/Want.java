@@ -111,7 +111,7 @@ public record Want(
         return opening(
                 piece,
                 Role.OPENING,
-                opening.outline(),
+                opening.cutLine(),
                 opening.at().degrees(),
                 opening.owner(),
                 Optional.of(opening.shape()));
@@ -125,7 +125,7 @@ public record Want(
             case FIELD ->
                 piece.openings().stream()
                         .filter(opening -> opening.owner().equals(owner))
-                        .allMatch(opening -> cut.contains(opening.outline()));
+                        .allMatch(opening -> cut.contains(opening.cutLine()));
             case OUTLINE, PAST_FOLD, HANGING, EDGE -> false;
         };
     }
@@ -157,7 +157,7 @@ public record Want(
     /** Whether it is an opening of a piece, or a field of openings of which that is one. */
     public boolean isOf(Piece other, Opening opening) {
         return piece.equals(other)
-                && (role == Role.FIELD ? owner.equals(opening.owner()) : outline.equals(opening.outline()));
+                && (role == Role.FIELD ? owner.equals(opening.owner()) : outline.equals(opening.cutLine()));
     }
 
     private static Outline around(List<Opening> openings) {

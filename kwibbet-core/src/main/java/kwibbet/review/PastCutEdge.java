@@ -10,6 +10,7 @@ import kwibbet.card.Design;
 import kwibbet.card.Join;
 import kwibbet.card.PartCut;
 import kwibbet.card.feature.EdgeDie;
+import kwibbet.card.feature.PunchedEdge;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Outline;
@@ -54,7 +55,7 @@ record PastCutEdge() implements Rule {
                 join.upper(),
                 card.pieceOf(join.upper()).outline(),
                 Phrase.in(card.design().system())
-                        .words(card.nameOf(join.upper()) + " reaches past the edge that a die cuts into the "
+                        .words(card.nameOf(join.upper()) + " reaches past the edge that is cut into the "
                                 + join.place() + "."),
                 Optional.of(new Remedy("cut the edge first, and keep within it", edgesFirst(card.design()))));
     }
@@ -63,7 +64,7 @@ record PastCutEdge() implements Rule {
     private static Design edgesFirst(Design design) {
         List<Addition> ordered = new ArrayList<>(design.settled().additions());
         List<Addition> edges = ordered.stream()
-                .filter(addition -> addition.feature() instanceof EdgeDie)
+                .filter(addition -> addition.feature() instanceof EdgeDie || addition.feature() instanceof PunchedEdge)
                 .toList();
         ordered.removeAll(edges);
         ordered.addAll(0, edges);

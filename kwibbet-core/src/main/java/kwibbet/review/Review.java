@@ -43,6 +43,7 @@ public final class Review {
             new MiddleUnused(),
             new PastHost(),
             new PastCutEdge(),
+            new TornRepeat(),
             new TapedFlat(),
             new PatternUpsideDown(),
             new UnevenBorders(),

@@ -1,5 +1,8 @@
 package kwibbet.review;
 
+import kwibbet.tool.EdgePunch;
+import kwibbet.outline.EdgeRun;
+import kwibbet.card.PartCut;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -44,6 +47,7 @@ public final class ToolReview {
                         .ifPresent(findings::add);
             }
 
+            piece.partCuts().forEach(cut -> edge(card, piece, cut, tools).ifPresent(findings::add));
             printed(card, piece, tools).ifPresent(findings::add);
             piece.zones().forEach(zone -> worked(card, piece, zone, tools).ifPresent(findings::add));
         }
@@ -75,6 +79,43 @@ public final class ToolReview {
 
     private static Finding finding(String rule, Piece piece, Opening hole, Phrase.Writer writer) {
         return new Finding(rule, Severity.WARNING, piece.id(), hole.outline(), writer.end(), Optional.empty());
+    }
+
+    /** An edge for which there is no punch, or none that stops in time. */
+    private static Optional<Finding> edge(Card card, Piece piece, PartCut cut, HandTools tools) {
+        Optional<EdgeRun> along = EdgeRun.of(cut.shape());
+        if (along.isEmpty() || tools.edgePunches().isEmpty()) {
+            return Optional.empty();
+        }
+        EdgeRun run = along.get();
+        Phrase.Writer writer = Phrase.in(card.design().system());
+        Optional<EdgePunch> punch = tools.edgePunch(run);
+        if (punch.isEmpty()) {
+            writer.words("You have no edge punch for " + piece.name() + ": ")
+                    .phrase(run.figures(card.design().system()));
+            tools.edgePunches().stream()
+                    .filter(each -> each.pattern() == run.pattern())
+                    .min(Comparator.comparing(each -> each.pitch().minus(run.pitch()).abs()))
+                    .ifPresent(near -> writer.words("; the nearest cuts ")
+                            .phrase(near.one().figures(card.design().system())));
+            return Optional.of(edge("no-edge-punch", piece, cut, writer.words(".")));
+        }
+        boolean isTooLong = cut instanceof PartCut.PastEdge past
+                && !past.plain().isNegative()
+                && punch.get().atOnce() > run.repeats();
+        return isTooLong
+                ? Optional.of(edge(
+                        "edge-punch-too-long",
+                        piece,
+                        cut,
+                        writer.words("Your " + punch.get().words() + " cuts " + punch.get().atOnce()
+                                + " at a time, and between the plain ends of " + piece.name() + " there are "
+                                + run.repeats() + ": let the pattern run over both ends.")))
+                : Optional.empty();
+    }
+
+    private static Finding edge(String rule, Piece piece, PartCut cut, Phrase.Writer writer) {
+        return new Finding(rule, Severity.WARNING, piece.id(), cut.outline(), writer.end(), Optional.empty());
     }
 
     private static Optional<Finding> unrounded(Card card, Addition addition, HandTools tools) {

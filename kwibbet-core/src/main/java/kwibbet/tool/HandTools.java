@@ -1,6 +1,7 @@
 package kwibbet.tool;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -11,12 +12,14 @@ import kwibbet.measure.Length;
 import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outline.EdgeRun;
 import kwibbet.shape.Size;
 
 /**
  * What lies on the bench besides trimmer, board and press. What is not said is taken to do what is asked of it.
  *
  * @param punches the punches; where none is said, any hole is punched
+ * @param edgePunches the punches for edges; where none is said, any pattern is punched
  * @param rounders the radii of the corner rounders; where none is said, any corner up to {@link #LARGEST_ROUNDED} is rounded by one
  * @param folder the largest area an embossing folder gives
  * @param stencil the largest area a stencil covers
@@ -26,6 +29,7 @@ import kwibbet.shape.Size;
  */
 public record HandTools(
         List<Punch> punches,
+        List<EdgePunch> edgePunches,
         List<Length> rounders,
         Optional<Size> folder,
         Optional<Size> stencil,
@@ -35,7 +39,7 @@ public record HandTools(
 
     /** Nothing is said. */
     public static final HandTools ANY = new HandTools(
-            List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), true);
+            List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), true);
     /** No corner rounder has a larger radius. Common practice, no source. */
     public static final Length LARGEST_ROUNDED = Length.ofInches(1, 2);
 
@@ -44,7 +48,20 @@ public record HandTools(
     /** Copies the lists. */
     public HandTools {
         punches = List.copyOf(punches);
+        edgePunches = List.copyOf(edgePunches);
         rounders = List.copyOf(rounders);
+    }
+
+    /** Whether a pattern along an edge is punched. */
+    public boolean punches(EdgeRun run) {
+        return edgePunches.isEmpty() || edgePunch(run).isPresent();
+    }
+
+    /** The punch said that cuts a pattern along an edge; of several the one that cuts fewest at a time, which can stop at any of them. */
+    public Optional<EdgePunch> edgePunch(EdgeRun run) {
+        return edgePunches.stream()
+                .filter(punch -> punch.cuts(run))
+                .min(Comparator.comparingInt(EdgePunch::atOnce));
     }
 
     /** Whether a corner rounder cuts corners of that radius. */

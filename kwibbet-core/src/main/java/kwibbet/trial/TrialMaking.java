@@ -1,5 +1,9 @@
 package kwibbet.trial;
 
+import kwibbet.shape.Point;
+import kwibbet.shape.Edge;
+import kwibbet.outline.EdgePattern;
+import kwibbet.press.HandCut;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -37,6 +41,9 @@ public final class TrialMaking {
      * @param what what happens
      */
     public record Ruin(Operation step, String what) {}
+
+    /** In inches: half of 1/64. */
+    private static final double CLOSE = 1.0 / 128;
 
     private final Card card;
     private final PressPlan press;
@@ -333,7 +340,48 @@ public final class TrialMaking {
             if (!isLoose(piece)) {
                 ruin(step, "the cut goes through what it is stuck to");
             }
+            if (step instanceof Operation.CutOut out && !out.cuts().stream().allMatch(cut -> isPunched(piece, cut))) {
+                ruin(step, "punched from that mark, the pattern comes out beside where it belongs");
+            }
         }
+    }
+
+    /** Whether a pattern that is pushed on from its mark comes out where the edge of the piece has it. */
+    private static boolean isPunched(Piece piece, HandCut cut) {
+        if (!(cut instanceof HandCut.EdgePunched punched)) {
+            return true;
+        }
+        Length half = punched.run().pitch().half();
+        int halves = punched.run().repeats();
+        for (int i = -halves; i <= halves; i++) {
+            boolean isMiddle = (i + halves) % 2 == 1;
+            boolean isAtEdge = isMiddle == (punched.run().pattern() == EdgePattern.SCALLOPS);
+            Length in = isAtEdge ? Length.ZERO : punched.run().deep();
+            Point turn = from(piece, punched.edge(), punched.middle().plus(half.multipliedBy(i)), in);
+            if (isLeft(piece, turn) && Overlay.toEdge(piece.outline(), turn) > CLOSE) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** A place that is measured along an edge from its left or upper end, and in from it. */
+    private static Point from(Piece piece, Edge edge, Length along, Length in) {
+        Rect paper = piece.outline().bounds();
+        return switch (edge) {
+            case LEFT -> new Point(paper.left().plus(in), paper.top().plus(along));
+            case TOP -> new Point(paper.left().plus(along), paper.top().plus(in));
+            case RIGHT -> new Point(paper.right().minus(in), paper.top().plus(along));
+            case BOTTOM -> new Point(paper.left().plus(along), paper.bottom().minus(in));
+        };
+    }
+
+    /** Whether a place is on the paper, and no second edge that is cut takes it off. */
+    private static boolean isLeft(Piece piece, Point place) {
+        long cuts = piece.partCuts().stream()
+                .filter(cut -> cut.outline().bounds().contains(place))
+                .count();
+        return piece.outline().bounds().contains(place) && cuts <= 1;
     }
 
     private void pass(Operation.Pass pass) {

@@ -1,5 +1,7 @@
 package kwibbet.press;
 
+import kwibbet.trial.TrialMaking;
+import kwibbet.making.Making;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -277,6 +279,37 @@ class PressPlanTest {
                 .singleElement()
                 .extracting(each -> each.want().role())
                 .isEqualTo(Want.Role.EDGE);
+    }
+
+    /** A frame cut round what reaches into its window: the window's die has its own line, the other lies half in the hole and goes through by itself. */
+    @Test
+    void aDieOverTheEdgeOfAnOpeningCutsByItself() {
+        Card card = card(
+                folded("5", "7"),
+                add("mat", "frame", front(), "fit", "size", "width", "3 1/2", "height", "3 1/2"),
+                add("opening", "window", on("frame"), "shape", "rectangle", "width", "2 1/2", "height", "2 1/2"),
+                add(
+                        "ornament", "signal", on("frame"), "set", "inlaid", "shape", "octagon", "width", "1", "height",
+                        "1", "across", "by", "fromLeft", "1/8", "down", "by", "fromTop", "1/8"));
+        Die window = die("window", Kind.RECTANGLE, "2 1/2", "2 1/2", Detail.PLAIN, Sides.STRAIGHT);
+        Die octagon = die("octagon", Kind.OCTAGON, "1", "1", Detail.PLAIN, Sides.STRAIGHT);
+        PaperShelf papers = shelf(paper(size("12", "12")));
+        RunPlan plan =
+                RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS.withDies(List.of(window, octagon)));
+        assertThat(plan.bench().press().plan().byHand()).isEmpty();
+        List<List<String>> onFrame = plan.bench().press().plan().loads().stream()
+                .flatMap(load -> load.laid().stream())
+                .filter(laid -> laid.layup().piece().name().equals("frame"))
+                .map(laid -> laid.layup().uses().stream().map(use -> use.die().name()).toList())
+                .toList();
+        assertThat(onFrame).containsExactlyInAnyOrder(List.of("window"), List.of("octagon"));
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        RunPlan byHand = RunPlan.of(line(card, 3), papers, Thrift.FEWEST_SHEETS, TOOLS);
+        assertThat(byHand.bench().press().plan().byHand())
+                .extracting(each -> each.want().role())
+                .containsExactlyInAnyOrder(Want.Role.OPENING, Want.Role.EDGE, Want.Role.OUTLINE);
+        Making making = Making.of(card, byHand.bench().press().plan(), Way.ONE);
+        assertThat(TrialMaking.of(card, byHand.bench().press().plan(), making.steps())).isEmpty();
     }
 
     /** A house of which the plate leaves the bottom quarter inch: what the trial press cuts is the rest. Without a die it is cut with a knife, and nobody slits it besides. */

@@ -174,6 +174,10 @@ class ReviewTest {
                                 folded,
                                 mat("mat-1", "front-outside"),
                                 add("edge-die", "notch", on("front-outside"), "shape", "oval", "into", "3/4"))),
+                // Fourteen of 9/16 reach 7/16 past both ends of 7: 1/8 of the last is left.
+                arguments(
+                        "torn-repeat",
+                        with(folded, add("edge-punch", "edge", on("front-outside"), "ends", "gap", "pitch", "9/16"))),
                 // Ribbon over the front of a folded card goes round its free edge and ends at the fold.
                 arguments("end-at-fold", with(folded, add("ribbon", "sash", on("front-outside"), "ends", "behind"))),
                 arguments(

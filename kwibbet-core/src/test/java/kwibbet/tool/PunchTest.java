@@ -52,7 +52,7 @@ class PunchTest {
     }
 
     private static HandTools tools(List<Punch> punches, Optional<Size> folder, Optional<Size> platform) {
-        return new HandTools(punches, List.of(), folder, Optional.empty(), platform, Optional.empty(), true);
+        return new HandTools(punches, List.of(), List.of(), folder, Optional.empty(), platform, Optional.empty(), true);
     }
 
     @ParameterizedTest

@@ -1,5 +1,6 @@
 package kwibbet.app.inventory;
 
+import kwibbet.tool.EdgePunch;
 import java.util.List;
 import java.util.Optional;
 
@@ -68,6 +69,7 @@ final class ToolForm {
         Length bed = reach(entries, "bed", 1, system);
         Length plates = reach(entries, "plateLength", 1, system);
         List<Punch> punches = punches(entries, own, system);
+        List<EdgePunch> edgePunches = edgePunches(entries, system);
         List<Length> rounders = rounders(entries, system);
         Optional<Size> folder = size(entries, "folder", system);
         Optional<Size> stencil = size(entries, "stencil", system);
@@ -103,7 +105,7 @@ final class ToolForm {
                 new Press(bed, plates, layers),
                 before.dies(),
                 before.hand(),
-                new HandTools(punches, rounders, folder, stencil, platform, printer, !entries.isTicked("noHeat"))));
+                new HandTools(punches, edgePunches, rounders, folder, stencil, platform, printer, !entries.isTicked("noHeat"))));
     }
 
     private static List<Punch> punches(Entries entries, List<OwnShape> own, MeasureSystem system) {
@@ -116,6 +118,18 @@ final class ToolForm {
         Outcome<List<Punch>> punches = Punch.parse(entries.words("punches"), system, own);
         entries.refuse(punches.reasons());
         return punches instanceof Outcome.Made<List<Punch>> made ? made.value() : List.of();
+    }
+
+    private static List<EdgePunch> edgePunches(Entries entries, MeasureSystem system) {
+        if (entries.words("edgePunches").length() > LONGEST_GROOVES) {
+            entries.refuse(
+                    "edgePunches",
+                    "Say them in up to " + LONGEST_GROOVES + " letters, such as “" + EdgePunch.example(system) + "”.");
+            return List.of();
+        }
+        Outcome<List<EdgePunch>> punches = EdgePunch.parse(entries.words("edgePunches"), system);
+        entries.refuse(punches.reasons());
+        return punches instanceof Outcome.Made<List<EdgePunch>> made ? made.value() : List.of();
     }
 
     private static List<Length> rounders(Entries entries, MeasureSystem system) {

@@ -1,5 +1,6 @@
 package kwibbet.app.inventory;
 
+import kwibbet.tool.EdgePunch;
 import java.util.Map;
 
 import jakarta.servlet.http.HttpServletResponse;
@@ -55,6 +56,8 @@ class ToolsController {
         model.addAttribute("system", system);
         model.addAttribute("punches", Punch.said(tools.handTools().punches(), system));
         model.addAttribute("punchExample", Punch.example(system));
+        model.addAttribute("edgePunches", EdgePunch.said(tools.handTools().edgePunches(), system));
+        model.addAttribute("edgePunchExample", EdgePunch.example(system));
         model.addAttribute("rounders", HandTools.said(tools.handTools().rounders(), system));
         model.addAttribute("stencil", SidesField.of(tools.handTools().stencil(), system));
         model.addAttribute("folder", SidesField.of(tools.handTools().folder(), system));

@@ -1,5 +1,7 @@
 package kwibbet.app.store;
 
+import kwibbet.tool.EdgePunch;
+import kwibbet.outline.EdgePattern;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -74,6 +76,7 @@ class ToolboxRow implements Persistable<Integer> {
     private long printerHeight;
     private long stencilWidth;
     private long stencilHeight;
+    private String edgePunches = "";
     private String rounders = "";
     private boolean noHeat;
 
@@ -143,6 +146,8 @@ class ToolboxRow implements Persistable<Integer> {
                 .map(Size::height)
                 .orElse(Length.ZERO)
                 .toTicks();
+        edgePunches =
+                tools.handTools().edgePunches().stream().map(ToolboxRow::written).collect(Collectors.joining(" "));
         rounders = tools.handTools().rounders().stream()
                 .map(radius -> String.valueOf(radius.toTicks()))
                 .collect(Collectors.joining(" "));
@@ -160,6 +165,10 @@ class ToolboxRow implements Persistable<Integer> {
         Press press = new Press(Length.ofTicks(pressBed), Length.ofTicks(pressPlate), pressLayers);
         HandTools handTools = new HandTools(
                 punches(),
+                Stream.of(edgePunches.split(" ", -1))
+                        .filter(each -> !each.isEmpty())
+                        .map(ToolboxRow::edgePunch)
+                        .toList(),
                 Stream.of(rounders.split(" ", -1))
                         .filter(each -> !each.isEmpty())
                         .map(ticks -> Length.ofTicks(Long.parseLong(ticks)))
@@ -187,6 +196,18 @@ class ToolboxRow implements Persistable<Integer> {
                 parts(punch.shape().size().width()),
                 parts(punch.shape().size().height()),
                 parts(punch.reach()));
+    }
+
+    /** A punch for edges as {@code PATTERN/pitch/deep/atOnce}. */
+    private static String written(EdgePunch punch) {
+        return String.join(
+                "/", punch.pattern().name(), parts(punch.pitch()), parts(punch.deep()), String.valueOf(punch.atOnce()));
+    }
+
+    private static EdgePunch edgePunch(String written) {
+        String[] parts = written.split("/", -1);
+        return new EdgePunch(
+                EdgePattern.valueOf(parts[0]), length(parts[1]), length(parts[2]), Integer.parseInt(parts[3]));
     }
 
     private List<Punch> punches() {

@@ -1,5 +1,7 @@
 package kwibbet.app.inventory;
 
+import kwibbet.tool.EdgePunch;
+import kwibbet.outline.EdgePattern;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
@@ -173,6 +175,7 @@ class InventoryControllerTest {
                 .param("thickestStack", "0.9")
                 .param("narrowest", "3/4")
                 .param("punches", "1/8 reaching 1 1/2, hexagon 1 x 1 reaching 1")
+                .param("edgePunches", "4 scallops 1/4 deep every 1/2")
                 .param("rounders", "1/4, 3/8")
                 .param("noHeat", "yes")
                 .param("folderWidth", "5")
@@ -189,6 +192,9 @@ class InventoryControllerTest {
         assertThat(kept.getValue().handTools().punches()).hasSize(2);
         assertThat(kept.getValue().handTools().folder()).contains(new Size(Length.ofInches(5), Length.ofInches(7)));
         assertThat(kept.getValue().handTools().platform()).isEmpty();
+        assertThat(kept.getValue().handTools().edgePunches())
+                .containsExactly(
+                        new EdgePunch(EdgePattern.SCALLOPS, Length.ofInches(1, 2), Length.ofInches(1, 4), 4));
         assertThat(kept.getValue().handTools().rounders())
                 .containsExactly(Length.ofInches(1, 4), Length.ofInches(3, 8));
         assertThat(kept.getValue().handTools().canHeat()).isFalse();
@@ -201,6 +207,7 @@ class InventoryControllerTest {
                         .param("layers", "0")
                         .param("boardWidth", "12")
                         .param("punches", "1/8 reaching nowhere")
+                        .param("edgePunches", "scallops 1/4")
                         .param("rounders", "1/4, round")
                         .param("platformWidth", "5")
                         .param("grooves", "every now and then"))
@@ -212,6 +219,7 @@ class InventoryControllerTest {
                                 containsString("1 to 10 layers"),
                                 containsString("Say it as"),
                                 containsString("1/8 reaching nowhere"),
+                                containsString("“scallops 1/4” says no pattern, depth and pitch."),
                                 containsString("round"),
                                 containsString("It must be 1 to 60 in."),
                                 containsString("every now and then"))));

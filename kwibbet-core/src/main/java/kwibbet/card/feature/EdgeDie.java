@@ -6,7 +6,6 @@ import java.util.Optional;
 import kwibbet.card.Feature;
 import kwibbet.card.PaperSlot;
 import kwibbet.card.Parameter;
-import kwibbet.card.PartCut;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Work;
@@ -14,11 +13,9 @@ import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
-import kwibbet.shape.Outline;
-import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
-import kwibbet.shape.Region;
 import kwibbet.shape.Size;
 
 /**
@@ -82,25 +79,7 @@ public record EdgeDie() implements Feature {
                             + site.brief().figure(deep) + ".");
         }
         Point corner = corner(site, edge, size, into);
-        Outline die = shape.outline().plus(corner.x(), corner.y());
-        List<Region> left = Overlay.without(site.room(), Region.of(die));
-        if (left.size() != 1 || !left.get(0).holes().isEmpty()) {
-            return Outcome.refused("form", "The die would cut the " + site.place() + " in two, or a hole in it.");
-        }
-        if (!left.get(0).outline().bounds().equals(site.bounds())) {
-            return Outcome.refused(
-                    INTO.key(),
-                    "It would take the whole " + edge.word()
-                            + " edge off: reach in less, or choose a die that leaves some of it.");
-        }
-        return Outcome.made(new Work.Collector()
-                .edge(Work.EdgeCut.byDie(
-                        site.panel(),
-                        PartCut.PastEdge.of(
-                                shape,
-                                site.at(corner),
-                                Outline.of(site.bounds()).in(site.frame()).bounds())))
-                .end());
+        return AtEdge.cut(site, shape, Placement.at(corner), edge, INTO.key());
     }
 
     private static Point corner(Site site, Edge edge, Size size, Length into) {

@@ -29,6 +29,7 @@ public final class Features {
             new SurfaceWork(),
             new PrintedPicture(),
             new EdgeDie(),
+            new PunchedEdge(),
             new EndCut(),
             new PatternDie(),
             new StretchedDie(),

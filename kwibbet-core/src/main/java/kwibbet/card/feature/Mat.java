@@ -340,7 +340,7 @@ public record Mat() implements Feature {
             return Outcome.refused(
                     BORDER.key(), site.name() + " would be larger than what it sits on. A border is 0 or more.");
         }
-        Optional<Outline> within = site.within(border).stream()
+        Optional<Outline> within = site.withinStraight(border).stream()
                 .filter(outline -> !shorterSide(outline.bounds()).isShorterThan(NARROWEST))
                 .findFirst();
         if (within.isEmpty()) {

@@ -138,29 +138,45 @@ public record Ornament() implements Feature {
         });
     }
 
-    /** An opening of its shape; of what reaches over an edge, as an ornament over the frame round it, what lies on the paper is cut off there. */
+    /**
+     * An opening of its shape; of what reaches over an edge, as an ornament over the frame round it or into the opening in that, what lies on the paper is cut off
+     * there.
+     */
     private static Outcome<Work.Collector> negative(Site site, CutShape shape, Placement laid, Outline outline) {
         Work.Collector work = new Work.Collector();
-        if (Overlay.contains(site.room(), outline)) {
+        List<Region> openings = site.openings().stream()
+                .filter(opening -> Overlay.overlap(opening, outline))
+                .map(Region::of)
+                .toList();
+        boolean isInside = Overlay.contains(site.room(), outline);
+        if (isInside && openings.isEmpty()) {
             return Outcome.made(work.opening(site.piece(), site.opening("negative", shape, laid)));
         }
-        List<Region> left = Overlay.without(site.room(), Region.of(outline));
-        boolean touches = Overlay.sharedArea(site.room(), Region.of(outline)) > Overlay.NOTHING;
-        if (!touches
-                || left.size() != 1
-                || !left.get(0).holes().equals(site.room().holes())) {
+        List<Region> paper = Overlay.without(site.room(), openings);
+        boolean touches =
+                paper.stream().anyMatch(part -> Overlay.sharedArea(part, Region.of(outline)) > Overlay.NOTHING);
+        boolean staysWhole = paper.stream()
+                        .mapToInt(part ->
+                                Overlay.without(part, Region.of(outline)).size())
+                        .sum()
+                == paper.size();
+        boolean swallows = openings.stream().anyMatch(opening -> Overlay.contains(Region.of(outline), opening.outline()));
+        if (!touches || !staysWhole || swallows || openings.size() > 1 || (!isInside && !openings.isEmpty())) {
             return Outcome.refused(
                     "form",
                     touches
-                            ? "The " + site.place() + " would be cut in two, or into an opening it has."
+                            ? "The " + site.place() + " would be cut in two, or an opening it has would be cut away."
                             : "It lies beside the " + site.place() + ", not in it.");
         }
-        return Outcome.made(work.edge(Work.EdgeCut.byDie(
-                site.panel(),
-                PartCut.PastEdge.of(
-                        shape,
-                        laid.within(site.frame()),
-                        Outline.of(site.bounds()).in(site.frame()).bounds()))));
+        PartCut.PastEdge part = PartCut.PastEdge.of(
+                site.id(),
+                shape,
+                laid.within(site.frame()),
+                Outline.of(site.bounds()).in(site.frame()).bounds());
+        return Outcome.made(work.edge(
+                isInside
+                        ? Work.EdgeCut.atOpening(site.panel(), part)
+                        : Work.EdgeCut.byDie(site.panel(), part)));
     }
 
     private static Work on(Site site, CutShape shape, Placement laid) {

@@ -186,8 +186,7 @@ public record SmallCard() implements Feature {
                     .map(score -> new Score(id(score.id()), score.line(), score.fold()))
                     .toList();
             List<Opening> openings = piece.openings().stream()
-                    .map(opening -> new Opening(
-                            id(opening.owner()), opening.name(), opening.shape(), opening.at(), opening.cut()))
+                    .map(opening -> opening.ownedBy(id(opening.owner())))
                     .toList();
             return new Piece(
                     id(piece.id()),

@@ -50,7 +50,7 @@ class EndCutTest {
     private static HandTools rounders(String... radii) {
         List<Length> all = List.of(radii).stream().map(radius -> in(radius)).toList();
         return new HandTools(
-                List.of(), all, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), true);
+                List.of(), List.of(), all, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), true);
     }
 
     private static Operation cutOut(Card card, Toolbox tools) {
@@ -133,6 +133,7 @@ class EndCutTest {
     @Test
     void stencilAndHeatAreAskedOnlyWhereTheyAreSaid() {
         HandTools bench = new HandTools(
+                List.of(),
                 List.of(),
                 List.of(),
                 Optional.empty(),

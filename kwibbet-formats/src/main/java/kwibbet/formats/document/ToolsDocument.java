@@ -1,5 +1,7 @@
 package kwibbet.formats.document;
 
+import kwibbet.tool.EdgePunch;
+import kwibbet.outline.EdgePattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -85,6 +87,12 @@ public final class ToolsDocument {
                     .put("reach", punch.reach().toString());
             write(punch.shape().look(), written);
         }
+        ArrayNode edges = node.putArray("edgePunches");
+        tools.edgePunches().forEach(punch -> edges.addObject()
+                .put("pattern", word(punch.pattern()))
+                .put("pitch", punch.pitch().toString())
+                .put("deep", punch.deep().toString())
+                .put("atOnce", punch.atOnce()));
         ArrayNode rounders = node.putArray("rounders");
         tools.rounders().forEach(radius -> rounders.add(radius.toString()));
         node.put("heat", tools.canHeat());
@@ -173,12 +181,29 @@ public final class ToolsDocument {
         }
         return new HandTools(
                 punches,
+                edgePunches(at, system),
                 rounders,
                 sizeOf(at.at("folder"), system),
                 sizeOf(at.at("stencil"), system),
                 sizeOf(at.at("platform"), system),
                 sizeOf(at.at("printer"), system),
                 at.at("heat").isMissing() || at.at("heat").flag());
+    }
+
+    private static List<EdgePunch> edgePunches(Reading at, MeasureSystem system) {
+        List<EdgePunch> punches = new ArrayList<>();
+        if (!at.at("edgePunches").isMissing()) {
+            at.at("edgePunches")
+                    .elements(MOST_PUNCHES)
+                    .forEach(punch -> punches.add(new EdgePunch(
+                            one(punch.at("pattern"), EdgePattern.SCALLOPS, EdgePattern.values()),
+                            punch.at("pitch").positive(system, EdgePunch.LARGEST),
+                            punch.at("deep").positive(system, EdgePunch.LARGEST),
+                            punch.at("atOnce").isMissing()
+                                    ? 1
+                                    : (int) punch.at("atOnce").whole(1, EdgePunch.MOST_AT_ONCE))));
+        }
+        return punches;
     }
 
     private static Optional<Size> sizeOf(Reading at, MeasureSystem system) {

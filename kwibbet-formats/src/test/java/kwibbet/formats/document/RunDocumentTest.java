@@ -1,5 +1,6 @@
 package kwibbet.formats.document;
 
+import kwibbet.tool.EdgePunch;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -77,6 +78,8 @@ class RunDocumentTest {
                                         "1/8 reaching 1 1/2, jar 1 1/2 reaching 2, hexagon 25mm x 30mm reaching 1",
                                         MeasureSystem.INCH,
                                         List.of(SampleOutlines.jar()))
+                                .orThrow(),
+                        EdgePunch.parse("4 scallops 1/4 deep every 1/2, waves 3mm deep every 6mm", MeasureSystem.INCH)
                                 .orThrow(),
                         List.of(Length.ofInches(1, 4), Length.ofMillimetres(10)),
                         Optional.of(new Size(Length.ofInches(5), Length.ofMillimetres(150))),

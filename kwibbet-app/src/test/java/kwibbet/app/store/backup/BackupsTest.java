@@ -279,6 +279,7 @@ class BackupsTest {
                 "printer_height",
                 "stencil_width",
                 "stencil_height",
+                "edge_punches",
                 "rounders",
                 "no_heat",
                 "punch_outlines")) {

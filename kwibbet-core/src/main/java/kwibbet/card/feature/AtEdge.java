@@ -1,0 +1,50 @@
+package kwibbet.card.feature;
+
+import java.util.List;
+
+import kwibbet.card.PartCut;
+import kwibbet.card.Site;
+import kwibbet.card.Work;
+import kwibbet.outcome.Outcome;
+import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Region;
+
+/** What is cut into an edge of a panel, with a shape of which the rest lies past it. */
+final class AtEdge {
+
+    private AtEdge() {}
+
+    /**
+     * Cuts it, if the panel stays whole and keeps its edge.
+     *
+     * @param shape the shape
+     * @param laid where its frame lies on the site
+     * @param edge the edge
+     * @param key what says how far it reaches in
+     */
+    static Outcome<Work> cut(Site site, CutShape shape, Placement laid, Edge edge, String key) {
+        List<Region> left =
+                Overlay.without(site.room(), Region.of(shape.outline().in(laid)));
+        if (left.size() != 1 || !left.get(0).holes().isEmpty()) {
+            return Outcome.refused("form", "It would cut the " + site.place() + " in two, or a hole in it.");
+        }
+        if (!left.get(0).outline().bounds().equals(site.bounds())) {
+            return Outcome.refused(
+                    key,
+                    "It would take the whole " + edge.word() + " edge off: reach in less, or leave some of the edge.");
+        }
+        return Outcome.made(new Work.Collector()
+                .edge(Work.EdgeCut.byDie(
+                        site.panel(),
+                        PartCut.PastEdge.of(
+site.id(),
+                                shape,
+                                laid.within(site.frame()),
+                                Outline.of(site.bounds()).in(site.frame()).bounds())))
+                .end());
+    }
+}
