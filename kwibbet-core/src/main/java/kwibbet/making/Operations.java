@@ -1,5 +1,6 @@
 package kwibbet.making;
 
+import java.util.Comparator;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -148,6 +149,8 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
                             || want.role() == Want.Role.HANGING
                             || want.role() == Want.Role.EDGE
                             || (want.role() == Want.Role.OUTLINE && !isToldElsewhere))
+                    // What is cut out has its edges.
+                    .sorted(Comparator.comparing(want -> want.role() == Want.Role.EDGE))
                     .flatMap(want -> press.cutsOf(want).stream())
                     .toList();
             if (!cuts.isEmpty()) {

@@ -461,7 +461,9 @@ public final class StepPicture {
         Length from = cut.run().hasOneInTheMiddle() ? middle.minus(cut.run().pitch().half()) : middle;
         sketch.span(along, start, middle, piece, after ? 0.8 : -0.8);
         sketch.span(along, from, from.plus(cut.run().pitch()), piece, after ? 1.9 : -1.9);
-        Length edge = after ? piece.end(along.across()) : piece.start(along.across());
+        Length edge = after
+                ? piece.end(along.across()).minus(cut.inset())
+                : piece.start(along.across()).plus(cut.inset());
         sketch.span(
                 along.across(),
                 after ? edge.minus(cut.run().deep()) : edge,

@@ -242,13 +242,14 @@ public sealed interface HandCut {
     /**
      * A pattern punched along an edge, from a mark in its middle to both ends.
      *
-     * @param edge the edge of the paper
+     * @param edge which edge
+     * @param inset how far in from that edge of the paper it lies, where a part of it is narrower
      * @param run what is punched
      * @param middle where the mark is, from the end of the edge that is at the left or at the top
      * @param plain how much of the edge stays as it is at each end; less than nothing where the pattern runs past both
      * @param punch the maker's punch for it; nothing where none is said and any is taken to be there
      */
-    record EdgePunched(Edge edge, EdgeRun run, Length middle, Length plain, Optional<EdgePunch> punch)
+    record EdgePunched(Edge edge, Length inset, EdgeRun run, Length middle, Length plain, Optional<EdgePunch> punch)
             implements HandCut {
 
         /** How a pattern is punched into a paper. */
@@ -256,14 +257,22 @@ public sealed interface HandCut {
             Axis along = part.edge().axis();
             Point middle = part.outline().bounds().middle();
             Length at = along == Axis.HORIZONTAL ? middle.x() : middle.y();
-            return new EdgePunched(part.edge(), run, at.minus(paper.start(along)), part.plain(), tools.edgePunch(run));
+            Length inset = part.edge() == Edge.LEFT || part.edge() == Edge.TOP
+                    ? part.within().start(along.across()).minus(paper.start(along.across()))
+                    : paper.end(along.across()).minus(part.within().end(along.across()));
+            return new EdgePunched(
+                    part.edge(), inset, run, at.minus(paper.start(along)), part.plain(), tools.edgePunch(run));
         }
 
         @Override
         public Phrase sentence(MeasureSystem system) {
             String one = run.pattern().one();
             Phrase.Writer writer = Phrase.in(system)
-                    .words("The " + edge.word() + " edge: mark ")
+                    .words("The " + edge.word() + " edge");
+            if (!inset.isZero()) {
+                writer.words(" that lies ").length(inset).words(" in from that of the paper");
+            }
+            writer.words(": mark ")
                     .length(middle)
                     .words(edge.axis() == Axis.HORIZONTAL ? " from the left" : " from the top")
                     .words(run.hasOneInTheMiddle()

@@ -357,8 +357,10 @@ public final class TrialMaking {
             boolean isMiddle = (i + halves) % 2 == 1;
             boolean isAtEdge = isMiddle == (punched.run().pattern() == EdgePattern.SCALLOPS);
             Length in = isAtEdge ? Length.ZERO : punched.run().deep();
-            Point turn = from(piece, punched.edge(), punched.middle().plus(half.multipliedBy(i)), in);
-            if (isLeft(piece, turn) && Overlay.toEdge(piece.outline(), turn) > CLOSE) {
+            // Where there is no paper nothing is cut; what is cut beside its place leaves paper where some of them should turn.
+            Point turn = from(piece, punched.edge(), punched.middle().plus(half.multipliedBy(i)), punched.inset().plus(in));
+            if (Overlay.nearest(Region.of(piece.outline()), turn).equals(turn)
+                    && Overlay.toEdge(piece.outline(), turn) > CLOSE) {
                 return false;
             }
         }
@@ -374,14 +376,6 @@ public final class TrialMaking {
             case RIGHT -> new Point(paper.right().minus(in), paper.top().plus(along));
             case BOTTOM -> new Point(paper.left().plus(along), paper.bottom().minus(in));
         };
-    }
-
-    /** Whether a place is on the paper, and no second edge that is cut takes it off. */
-    private static boolean isLeft(Piece piece, Point place) {
-        long cuts = piece.partCuts().stream()
-                .filter(cut -> cut.outline().bounds().contains(place))
-                .count();
-        return piece.outline().bounds().contains(place) && cuts <= 1;
     }
 
     private void pass(Operation.Pass pass) {

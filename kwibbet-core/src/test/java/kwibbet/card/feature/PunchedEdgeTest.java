@@ -119,6 +119,22 @@ class PunchedEdgeTest {
                 .isEmpty();
     }
 
+    /** A flap that is narrower than its paper: what is cut out first has the edge, and where that lies is said. Found among random designs. */
+    @Test
+    void anEdgeWithinThePaperIsCutOutFirst() {
+        Card card = make(base("wrap-envelope", "5", "7")
+                        .plus(add("edge-punch", "edge", on("flap-outside"), "edge", "left", "pitch", "3/8")))
+                .orThrow();
+        Operation.CutOut cut = (Operation.CutOut) punched(card, TOOLS);
+        assertThat(cut.cuts()).last().isInstanceOf(HandCut.EdgePunched.class);
+        assertThat(cut.sentence(MeasureSystem.INCH).text()).contains("The left edge that lies").contains("in from that of the paper: mark");
+        assertThat(TrialMaking.of(
+                        card,
+                        PressPlan.of(List.of(line(card, 1)), TOOLS),
+                        making(card, TOOLS).steps()))
+                .isEmpty();
+    }
+
     /** Somebody who marks it an eighth beside punches it an eighth beside. */
     @Test
     void theTrialBenchSeesAMarkThatIsOff() {
@@ -133,6 +149,7 @@ class PunchedEdgeTest {
                                         .map(HandCut.EdgePunched.class::cast)
                                         .<HandCut>map(cut -> new HandCut.EdgePunched(
                                                 cut.edge(),
+                                                cut.inset(),
                                                 cut.run(),
                                                 cut.middle().plus(in("1/8")),
                                                 cut.plain(),
