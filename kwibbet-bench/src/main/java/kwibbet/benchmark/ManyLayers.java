@@ -172,19 +172,18 @@ public final class ManyLayers {
         return new RunLine(card, new Copies(24, 0));
     }
 
-    /** All that an edit waits for, but for the way to the browser: findings and plan are worked out side by side, as the application does. */
+    /** All that an edit waits for, but for the way to the browser: findings and drawings are worked out beside the plan, as the application does. */
     static int edit(Design design) {
         Card card = card(design);
-        CompletableFuture<List<Finding>> reviewed =
-                CompletableFuture.supplyAsync(() -> Review.of(card, CardFolding.of(card)));
-        RunPlan plan = RunPlan.of(line(card), Stock.SHELF, Thrift.FEWEST_SHEETS, Toolbox.GENERIC);
-        List<Finding> findings = reviewed.join();
+        CompletableFuture<RunPlan> plan = CompletableFuture.supplyAsync(
+                () -> RunPlan.of(line(card), Stock.SHELF, Thrift.FEWEST_SHEETS, Toolbox.GENERIC));
+        List<Finding> findings = Review.of(card, CardFolding.of(card));
         TableScale scale = TableScale.of(card);
         String flat =
                 SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);
         String shut = SvgWriter.write(
                 FinishedPicture.onTable(card, Stock.SHELF, card.form().pose(Pose.SHUT), scale, findings),
                 SvgOptions.PICTURE);
-        return flat.length() + shut.length() + plan.sheets().sheets();
+        return flat.length() + shut.length() + plan.join().sheets().sheets();
     }
 }

@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.function.IntUnaryOperator;
+import java.util.function.IntFunction;
+import java.util.function.ToIntFunction;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Design;
@@ -44,17 +45,18 @@ public final class OwnOutlines {
     /** Prints the median and the longest of some rounds. */
     public static void main(String[] arguments) {
         System.out.printf("%-44s %9s %9s%n", "ms", "median", "longest");
-        time("SVG of 2,000 corners, read and drawn", 2, round -> drawn(2_000, round)
-                .length());
-        time("edit, 60 additions, ten outlines of 500 edges", 2, round -> ManyLayers.edit(card(round)));
-        time("the same, after " + WARM + " edits", WARM, round -> ManyLayers.edit(card(round)));
+        time("SVG of 2,000 corners, read and drawn", 2, round -> svg(2_000, round), OwnOutlines::drawn);
+        time("edit, 60 additions, ten outlines of 500 edges", 2, OwnOutlines::card, ManyLayers::edit);
+        time("the same, after " + WARM + " edits", WARM, OwnOutlines::card, ManyLayers::edit);
     }
 
-    private static void time(String what, int before, IntUnaryOperator work) {
+    /** Times what is done with what is there before: the outlines of a card are read when they are drawn, not at every edit. */
+    private static <T> void time(String what, int before, IntFunction<T> there, ToIntFunction<T> work) {
         double[] millis = new double[ROUNDS];
         for (int round = -before; round < ROUNDS; round++) {
+            T given = there.apply(round + before);
             long began = System.nanoTime();
-            work.applyAsInt(round + before);
+            work.applyAsInt(given);
             if (round >= 0) {
                 millis[round] = (System.nanoTime() - began) / 1e6;
             }
@@ -87,9 +89,10 @@ public final class OwnOutlines {
                 .orThrow();
     }
 
-    private static String drawn(int corners, int round) {
-        OwnShape shape = shape(svg(corners, round), new Size(Length.ofInches(3), Length.ofInches(3)));
-        return SvgWriter.write(OutlinePicture.of(shape, MeasureSystem.INCH), SvgOptions.PICTURE);
+    private static int drawn(String svg) {
+        OwnShape shape = shape(svg, new Size(Length.ofInches(3), Length.ofInches(3)));
+        return SvgWriter.write(OutlinePicture.of(shape, MeasureSystem.INCH), SvgOptions.PICTURE)
+                .length();
     }
 
     private static Design card(int round) {

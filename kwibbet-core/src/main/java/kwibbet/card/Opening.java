@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import java.util.function.Predicate;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -71,6 +72,13 @@ public record Opening(
     Opening widenedBy(Outline off) {
         return new Opening(
                 owner, name, shape, at, cut, Stream.concat(widened.stream(), Stream.of(off)).toList());
+    }
+
+    /** The same, of what else is cut out at its edge only some. */
+    public Opening widenedOnly(Predicate<Outline> some) {
+        return widened.isEmpty()
+                ? this
+                : new Opening(owner, name, shape, at, cut, widened.stream().filter(some).toList());
     }
 
     /** The same, cut for another. */

@@ -2,13 +2,15 @@ package kwibbet.cutting;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+
+import org.jspecify.annotations.Nullable;
 
 import kwibbet.cutting.Bar.Kind;
 import kwibbet.measure.Length;
@@ -38,6 +40,7 @@ final class CutOrder {
      * @param bars the bars
      * @param widths in ticks, by bar and kind
      * @param numbers of the widths, the same for the same width
+     * @param different how many different widths there are
      * @param counts how many there are of a kind, by bar and kind
      * @param edges which bars have an edge that is cut off first
      * @param wastes in ticks, by bar
@@ -48,6 +51,7 @@ final class CutOrder {
             List<Bar> bars,
             long[][] widths,
             int[][] numbers,
+            int different,
             int[][] counts,
             boolean[] edges,
             long[] wastes,
@@ -71,13 +75,43 @@ final class CutOrder {
             }
             long[] wastes =
                     bars.stream().mapToLong(bar -> bar.waste().toTicks()).toArray();
-            return new Stocked(List.copyOf(bars), widths, numbers, counts, edges, wastes, mark.toTicks());
+            return new Stocked(
+                    List.copyOf(bars), widths, numbers, known.size(), counts, edges, wastes, mark.toTicks());
+        }
+    }
+
+    /**
+     * Something that was done, and what was done before: orders that go on from one share what was done until then.
+     *
+     * @param what what was done
+     * @param before what was done before
+     * @param size how much in all
+     * @param <T> what kind of thing
+     */
+    private record Done<T>(T what, @Nullable Done<T> before, int size) {
+
+        static <T> Done<T> more(T what, @Nullable Done<T> before) {
+            return new Done<>(what, before, sizeOf(before) + 1);
+        }
+
+        static int sizeOf(@Nullable Done<?> done) {
+            return done == null ? 0 : done.size;
+        }
+
+        static <T> List<T> list(@Nullable Done<T> last) {
+            List<T> backwards = new ArrayList<>(sizeOf(last));
+            for (Done<T> done = last; done != null; done = done.before) {
+                backwards.add(done.what);
+            }
+            Collections.reverse(backwards);
+            return backwards;
         }
     }
 
     private final Stocked stocked;
     private final List<Bar> bars;
-    private final BitSet atHand;
+    /** A bit for each bar that is at hand. */
+    private final long[] atHand;
     /** For each bar, a bit for each kind that is still on it, and the next higher for its waste. */
     private final long[] on;
     /** For each bar, the length of what is still on it. */
@@ -85,25 +119,25 @@ final class CutOrder {
     /** For each bar, the traces of all it could be cut at now: most bars at hand are passed over by one look at these. */
     private final long[] traces;
 
-    private final List<Off> done;
-    private final List<Long> settings;
+    private @Nullable Done<Off> done;
+    private @Nullable Done<Long> settings;
 
     private CutOrder(
             Stocked stocked,
-            BitSet atHand,
+            long[] atHand,
             long[] on,
             long[] left,
             long[] traces,
-            List<Off> done,
-            List<Long> settings) {
+            @Nullable Done<Off> done,
+            @Nullable Done<Long> settings) {
         this.stocked = stocked;
         this.bars = stocked.bars();
-        this.atHand = (BitSet) atHand.clone();
+        this.atHand = atHand.clone();
         this.on = on.clone();
         this.left = left.clone();
         this.traces = traces.clone();
-        this.done = new ArrayList<>(done);
-        this.settings = new ArrayList<>(settings);
+        this.done = done;
+        this.settings = settings;
     }
 
     /** Nothing cut yet, whole sheets at hand. */
@@ -119,10 +153,9 @@ final class CutOrder {
                 left[place] += kind.count() * kind.width().toTicks();
             }
         }
-        BitSet atHand = new BitSet();
-        sheets.stream().filter(bar -> bar >= 0).forEach(atHand::set);
-        CutOrder begin =
-                new CutOrder(Stocked.of(bars, mark), atHand, on, left, new long[bars.size()], List.of(), List.of());
+        long[] none = new long[words(bars.size())];
+        CutOrder begin = new CutOrder(Stocked.of(bars, mark), none, on, left, new long[bars.size()], null, null);
+        sheets.stream().filter(bar -> bar >= 0).forEach(begin::bring);
         IntStream.range(0, bars.size()).forEach(begin::noteTraces);
         return begin;
     }
@@ -134,15 +167,42 @@ final class CutOrder {
 
     /** What was set, in order. */
     List<Long> settings() {
-        return settings;
+        return Done.list(settings);
+    }
+
+    /** How often the fence was set. */
+    int howOftenSet() {
+        return Done.sizeOf(settings);
     }
 
     List<Off> done() {
-        return done;
+        return Done.list(done);
     }
 
     boolean isFinished() {
-        return atHand.isEmpty();
+        for (long word : atHand) {
+            if (word != 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Words of 64 bits for so many. */
+    private static int words(int bits) {
+        return (bits + Long.SIZE - 1) / Long.SIZE;
+    }
+
+    private boolean isAtHand(int bar) {
+        return (atHand[bar / Long.SIZE] & (1L << bar)) != 0;
+    }
+
+    private void bring(int bar) {
+        atHand[bar / Long.SIZE] |= 1L << bar;
+    }
+
+    private void put(int bar) {
+        atHand[bar / Long.SIZE] &= ~(1L << bar);
     }
 
     /**
@@ -152,7 +212,10 @@ final class CutOrder {
      */
     List<Long> choices(int most) {
         TreeMap<Long, Integer> choices = new TreeMap<>(Comparator.reverseOrder());
-        for (int bar = atHand.nextSetBit(0); bar >= 0; bar = atHand.nextSetBit(bar + 1)) {
+        for (int bar = 0; bar < on.length; bar++) {
+            if (!isAtHand(bar)) {
+                continue;
+            }
             if (hasEdge(bar)) {
                 choices.merge(width(bar, 0), 1, Integer::sum);
                 continue;
@@ -187,16 +250,22 @@ final class CutOrder {
 
     /** Cuts everything that can be cut at a setting; where that is nothing, nothing is set. */
     void cut(long setting) {
-        int before = done.size();
+        Done<Off> before = done;
         long trace = trace(setting);
         // Bars stand behind those of their pieces: what is cut off of one is at hand when its turn comes.
-        for (int bar = atHand.length() - 1; bar >= 0; bar = atHand.previousSetBit(bar - 1)) {
-            while ((traces[bar] & trace) != 0 && atHand.get(bar) && cut(bar, setting)) {
-                // as long as there is something to cut
+        for (int word = atHand.length - 1; word >= 0; word--) {
+            long rest = -1;
+            for (long bits = atHand[word]; bits != 0; bits = atHand[word] & rest) {
+                int bit = Long.SIZE - 1 - Long.numberOfLeadingZeros(bits);
+                int bar = word * Long.SIZE + bit;
+                while ((traces[bar] & trace) != 0 && isAtHand(bar) && cut(bar, setting)) {
+                    // as long as there is something to cut
+                }
+                rest = (1L << bit) - 1;
             }
         }
-        if (done.size() > before) {
-            settings.add(setting);
+        if (done != before) {
+            settings = Done.more(setting, settings);
         }
     }
 
@@ -218,7 +287,7 @@ final class CutOrder {
         if (hasWaste(bar)) {
             boolean isCut = left[bar] - stocked.wastes()[bar] == setting;
             if (isCut) {
-                done.add(new Off(settings.size(), bar, WASTE, 1, true));
+                done = Done.more(new Off(howOftenSet(), bar, WASTE, 1, true), done);
                 on[bar] &= ~(1L << widths.length);
                 left[bar] = setting;
                 free(bar);
@@ -287,9 +356,9 @@ final class CutOrder {
         left[bar] -= taken.count() * width(bar, kind);
         // With nothing else on the bar the last one need not be cut off.
         int times = on[bar] == 0 ? taken.count() - 1 : taken.count();
-        done.add(new Off(settings.size(), bar, kind, times, fromEnd));
+        done = Done.more(new Off(howOftenSet(), bar, kind, times, fromEnd), done);
         if (taken.next() >= 0) {
-            atHand.set(taken.next());
+            bring(taken.next());
         }
         free(bar);
     }
@@ -298,15 +367,15 @@ final class CutOrder {
     private void free(int bar) {
         int kinds = stocked.widths()[bar].length;
         if (on[bar] == 0 || on[bar] == 1L << kinds) {
-            atHand.clear(bar);
+            put(bar);
             on[bar] = 0;
         } else if (Long.bitCount(on[bar]) == 1) {
             Kind last = bars.get(bar).kinds().get(Long.numberOfTrailingZeros(on[bar]));
             if (last.count() == 1) {
-                atHand.clear(bar);
+                put(bar);
                 on[bar] = 0;
                 if (last.next() >= 0) {
-                    atHand.set(last.next());
+                    bring(last.next());
                 }
             }
         }
@@ -332,14 +401,19 @@ final class CutOrder {
 
     /** How many different widths are still to be cut: about how many settings are still needed. */
     int widthsLeft() {
-        BitSet widths = new BitSet();
+        long[] widths = new long[words(stocked.different())];
         for (int bar = 0; bar < on.length; bar++) {
             int[] numbers = stocked.numbers()[bar];
             for (long kinds = on[bar] & ((1L << numbers.length) - 1); kinds != 0; kinds &= kinds - 1) {
-                widths.set(numbers[Long.numberOfTrailingZeros(kinds)]);
+                int number = numbers[Long.numberOfTrailingZeros(kinds)];
+                widths[number / Long.SIZE] |= 1L << number;
             }
         }
-        return widths.cardinality();
+        int left = 0;
+        for (long word : widths) {
+            left += Long.bitCount(word);
+        }
+        return left;
     }
 
     /** How much is still to be cut. */
@@ -353,11 +427,11 @@ final class CutOrder {
 
     /** Whether both have the same left to cut. */
     boolean isAsFarAs(CutOrder other) {
-        return atHand.equals(other.atHand) && Arrays.equals(on, other.on);
+        return Arrays.equals(atHand, other.atHand) && Arrays.equals(on, other.on);
     }
 
     /** A number that is the same for orders that are as far. */
     int progressHash() {
-        return 31 * atHand.hashCode() + Arrays.hashCode(on);
+        return 31 * Arrays.hashCode(atHand) + Arrays.hashCode(on);
     }
 }

@@ -145,8 +145,9 @@ public final class FenceSearch {
         private record Told(Step step, int layout, Cut cut) {}
 
         Retelling(CutOrder order) {
-            for (int place = 0; place < order.done().size(); place++) {
-                Off off = order.done().get(place);
+            List<Off> done = order.done();
+            for (int place = 0; place < done.size(); place++) {
+                Off off = done.get(place);
                 Step step = new Step(place, off);
                 for (int time = 0; time < off.times(); time++) {
                     steps.computeIfAbsent(off.bar(), bar -> new ArrayList<>()).add(step);

@@ -45,7 +45,7 @@ final class OrderPolish {
      * @param bars how many bars there are
      */
     static CutOrder of(CutOrder begin, CutOrder found, int bars) {
-        int settings = found.settings().size();
+        int settings = found.howOftenSet();
         if (settings < 2) {
             return found;
         }
@@ -107,7 +107,7 @@ final class OrderPolish {
         after.cut(settings.get(place));
         // With the same left to cut all goes on as it did.
         boolean isSame = after.isAsFarAs(before)
-                && after.settings().size() == before.settings().size();
+                && after.howOftenSet() == before.howOftenSet();
         return isSame ? noted(settings, place - 1, from) : inOrder(settings, place - 1, from);
     }
 

@@ -42,6 +42,8 @@ final class PatternTable {
     private final long[][] best;
     /** Nothing, the place of the item and one, or which way and where the room is cut. */
     private final int[][] choice;
+    /** The place of the item and one that is worth most by itself in each room. */
+    private final int[][] alone;
     /** How often each part is in the best way of each room; kept only with caps. */
     private final int[][][] counts;
     /** Which scarce parts are in the best way of each room, a bit each. */
@@ -67,6 +69,7 @@ final class PatternTable {
         scarce = capped ? scarce() : new int[0];
         best = new long[xs.length][ys.length];
         choice = new int[xs.length][ys.length];
+        alone = new int[xs.length][ys.length];
         counts = new int[scarce.length > 0 ? xs.length : 0][scarce.length > 0 ? ys.length : 0][];
         holds = new long[counts.length][counts.length > 0 ? ys.length : 0];
         for (int i = 0; i < xs.length; i++) {
@@ -136,20 +139,30 @@ final class PatternTable {
         return scarce.length == 0 && coarseness.isExact();
     }
 
+    /** The best single item for each room of one width. Where the blade reaches everywhere, what fits into a narrower room fits here as well. */
     private void placeItems(int i) {
+        boolean goesOn = i > 0 && sheet.longestCut() >= Math.max(sheet.width(), sheet.height());
+        if (goesOn) {
+            System.arraycopy(alone[i - 1], 0, alone[i], 0, ys.length);
+            for (int j = 0; j < ys.length; j++) {
+                best[i][j] = alone[i][j] == NOTHING ? 0 : values[items.get(alone[i][j] - 1).part()];
+            }
+        }
         for (int k = 0; k < items.size(); k++) {
             Item item = coarseness.room(items.get(k), sheet);
-            if (item.width() > xs[i]) {
+            if (item.width() > xs[i] || (goesOn && item.width() <= xs[i - 1])) {
                 continue;
             }
             long value = values[item.part()];
             for (int j = Positions.ceiling(ys, item.height()); j < ys.length; j++) {
-                if (value > best[i][j] && sheet.canCut(item, xs[i], ys[j])) {
+                boolean isBetter = value > best[i][j] || (value == best[i][j] && k + 1 < alone[i][j]);
+                if (isBetter && sheet.canCut(item, xs[i], ys[j])) {
                     best[i][j] = value;
-                    choice[i][j] = k + 1;
+                    alone[i][j] = k + 1;
                 }
             }
         }
+        System.arraycopy(alone[i], 0, choice[i], 0, ys.length);
     }
 
     /** Cuts from top to bottom, for all rooms of one width at once: those are the long runs the processor is fast at. */

@@ -2,24 +2,44 @@ package kwibbet.fold;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
 
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 
-/**
- * An outline as it appears, to find a spot where two overlap.
- *
- * @param corners in order, clockwise as seen
- * @param middleDepth how near to the viewer its middle lies
- */
-record Polygon(List<Spot> corners, double middleDepth) {
+/** An outline as it appears, to find a spot where two overlap: what all others are compared with is worked out once. */
+final class Polygon {
 
     /** A corner that turns inwards by less is straight: corners lie on ticks. */
     private static final double STRAIGHT = 1e-6;
     /** Overlaps of less than this many square inches are touching edges. */
     static final double TOUCH = 1e-4;
+
+    private final List<Spot> corners;
+    private final double middleDepth;
+    private final double area;
+    private final boolean isConvex;
+    private final DoubleSummaryStatistics across = new DoubleSummaryStatistics();
+    private final DoubleSummaryStatistics down = new DoubleSummaryStatistics();
+
+    /**
+     * An outline as it appears.
+     *
+     * @param corners in order, clockwise as seen
+     * @param middleDepth how near to the viewer its middle lies
+     */
+    private Polygon(List<Spot> corners, double middleDepth) {
+        this.corners = List.copyOf(corners);
+        this.middleDepth = middleDepth;
+        this.area = signedArea(corners);
+        this.isConvex = isConvex(corners);
+        for (Spot corner : corners) {
+            across.accept(corner.x());
+            down.accept(corner.y());
+        }
+    }
 
     /**
      * A spot on the picture.
@@ -72,13 +92,22 @@ record Polygon(List<Spot> corners, double middleDepth) {
         return twice / 2;
     }
 
+    /** How near to the viewer its middle lies. */
+    double middleDepth() {
+        return middleDepth;
+    }
+
     /** Square inches as seen. */
     double area() {
-        return signedArea(corners);
+        return area;
     }
 
     /** Whether it has no corner that points inwards. */
     boolean isConvex() {
+        return isConvex;
+    }
+
+    private static boolean isConvex(List<Spot> corners) {
         for (int i = 0; i < corners.size(); i++) {
             Spot next = corners.get((i + 1) % corners.size());
             if (side(corners.get(i), next, corners.get((i + 2) % corners.size())) < -STRAIGHT) {
@@ -102,44 +131,28 @@ record Polygon(List<Spot> corners, double middleDepth) {
         if (shared.size() < 3 || signedArea(shared) < TOUCH) {
             return Optional.empty();
         }
-        double x = shared.stream()
-                .mapToDouble(Spot::x)
-                .average()
-                .orElseThrow(() -> new IllegalStateException("what is shared has corners"));
-        double y = shared.stream()
-                .mapToDouble(Spot::y)
-                .average()
-                .orElseThrow(() -> new IllegalStateException("what is shared has corners"));
-        return Optional.of(new Spot(x, y));
+        double x = 0;
+        double y = 0;
+        for (Spot corner : shared) {
+            x += corner.x();
+            y += corner.y();
+        }
+        return Optional.of(new Spot(x / shared.size(), y / shared.size()));
     }
 
     private boolean boxesOverlap(Polygon other) {
-        return least(true) < other.most(true)
-                && other.least(true) < most(true)
-                && least(false) < other.most(false)
-                && other.least(false) < most(false);
-    }
-
-    private double least(boolean across) {
-        return corners.stream()
-                .mapToDouble(spot -> across ? spot.x() : spot.y())
-                .min()
-                .orElse(0);
-    }
-
-    private double most(boolean across) {
-        return corners.stream()
-                .mapToDouble(spot -> across ? spot.x() : spot.y())
-                .max()
-                .orElse(0);
+        return across.getMin() < other.across.getMax()
+                && other.across.getMin() < across.getMax()
+                && down.getMin() < other.down.getMax()
+                && other.down.getMin() < down.getMax();
     }
 
     private static List<Spot> clipped(List<Spot> spots, Spot from, Spot to) {
-        List<Spot> kept = new ArrayList<>();
+        List<Spot> kept = new ArrayList<>(spots.size() + 1);
+        double side = side(from, to, spots.get(0));
         for (int i = 0; i < spots.size(); i++) {
             Spot here = spots.get(i);
             Spot next = spots.get((i + 1) % spots.size());
-            double side = side(from, to, here);
             double nextSide = side(from, to, next);
             if (side >= 0) {
                 kept.add(here);
@@ -148,6 +161,7 @@ record Polygon(List<Spot> corners, double middleDepth) {
                 double share = side / (side - nextSide);
                 kept.add(new Spot(here.x() + share * (next.x() - here.x()), here.y() + share * (next.y() - here.y())));
             }
+            side = nextSide;
         }
         return kept;
     }

@@ -1,5 +1,6 @@
 package kwibbet.making;
 
+import kwibbet.shape.Outline;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
@@ -312,6 +313,14 @@ public sealed interface Operation {
         /** Whether it cuts an opening of a piece, the one in hand or one stuck to it. */
         boolean cuts(Piece other, Opening opening) {
             return layup.wants().anyMatch(want -> want.isOf(other, opening));
+        }
+
+        /** Whether it cuts something off at an edge of a piece. */
+        boolean cuts(Piece other, Outline off) {
+            return layup.wants()
+                    .anyMatch(want -> want.role() == Want.Role.EDGE
+                            && want.piece().equals(other)
+                            && want.outline().equals(off));
         }
 
         /** Whether it cuts a shape that stays hanging in a piece. */

@@ -1,5 +1,6 @@
 package kwibbet.making;
 
+import kwibbet.shape.Outline;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -35,6 +36,7 @@ public record State(Card card, List<Operation> done) {
                 piece.scores().stream().filter(score -> isCreased(piece, score)).toList();
         List<Opening> openings = piece.openings().stream()
                 .filter(opening -> isCut(piece, opening))
+                .map(opening -> opening.widenedOnly(off -> isCutOff(piece, off)))
                 .toList();
         List<Zone> zones =
                 piece.zones().stream().filter(zone -> isSeen(piece, zone)).toList();
@@ -89,6 +91,12 @@ public record State(Card card, List<Operation> done) {
                 .anyMatch(each -> (each instanceof Operation.Open open && open.cuts(piece, opening))
                         || (each instanceof Operation.Pass pass && pass.cuts(piece, opening))
                         || (each instanceof Operation.CutOut out && out.opens(piece, opening)));
+    }
+
+    private boolean isCutOff(Piece piece, Outline off) {
+        return done.stream()
+                .anyMatch(each -> (each instanceof Operation.CutOut out && out.pieces().contains(piece))
+                        || (each instanceof Operation.Pass pass && pass.cuts(piece, off)));
     }
 
     private boolean isSeen(Piece piece, Zone zone) {

@@ -149,9 +149,9 @@ class CardController {
         CardRun run = designs.get(id).run();
         Workshop.Worked worked = workshop.run(run);
         FoldStudy study = FoldStudy.of(
-                worked.plan().card(),
+                worked.card(),
                 workshop.folding(run.design()),
-                worked.plan().shelf());
+                worked.shelf());
         return ResponseEntity.of(study.motion(spread));
     }
 
@@ -391,26 +391,28 @@ class CardController {
         boolean showsSheets = station == Station.SHEETS || station == Station.TRIM;
         Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(stored.run())) : Optional.empty();
         Worked worked = workshop.run(stored.run());
+        CardPage page = new CardPage(
+                stored,
+                worked,
+                workshop.folding(stored.design()),
+                hunt,
+                runs.followed(stored.id()),
+                station == Station.MAKE ? bench.pace() : Pace.UNKNOWN,
+                OwnThings.of(inventory, artworks),
+                looking,
+                asked.form(),
+                asked.entries(),
+                Optional.empty());
         turn.model()
-                .addAttribute(
-                        "page",
-                        new CardPage(
-                                stored,
-                                worked,
-                                workshop.folding(stored.design()),
-                                hunt,
-                                runs.followed(stored.id()),
-                                station == Station.MAKE ? bench.pace() : Pace.UNKNOWN,
-                                OwnThings.of(inventory, artworks),
-                                looking,
-                                asked.form(),
-                                asked.entries()))
+                .addAttribute("page", station == Station.CARD ? page.withDrawings() : page)
                 .addAttribute(
                         "unkept",
                         station == Station.SHEETS
                                 ? artworks.unkept(
                                         PrintJob.of(worked.plan().sheets()).artworks())
                                 : List.of());
+        // What goes wrong is told before anything of the page is sent.
+        worked.plan();
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 }

@@ -78,6 +78,7 @@ import kwibbet.wording.Phrase;
  * @param looking what is looked at
  * @param form which form that was sent last; empty where none was
  * @param entries what was sent with it
+ * @param drawings the card as it lies flat and finished, where they are drawn already
  */
 public record CardPage(
         StoredDesign stored,
@@ -89,7 +90,16 @@ public record CardPage(
         OwnThings own,
         Looking looking,
         String form,
-        Entries entries) {
+        Entries entries,
+        Optional<Drawings> drawings) {
+
+    /**
+     * A card drawn.
+     *
+     * @param flat as it lies flat
+     * @param finished as it is looked at finished
+     */
+    record Drawings(Drawing flat, Drawing finished) {}
 
     private static final int AT_ONCE = 3;
     private static final String SECTION = "section";
@@ -197,12 +207,12 @@ public record CardPage(
     }
 
     public Card card() {
-        return plan().card();
+        return worked.card();
     }
 
     /** What the maker works on, and what can be set of it. */
     public InHand hand() {
-        InHand.AtHand atHand = new InHand.AtHand(papers(), plan().tools().dies(), own);
+        InHand.AtHand atHand = new InHand.AtHand(papers(), worked.tools().dies(), own);
         return new InHand(looking.hand(), card(), atHand, form, entries);
     }
 
@@ -282,7 +292,7 @@ public record CardPage(
     }
 
     public List<Paper> papers() {
-        return plan().shelf().papers();
+        return worked.shelf().papers();
     }
 
     /** What a piece is cut from: its paper, or the middle of another piece. */
@@ -294,7 +304,7 @@ public record CardPage(
     }
 
     private String paperName(PaperId id) {
-        return plan().shelf().find(id).map(Paper::name).orElse("no paper chosen");
+        return worked.shelf().find(id).map(Paper::name).orElse("no paper chosen");
     }
 
     /** Where the card lies flat and finished. */
@@ -306,8 +316,27 @@ public record CardPage(
         return RulerPicture.aboveTable(card(), table().flat());
     }
 
+    /** This with the card drawn, which can be done while the rest is still being worked out. */
+    CardPage withDrawings() {
+        return new CardPage(
+                stored,
+                worked,
+                folding,
+                hunt,
+                runs,
+                pace,
+                own,
+                looking,
+                form,
+                entries,
+                Optional.of(new Drawings(flat(), finished())));
+    }
+
     public Drawing flat() {
-        return FlatPicture.of(card(), plan().shelf(), hand().piece().id(), table().flat(), findings());
+        return drawings
+                .map(Drawings::flat)
+                .orElseGet(() -> FlatPicture.of(
+                        card(), worked.shelf(), hand().piece().id(), table().flat(), findings()));
     }
 
     /**
@@ -340,14 +369,17 @@ public record CardPage(
     }
 
     public Drawing finished() {
-        if (isSection()) {
-            return SectionPicture.onTable(card(), plan().shelf(), table().finished());
-        }
-        return FinishedPicture.onTable(card(), plan().shelf(), pose(), table().finished(), findings());
+        return drawings.map(Drawings::finished).orElseGet(this::drawnFinished);
+    }
+
+    private Drawing drawnFinished() {
+        return isSection()
+                ? SectionPicture.onTable(card(), worked.shelf(), table().finished())
+                : FinishedPicture.onTable(card(), worked.shelf(), pose(), table().finished(), findings());
     }
 
     public Drawing chip(Piece piece) {
-        return PiecePicture.chip(card(), piece, plan().shelf());
+        return PiecePicture.chip(card(), piece, worked.shelf());
     }
 
     public Drawing sheet(Lettered sheet) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -64,11 +65,8 @@ public class Workshop {
     private final Map<Planned, SheetHunt> hunts = Collections.synchronizedMap(new Recent<>());
     private final Map<String, RunPlan> settledPlans = Collections.synchronizedMap(new Recent<>());
     private final Map<String, RunBench> benches = Collections.synchronizedMap(new Recent<>());
-    private final ExecutorService hunters = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "sheet-hunt");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ExecutorService hunters = Executors.newSingleThreadExecutor(task -> daemon(task, "sheet-hunt"));
+    private final ExecutorService planners = Executors.newCachedThreadPool(task -> daemon(task, "plan"));
 
     /** A workshop with those papers and tools, and the plans found before. */
     public Workshop(Inventory inventory, PlanBook book) {
@@ -84,18 +82,41 @@ public class Workshop {
 
     /** A run with what is worth a look. */
     public static final class Worked {
-        private final RunPlan plan;
+        private final Card card;
+        private final Planned with;
+        private final CompletableFuture<RunPlan> plan;
         private final List<Finding> findings;
         private final Map<Way, Making> makings = new ConcurrentHashMap<>();
 
-        Worked(RunPlan plan, List<Finding> findings) {
+        private Worked(Card card, Planned with, CompletableFuture<RunPlan> plan, List<Finding> findings) {
+            this.card = card;
+            this.with = with;
             this.plan = plan;
             this.findings = List.copyOf(findings);
         }
 
-        /** Everything worked out. */
+        /** The card, which is there while the rest is still being worked out. */
+        public Card card() {
+            return card;
+        }
+
+        /** The papers it is worked out with. */
+        public PaperShelf shelf() {
+            return with.shelf();
+        }
+
+        /** The tools it is worked out with. */
+        public Toolbox tools() {
+            return with.tools();
+        }
+
+        /** Everything worked out; whoever asks waits for it. */
         public RunPlan plan() {
-            return plan;
+            try {
+                return plan.join();
+            } catch (CompletionException failed) {
+                throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
+            }
         }
 
         /** What is worth a look, the worst first. */
@@ -105,8 +126,14 @@ public class Workshop {
 
         /** How its card is made, worked out once. */
         public Making making(Way way) {
-            return makings.computeIfAbsent(way, each -> plan.makeOf(plan.card(), each));
+            return makings.computeIfAbsent(way, each -> plan().makeOf(card, each));
         }
+    }
+
+    private static Thread daemon(Runnable task, String name) {
+        Thread thread = new Thread(task, name);
+        thread.setDaemon(true);
+        return thread;
     }
 
     /** The card of a design, or what stands in its way. */
@@ -130,19 +157,18 @@ public class Workshop {
 
     /** Everything worked out for the run that comes with a kept design. */
     public Worked run(CardRun run) {
-        return remembered(runs, planned(run), each -> {
+        Planned planned = planned(run);
+        runs.computeIfPresent(planned, (key, known) -> known.plan.isCompletedExceptionally() ? null : known);
+        return remembered(runs, planned, each -> {
             // Whoever edits no longer waits for fewer sheets of what was there before, and needs both cores.
             giveWay();
             Design design = each.run().design();
             Card card = card(design);
-            // What is worth a look and what it takes are worked out side by side: an edit waits for the longer of the
-            // two
-            // only.
-            CompletableFuture<List<Finding>> findings =
-                    CompletableFuture.supplyAsync(() -> findings(design, card, each.tools()));
             RunLine line = new RunLine(card, each.run().copies());
-            RunPlan plan = RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book);
-            return new Worked(plan, findings.join());
+            // What is worth a look, and drawn with the card, is worked out beside what it takes: an edit waits for the longer of the two only.
+            CompletableFuture<RunPlan> plan = CompletableFuture.supplyAsync(
+                    () -> RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book), planners);
+            return new Worked(card, each, plan, findings(design, card, each.tools()));
         });
     }
 
@@ -222,7 +248,8 @@ public class Workshop {
         Worked before = runs.getOrDefault(planned, worked);
         SheetPlan best = before.plan().planned().orBetter(sheets);
         if (!best.equals(before.plan().planned())) {
-            runs.put(planned, new Worked(before.plan().withSheets(best), before.findings()));
+            runs.put(planned, new Worked(
+                            before.card(),planned, CompletableFuture.completedFuture(before.plan().withSheets(best)), before.findings()));
             hunt.findsBetter();
         }
         best.papers().forEach(paper -> book.keep(paper.cutting(), isFinal));

@@ -166,7 +166,9 @@ public record Ornament() implements Feature {
                     "form",
                     touches
                             ? "The " + site.place() + " would be cut in two, or an opening it has would be cut away."
-                            : "It lies beside the " + site.place() + ", not in it.");
+                            : isInside
+                                    ? "It lies in an opening of the " + site.place() + ": there is no paper to set it into."
+                                    : "It lies beside the " + site.place() + ", not in it.");
         }
         PartCut.PastEdge part = PartCut.PastEdge.of(
                 site.id(),
