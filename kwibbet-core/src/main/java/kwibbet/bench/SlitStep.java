@@ -88,11 +88,22 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
     private void atFence(AtFence at, Phrase.Writer writer, MeasureSystem system) {
         writer.words(at.edge.word() + " edge at the fence, fence at ")
                 .length(at.set.shown())
-                .words(". Lower the blade ")
-                .length(at.blade.start())
-                .words(" from the " + (at.edge == Edge.LEFT ? "top" : "left") + " edge and lift it at ")
-                .length(at.blade.stop())
-                .words(".")
+                .words(". ");
+        String from = at.edge == Edge.LEFT ? "top" : "left";
+        boolean isThrough = at.blade
+                .stop()
+                .equals(at.edge == Edge.LEFT ? piece.size().height() : piece.size().width());
+        if (at.blade.start().isZero()) {
+            writer.words("Cut in over the " + from + " edge and lift the blade at ").length(at.blade.stop());
+        } else {
+            writer.words("Lower the blade ").length(at.blade.start()).words(" from the " + from + " edge and ");
+            if (isThrough) {
+                writer.words("cut out over the other");
+            } else {
+                writer.words("lift it at ").length(at.blade.stop());
+            }
+        }
+        writer.words(".")
                 .phrase(Nearest.errorOf(at.set, system));
     }
 

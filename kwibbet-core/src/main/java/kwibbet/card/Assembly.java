@@ -1,6 +1,5 @@
 package kwibbet.card;
 
-import kwibbet.outline.EdgeRun;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -157,7 +156,7 @@ final class Assembly {
     private Site site(Addition addition, Brief brief, Panel panel, Side side, Placement frame, String place) {
         Region room = Region.of(panel.outline()).in(frame.inverse());
         List<Region> punched = parts.piece(panel.piece()).partCuts().stream()
-                .flatMap(cut -> cut instanceof PartCut.PastEdge past && EdgeRun.of(past.shape()).isPresent() ? Stream.of(past.strip()) : Stream.empty())
+                .flatMap(cut -> cut instanceof PartCut.PastEdge past && past.run().isPresent() ? Stream.of(past.strip()) : Stream.empty())
                 .map(strip -> Region.of(Outline.of(strip)).in(frame.inverse()))
                 .toList();
         Region straight = punched.isEmpty()
@@ -170,9 +169,7 @@ final class Assembly {
         return new Site(
                 new Site.Asked(addition.id(), addition.name(), brief),
                 new Site.Ground(panel.piece(), panel.id(), side, place, frame, room, straight),
-                new Site.Around(below(panel, frame), others, () -> parts.piece(panel.piece()).openings().stream()
-                        .map(opening -> opening.outline().in(frame.inverse()))
-                        .toList()));
+                new Site.Around(below(panel, frame), others, parts.piece(panel.piece())));
     }
 
     private List<Site.Deeper> below(Panel panel, Placement frame) {
@@ -206,6 +203,13 @@ final class Assembly {
         work.changes().zones().forEach(on -> change(on.piece(), piece -> piece.zoned(on.what())));
         for (Work.Freed part : work.changes().freed()) {
             PieceId cut = parts.panel(part.panel()).piece();
+            boolean atFold = panels.stream()
+                    .filter(panel -> panel.piece().equals(cut) && !panel.id().equals(part.panel()))
+                    .filter(panel -> work.parts().panels().stream().noneMatch(panel::equals))
+                    .anyMatch(panel -> runsAlong(part.outline(), panel));
+            if (atFold) {
+                refuse(addition, new Refusal("form", addition.name() + " would cut into a fold there."));
+            }
             boolean taken = Stream.concat(parts.piece(cut).openings().stream().map(Opening::outline), freedIn(cut))
                     .anyMatch(other -> Overlay.overlap(part.outline(), other));
             if (taken) {
@@ -267,7 +271,10 @@ final class Assembly {
                     new Refusal("form", "The " + on.what().name() + " runs past the edge of " + piece.name() + "."));
             return;
         }
-        boolean cutTwice = Stream.concat(piece.openings().stream().map(Opening::outline), freedIn(on.piece()))
+        boolean inFlap = freedIn(on.piece()).anyMatch(flap -> Overlay.contains(Region.of(flap), outline));
+        boolean cutTwice = Stream.concat(
+                        piece.openings().stream().map(Opening::outline),
+                        inFlap ? Stream.empty() : freedIn(on.piece()))
                 .anyMatch(other -> Overlay.overlap(outline, other));
         if (cutTwice) {
             String words = "The " + on.what().name() + " runs into another one in " + piece.name() + ".";

@@ -22,6 +22,8 @@ public record Direction(PieceId owner, PieceId piece, Does does, Phrase words) {
         THREAD,
         /** Fold what was cut free back, and hold it. */
         FOLD_BACK,
+        /** Fold what was cut free back, to be held by something else. */
+        TURN_BACK,
         /** Leave in what it was cut from. */
         KEEP,
         /** Set brads. */
@@ -37,6 +39,11 @@ public record Direction(PieceId owner, PieceId piece, Does does, Phrase words) {
         /** Tape a panel shut. */
         SEAL,
         /** Put round the shut card. */
-        WRAP
+        WRAP;
+
+        /** Whether it folds back what was cut free. */
+        public boolean isFoldingBack() {
+            return this == FOLD_BACK || this == TURN_BACK;
+        }
     }
 }

@@ -117,6 +117,10 @@ public record Panel(PanelId id, PieceId piece, Outline outline, List<Outline> fr
                 continue;
             }
             Outline hole = opening.outline();
+            if (freed.stream().anyMatch(part -> Overlay.contains(Region.of(part), hole))) {
+                // It goes with the part that is cut free.
+                continue;
+            }
             paper = Overlay.contains(Region.of(outline), hole)
                     ? new Region(paper.outline(), joined(paper.holes(), hole))
                     : largest(Overlay.without(paper, Region.of(hole)), paper);

@@ -2,9 +2,11 @@ package kwibbet.card;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
+import kwibbet.outline.EdgeRun;
 import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
@@ -95,9 +97,16 @@ public sealed interface PartCut {
      */
     record PastEdge(PieceId owner, CutShape shape, Placement at, Outline outline, Rect within) implements PartCut {
 
+        private static final int QUARTER = 90;
+
         /** A shape whose frame lies so on the piece. */
         public static PastEdge of(PieceId owner, CutShape shape, Placement at, Rect within) {
             return new PastEdge(owner, shape, at, shape.outline().in(at), within);
+        }
+
+        /** What is punched along an edge of the panel, where one is that lies level or upright on the paper. */
+        public Optional<EdgeRun> run() {
+            return EdgeRun.of(shape).filter(punched -> at.degrees() % QUARTER == 0);
         }
 
         /** The edge of the panel that runs through its middle, or nearest to it. */

@@ -53,9 +53,9 @@ public record Site(Asked asked, Ground ground, Around around) {
      *
      * @param below the pieces its piece is stuck to, the nearest first
      * @param panels the other panels of the base; worked out when somebody asks, since most features do not
-     * @param openings what is cut out of the panel already, in the site's frame; worked out as well
+     * @param piece the piece it is done to, with all that is done to it already
      */
-    record Around(List<Deeper> below, Supplier<OtherPanels> panels, Supplier<List<Outline>> openings) {
+    record Around(List<Deeper> below, Supplier<OtherPanels> panels, Piece piece) {
         /** Copies the list. */
         Around {
             below = List.copyOf(below);
@@ -125,7 +125,18 @@ public record Site(Asked asked, Ground ground, Around around) {
 
     /** What is cut out of its panel already. */
     public List<Outline> openings() {
-        return around.openings().get();
+        return around.piece().openings().stream()
+                .map(opening -> opening.outline().in(frame().inverse()))
+                .toList();
+    }
+
+    /** The areas of this face that are stamped, embossed or coloured already, in the order they were thought of. */
+    public List<Outline> worked() {
+        return around.piece().zones().stream()
+                .filter(zone -> zone.use() == Zone.Use.SURFACE && zone.side() == side())
+                .map(zone -> zone.outline().in(frame().inverse()))
+                .filter(area -> Overlay.overlap(area, room().outline()))
+                .toList();
     }
 
     /** The pieces its piece is stuck to, the nearest first. */

@@ -6,7 +6,7 @@ import java.util.List;
 import kwibbet.card.Piece;
 import kwibbet.shape.Overlay;
 
-/** Brads are set when all they go through is stuck together, and before anything covers their legs. */
+/** Brads are set when all they go through is stuck together or folded back, and before anything covers their legs. */
 record BradsThroughStack() implements WaitRule {
 
     @Override
@@ -26,6 +26,10 @@ record BradsThroughStack() implements WaitRule {
                                     .owner()
                                     .equals(brads.direction().owner())) {
                         waits.add(wait(each, brads, "They need their holes."));
+                    } else if (each.does().isFoldingBack()
+                            && each instanceof Operation.ByHand back
+                            && back.direction().owner().equals(brads.direction().owner())) {
+                        waits.add(wait(each, brads, "They hold what is folded back."));
                     } else if (each instanceof Operation.Stick stick) {
                         if (hasHole(stick.piece(), brads) && hasHole(stick.lower(), brads)) {
                             waits.add(wait(
@@ -33,7 +37,9 @@ record BradsThroughStack() implements WaitRule {
                                     brads,
                                     "They hold " + stick.piece().name() + " and "
                                             + stick.lower().name() + " together."));
-                        } else if (!hasHole(stick.piece(), brads) && covers(stick, brads)) {
+                        } else if (hasHole(stick.piece(), brads)) {
+                            waits.add(wait(brads, each, "Stuck down, their legs are not reached from behind."));
+                        } else if (covers(stick, brads)) {
                             waits.add(wait(brads, each, stick.piece().name() + " hides their legs."));
                         }
                     }

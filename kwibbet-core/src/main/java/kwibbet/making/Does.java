@@ -32,6 +32,7 @@ public enum Does {
     FILL(Station.ASSEMBLY, 1),
     THREAD(Station.ASSEMBLY, 5),
     FOLD_BACK(Station.FOLDING, 1.5, 5),
+    TURN_BACK(Station.FOLDING, 1),
     KEEP(Station.ASSEMBLY, 0.25),
     FASTEN(Station.ASSEMBLY, 2),
     SET_ON(Station.ASSEMBLY, 1),
@@ -75,6 +76,11 @@ public enum Does {
     /** Whether it is glue that dries, which holds best under a weight; ink and colour dry by themselves. */
     public boolean isGlued() {
         return this == SET_MAGNET || this == FOLD_BACK || this == CLOSE || this == STICK || this == HANG;
+    }
+
+    /** Whether it folds back what was cut free. */
+    public boolean isFoldingBack() {
+        return this == FOLD_BACK || this == TURN_BACK;
     }
 
     /** Whether it shuts a panel for good: nothing behind that is reached any more. */

@@ -15,7 +15,7 @@ record FoldedBackLast() implements WaitRule {
     public List<Wait> waits(Operations operations) {
         List<Wait> waits = new ArrayList<>();
         for (Operation.ByHand back : operations.every(Operation.ByHand.class)) {
-            if (back.does() == Does.FOLD_BACK) {
+            if (back.does().isFoldingBack()) {
                 for (Operation each : operations.all()) {
                     boolean same = each.piece().equals(back.piece());
                     if (same

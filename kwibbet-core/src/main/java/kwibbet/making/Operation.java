@@ -1419,6 +1419,7 @@ public sealed interface Operation {
                 case FILL -> Does.FILL;
                 case THREAD -> Does.THREAD;
                 case FOLD_BACK -> Does.FOLD_BACK;
+                case TURN_BACK -> Does.TURN_BACK;
                 case KEEP -> Does.KEEP;
                 case FASTEN -> Does.FASTEN;
                 case SET_ON -> Does.SET_ON;

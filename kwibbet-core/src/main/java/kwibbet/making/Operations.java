@@ -264,7 +264,7 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
         /** What folds freely: not what a die cut folded, nor what is folded back for good by hand. */
         private boolean isFolded(Piece piece, Score score) {
             boolean foldedBack = card.directions().stream()
-                    .anyMatch(direction -> direction.does() == Direction.Does.FOLD_BACK
+                    .anyMatch(direction -> direction.does().isFoldingBack()
                             && direction.piece().equals(piece.id()));
             return card.panelsOf(piece.id()).stream()
                     .filter(panel -> panel.hanging() instanceof Panel.OnScore hinge

@@ -18,7 +18,7 @@ record ScoredBeforeFolded() implements WaitRule {
             boolean foldedFirst = operations.press().scoredPaper(score.piece()).isPresent();
             for (Operation later : operations.all()) {
                 boolean same = later.piece().id().equals(score.piece().id());
-                if (same && (later.does() == Does.FOLD || later.does() == Does.FOLD_BACK)) {
+                if (same && (later.does() == Does.FOLD || later.does().isFoldingBack())) {
                     waits.add(wait(score, later, "Paper that was not scored cracks along the fold."));
                 } else if (same && later instanceof Operation.Stick) {
                     waits.add(wait(score, later, "It does not lie flat on the board with something stuck to it."));

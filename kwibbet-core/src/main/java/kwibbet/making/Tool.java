@@ -39,7 +39,7 @@ public record Tool(String key, String words) {
             case DRY -> new Tool("nothing", "nothing");
             case LAY -> of(Adhesion.Kind.NONE);
             case SET_MAGNET, FOLD_BACK, CLOSE -> new Tool("glue", "glue");
-            case FOLD, TRIAL_FOLD -> new Tool("bone-folder", "bone folder");
+            case FOLD, TRIAL_FOLD, TURN_BACK -> new Tool("bone-folder", "bone folder");
             case ADHESIVE, STICK, HANG, HOLD_END, TUCK, SEAL, WRAP -> of(Adhesion.Kind.TAPE);
             case DUST -> new Tool("powder", "powder");
             case FILL -> new Tool("filler", "filler");

@@ -155,7 +155,7 @@ public final class FinishedPicture {
             visible.forEach(region -> marks.add(Mark.Area.of(moved(region, right, down), Fill.NONE, Line.CUT, ink)));
         }
         if (each.hiddenBy().isEmpty()) {
-            slits(each, piece, right, down, ink, marks);
+            slits(each, piece, material, right, down, ink, marks);
         }
         zones(each, piece, right, down, ink, marks);
         sketch.group(piece.id().value(), piece.name(), marks);
@@ -284,17 +284,15 @@ public final class FinishedPicture {
         return new Mark.Stroke(path, edge.line(), ink);
     }
 
-    /** Cuts inside a panel of which nothing fell out. */
-    private static void slits(SeenPanel each, Piece piece, Length right, Length down, Ink ink, List<Mark> marks) {
-        Rect panel = each.panel().outline().bounds();
-        for (Segment slit : piece.slits()) {
-            if (panel.contains(slit.start()) && panel.contains(slit.end())) {
-                List<Point> path = Stream.of(slit.start(), slit.end())
+    /** Cuts inside a panel, where there is paper beside them: what is folded away from a slit leaves none. */
+    private static void slits(
+            SeenPanel each, Piece piece, Region material, Length right, Length down, Ink ink, List<Mark> marks) {
+        piece.slits().stream()
+                .flatMap(slit -> Overlay.within(slit, material).stream())
+                .map(slit -> Stream.of(slit.start(), slit.end())
                         .map(point -> each.seen(point).plus(right, down))
-                        .toList();
-                marks.add(new Mark.Stroke(path, Line.CUT, ink));
-            }
-        }
+                        .toList())
+                .forEach(path -> marks.add(new Mark.Stroke(path, Line.CUT, ink)));
     }
 
     private static void zones(SeenPanel each, Piece piece, Length right, Length down, Ink ink, List<Mark> marks) {

@@ -352,11 +352,12 @@ public sealed interface HandCut {
 
     /** How an edge is punched, where a pattern runs along it and there is a punch for that. */
     static Optional<HandCut> punched(Want want, Rect paper, HandTools tools) {
-        Optional<EdgeRun> run = want.shape().flatMap(EdgeRun::of).filter(tools::punches);
         return want.part()
                 .filter(PartCut.PastEdge.class::isInstance)
-                .flatMap(part -> run.map(
-                        each -> EdgePunched.of((PartCut.PastEdge) part, each, paper, tools)));
+                .map(PartCut.PastEdge.class::cast)
+                .flatMap(part -> part.run()
+                        .filter(tools::punches)
+                        .map(run -> EdgePunched.of(part, run, paper, tools)));
     }
 
     private static HandCut opening(Want want, Rect paper) {

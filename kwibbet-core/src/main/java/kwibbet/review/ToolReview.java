@@ -101,6 +101,7 @@ public final class ToolReview {
             return Optional.of(edge("no-edge-punch", piece, cut, writer.words(".")));
         }
         boolean isTooLong = cut instanceof PartCut.PastEdge past
+                && past.run().isPresent()
                 && !past.plain().isNegative()
                 && punch.get().atOnce() > run.repeats();
         return isTooLong

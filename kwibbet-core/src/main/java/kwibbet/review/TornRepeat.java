@@ -38,10 +38,15 @@ record TornRepeat() implements Rule {
     }
 
     private Stream<Finding> check(Card card, Piece piece, PartCut cut) {
-        Optional<EdgeRun> run = EdgeRun.of(cut.shape());
-        if (run.isEmpty() || !(cut instanceof PartCut.PastEdge past) || !past.plain().isNegative()) {
+        Optional<PartCut.PastEdge> over = Optional.of(cut)
+                .filter(PartCut.PastEdge.class::isInstance)
+                .map(PartCut.PastEdge.class::cast)
+                .filter(each -> each.plain().isNegative());
+        Optional<EdgeRun> run = over.flatMap(PartCut.PastEdge::run);
+        if (over.isEmpty() || run.isEmpty()) {
             return Stream.empty();
         }
+        PartCut.PastEdge past = over.get();
         Length left = run.get().pitch().plus(past.plain());
         return left.multipliedBy(SHRED).isShorterThan(run.get().pitch())
                 ? Stream.of(finding(card, piece, past, run.get(), left))

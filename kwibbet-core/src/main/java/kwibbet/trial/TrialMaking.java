@@ -517,7 +517,7 @@ public final class TrialMaking {
             ruin(treat, "the film warps");
         }
         boolean foldedBack = done.stream()
-                .anyMatch(each -> each.does() == Does.FOLD_BACK && each.piece().equals(piece));
+                .anyMatch(each -> each.does().isFoldingBack() && each.piece().equals(piece));
         if (foldedBack) {
             ruin(treat, "what is folded back is not worked on");
         }
@@ -756,7 +756,7 @@ public final class TrialMaking {
                     ruin(step, "there are no pleats with holes in line");
                 }
             }
-            case FOLD_BACK -> {
+            case FOLD_BACK, TURN_BACK -> {
                 if (under(step.piece().id()).isPresent() || isPending(step.piece(), Does.SCORE)) {
                     ruin(step, "its corners do not fold back");
                 }

@@ -1,5 +1,6 @@
 package kwibbet.app.api;
 
+import org.junit.jupiter.api.Test;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +45,7 @@ class TradeCardsTest {
                 "01-evening-window | Base 10×7 at 5; Blind 3×4 at 1/2, 1, 1 1/2, 2, 2 1/2, 3, 3 1/2; Blind, valance 3×1 at 3/4",
                 // A slimline with a strip made longer on its pitch.
                 "04-night-train | Base 8×9 at 4; Porthole 2 1/4×2 1/4; Lamp strip 3 1/4×8 1/4",
-                // Slits folded back.
+                // Slits folded back, in line with what is embossed, two corners held by brads.
                 "02-conductor | Base 10×7; Waistcoat 4 1/2×6 1/2",
                 // A see-through shaker of a square card on a stand.
                 "05-headlight | Base 10×5 at 5; Glass 3 1/2×3 1/2; Glass, film 3×3; Glass, second film 3×3; Stand 1 1/4×3 3/4 at 3/4",
@@ -107,6 +108,17 @@ class TradeCardsTest {
         }
     }
 
+    /** A slit of three quarters comes in from the bottom edge of seven inches, as the badge and the lapels do in the middle of the front. */
+    @Test
+    void slitsAreInLineWithWhatIsEmbossed() throws Exception {
+        List<String> slits = new ArrayList<>();
+        for (JsonNode slit : made("02-conductor").path("pieces").get(0).path("slits")) {
+            slits.add(slit.get(0).path("x").asString() + " " + slit.get(0).path("y").asString() + " to "
+                    + slit.get(1).path("x").asString() + " " + slit.get(1).path("y").asString());
+        }
+        assertThat(slits).contains("2 1/2 in 7 in to 2 1/2 in 6 1/4 in");
+    }
+
     /** What is used up besides paper, as a maker lays it out. */
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
@@ -117,6 +129,7 @@ class TradeCardsTest {
         "23-level-crossing, 'decorative tape, red, 5/8 in wide', 1 3/4 in",
         "26-ticket-office, 'gem, 1/8 in', 2",
         "26-ticket-office, glue dot, 2",
+        "02-conductor, 'brad, 3/16 in', 2",
         "06-spare-parts, brad, 2",
         "06-spare-parts, twine, 19 in",
         "16-workshop-doors, brad, 2",

@@ -1,5 +1,8 @@
 package kwibbet.app.card;
 
+import kwibbet.card.base.Bases;
+import kwibbet.card.Parameter;
+import kwibbet.card.Craft;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -232,5 +235,13 @@ class CardEditsTest {
         Entries blank = typed("name", "   ");
         assertThat(edits.name(PLAIN, blank)).isEmpty();
         assertThat(blank.message("name")).contains("1 to 60 letters");
+    }
+
+    /** A page says what is looked at in fields of its own: a setting of such a name would be taken for it. */
+    @Test
+    void noSettingIsNamedAsAFieldOfThePage() {
+        Stream<Craft> crafts = Stream.concat(Bases.ALL.stream(), Features.ALL.stream());
+        assertThat(crafts.flatMap(craft -> craft.parameters().stream()).map(Parameter::key))
+                .doesNotContain("version", "station", "held", "pose", "at", "way", "edit", "gesture", "on", "name");
     }
 }

@@ -135,6 +135,15 @@ class PunchedEdgeTest {
                 .isEmpty();
     }
 
+    /** A flap that lies aslant on its paper has no left edge there: it is cut along a print. Found among random designs. */
+    @Test
+    void anEdgeAslantOnThePaperIsCutAlongAPrint() {
+        Card card = make(base("square-envelope", "4", "5", "across", "1", "down", "3 1/16", "overlap", "3 5/8")
+                        .plus(add("edge-punch", "edge", on("flap-outside"), "edge", "left", "pitch", "3/8", "deep", "1/8")))
+                .orThrow();
+        assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts()).containsOnly(new HandCut.Drawn());
+    }
+
     /** Somebody who marks it an eighth beside punches it an eighth beside. */
     @Test
     void theTrialBenchSeesAMarkThatIsOff() {
