@@ -92,9 +92,13 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
         String from = at.edge == Edge.LEFT ? "top" : "left";
         boolean isThrough = at.blade
                 .stop()
-                .equals(at.edge == Edge.LEFT ? piece.size().height() : piece.size().width());
+                .equals(
+                        at.edge == Edge.LEFT
+                                ? piece.size().height()
+                                : piece.size().width());
         if (at.blade.start().isZero()) {
-            writer.words("Cut in over the " + from + " edge and lift the blade at ").length(at.blade.stop());
+            writer.words("Cut in over the " + from + " edge and lift the blade at ")
+                    .length(at.blade.stop());
         } else {
             writer.words("Lower the blade ").length(at.blade.start()).words(" from the " + from + " edge and ");
             if (isThrough) {
@@ -103,8 +107,7 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
                 writer.words("lift it at ").length(at.blade.stop());
             }
         }
-        writer.words(".")
-                .phrase(Nearest.errorOf(at.set, system));
+        writer.words(".").phrase(Nearest.errorOf(at.set, system));
     }
 
     private void byKnife(Phrase.Writer writer) {

@@ -156,7 +156,10 @@ final class Assembly {
     private Site site(Addition addition, Brief brief, Panel panel, Side side, Placement frame, String place) {
         Region room = Region.of(panel.outline()).in(frame.inverse());
         List<Region> punched = parts.piece(panel.piece()).partCuts().stream()
-                .flatMap(cut -> cut instanceof PartCut.PastEdge past && past.run().isPresent() ? Stream.of(past.strip()) : Stream.empty())
+                .flatMap(cut ->
+                        cut instanceof PartCut.PastEdge past && past.run().isPresent()
+                                ? Stream.of(past.strip())
+                                : Stream.empty())
                 .map(strip -> Region.of(Outline.of(strip)).in(frame.inverse()))
                 .toList();
         Region straight = punched.isEmpty()
@@ -273,8 +276,7 @@ final class Assembly {
         }
         boolean inFlap = freedIn(on.piece()).anyMatch(flap -> Overlay.contains(Region.of(flap), outline));
         boolean cutTwice = Stream.concat(
-                        piece.openings().stream().map(Opening::outline),
-                        inFlap ? Stream.empty() : freedIn(on.piece()))
+                        piece.openings().stream().map(Opening::outline), inFlap ? Stream.empty() : freedIn(on.piece()))
                 .anyMatch(other -> Overlay.overlap(outline, other));
         if (cutTwice) {
             String words = "The " + on.what().name() + " runs into another one in " + piece.name() + ".";

@@ -1,7 +1,7 @@
 package kwibbet.card;
 
-import java.util.function.Predicate;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
@@ -23,8 +23,7 @@ import kwibbet.shape.Size;
  * @param cut what it is cut as
  * @param widened what else is cut out of the piece at its edge, on the piece
  */
-public record Opening(
-        PieceId owner, String name, CutShape shape, Placement at, Cut cut, List<Outline> widened) {
+public record Opening(PieceId owner, String name, CutShape shape, Placement at, Cut cut, List<Outline> widened) {
 
     /** What an opening is cut as. */
     public enum Cut {
@@ -71,14 +70,25 @@ public record Opening(
     /** The same, with something else cut out of the piece at its edge. */
     Opening widenedBy(Outline off) {
         return new Opening(
-                owner, name, shape, at, cut, Stream.concat(widened.stream(), Stream.of(off)).toList());
+                owner,
+                name,
+                shape,
+                at,
+                cut,
+                Stream.concat(widened.stream(), Stream.of(off)).toList());
     }
 
     /** The same, of what else is cut out at its edge only some. */
     public Opening widenedOnly(Predicate<Outline> some) {
         return widened.isEmpty()
                 ? this
-                : new Opening(owner, name, shape, at, cut, widened.stream().filter(some).toList());
+                : new Opening(
+                        owner,
+                        name,
+                        shape,
+                        at,
+                        cut,
+                        widened.stream().filter(some).toList());
     }
 
     /** The same, cut for another. */

@@ -127,13 +127,29 @@ public sealed interface PartCut {
             Rect box = outline.bounds();
             return switch (edge()) {
                 case LEFT ->
-                    Rect.of(within.left(), within.top(), box.right().minus(within.left()), within.size().height());
+                    Rect.of(
+                            within.left(),
+                            within.top(),
+                            box.right().minus(within.left()),
+                            within.size().height());
                 case TOP ->
-                    Rect.of(within.left(), within.top(), within.size().width(), box.bottom().minus(within.top()));
+                    Rect.of(
+                            within.left(),
+                            within.top(),
+                            within.size().width(),
+                            box.bottom().minus(within.top()));
                 case RIGHT ->
-                    Rect.of(box.left(), within.top(), within.right().minus(box.left()), within.size().height());
+                    Rect.of(
+                            box.left(),
+                            within.top(),
+                            within.right().minus(box.left()),
+                            within.size().height());
                 case BOTTOM ->
-                    Rect.of(within.left(), box.top(), within.size().width(), within.bottom().minus(box.top()));
+                    Rect.of(
+                            within.left(),
+                            box.top(),
+                            within.size().width(),
+                            within.bottom().minus(box.top()));
             };
         }
 

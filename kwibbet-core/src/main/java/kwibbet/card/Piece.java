@@ -207,8 +207,7 @@ public record Piece(
                 .map(opening -> Overlay.overlap(opening.outline(), off) ? opening.widenedBy(off) : opening)
                 .toList();
         List<PartCut> more = die.stream().<PartCut>map(cut -> cut).toList();
-        return new Piece(
-                id, name, paper, chosen, outline, scores, widened, slits, zones, joined(partCuts, more));
+        return new Piece(id, name, paper, chosen, outline, scores, widened, slits, zones, joined(partCuts, more));
     }
 
     /** Whether it has straight sides but for what is cut into them at an edge. */

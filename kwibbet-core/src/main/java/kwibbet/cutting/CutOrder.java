@@ -75,8 +75,7 @@ final class CutOrder {
             }
             long[] wastes =
                     bars.stream().mapToLong(bar -> bar.waste().toTicks()).toArray();
-            return new Stocked(
-                    List.copyOf(bars), widths, numbers, known.size(), counts, edges, wastes, mark.toTicks());
+            return new Stocked(List.copyOf(bars), widths, numbers, known.size(), counts, edges, wastes, mark.toTicks());
         }
     }
 

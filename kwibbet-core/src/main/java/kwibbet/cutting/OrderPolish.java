@@ -106,8 +106,7 @@ final class OrderPolish {
         after.cut(settings.get(place - 1));
         after.cut(settings.get(place));
         // With the same left to cut all goes on as it did.
-        boolean isSame = after.isAsFarAs(before)
-                && after.howOftenSet() == before.howOftenSet();
+        boolean isSame = after.isAsFarAs(before) && after.howOftenSet() == before.howOftenSet();
         return isSame ? noted(settings, place - 1, from) : inOrder(settings, place - 1, from);
     }
 

@@ -145,7 +145,9 @@ final class PatternTable {
         if (goesOn) {
             System.arraycopy(alone[i - 1], 0, alone[i], 0, ys.length);
             for (int j = 0; j < ys.length; j++) {
-                best[i][j] = alone[i][j] == NOTHING ? 0 : values[items.get(alone[i][j] - 1).part()];
+                best[i][j] = alone[i][j] == NOTHING
+                        ? 0
+                        : values[items.get(alone[i][j] - 1).part()];
             }
         }
         for (int k = 0; k < items.size(); k++) {

@@ -1,6 +1,5 @@
 package kwibbet.making;
 
-import kwibbet.shape.Outline;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
@@ -42,6 +41,7 @@ import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Margins;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;

@@ -1,7 +1,7 @@
 package kwibbet.making;
 
-import java.util.Comparator;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Card;
-import kwibbet.card.Direction;
 import kwibbet.card.Join;
 import kwibbet.card.Middles;
 import kwibbet.card.Opening;

@@ -1,6 +1,5 @@
 package kwibbet.making;
 
-import kwibbet.shape.Outline;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -15,6 +14,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.Score;
 import kwibbet.card.Side;
 import kwibbet.card.Zone;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Segment;
 
 /**
@@ -95,8 +95,9 @@ public record State(Card card, List<Operation> done) {
 
     private boolean isCutOff(Piece piece, Outline off) {
         return done.stream()
-                .anyMatch(each -> (each instanceof Operation.CutOut out && out.pieces().contains(piece))
-                        || (each instanceof Operation.Pass pass && pass.cuts(piece, off)));
+                .anyMatch(each ->
+                        (each instanceof Operation.CutOut out && out.pieces().contains(piece))
+                                || (each instanceof Operation.Pass pass && pass.cuts(piece, off)));
     }
 
     private boolean isSeen(Piece piece, Zone zone) {

@@ -458,7 +458,8 @@ public final class StepPicture {
         Axis along = cut.edge().axis();
         Length start = piece.start(along);
         Length middle = start.plus(cut.middle());
-        Length from = cut.run().hasOneInTheMiddle() ? middle.minus(cut.run().pitch().half()) : middle;
+        Length from =
+                cut.run().hasOneInTheMiddle() ? middle.minus(cut.run().pitch().half()) : middle;
         sketch.span(along, start, middle, piece, after ? 0.8 : -0.8);
         sketch.span(along, from, from.plus(cut.run().pitch()), piece, after ? 1.9 : -1.9);
         Length edge = after

@@ -267,17 +267,17 @@ public sealed interface HandCut {
         @Override
         public Phrase sentence(MeasureSystem system) {
             String one = run.pattern().one();
-            Phrase.Writer writer = Phrase.in(system)
-                    .words("The " + edge.word() + " edge");
+            Phrase.Writer writer = Phrase.in(system).words("The " + edge.word() + " edge");
             if (!inset.isZero()) {
                 writer.words(" that lies ").length(inset).words(" in from that of the paper");
             }
             writer.words(": mark ")
                     .length(middle)
                     .words(edge.axis() == Axis.HORIZONTAL ? " from the left" : " from the top")
-                    .words(run.hasOneInTheMiddle()
-                            ? ", punch with the middle of a " + one + " at the mark"
-                            : ", punch with two " + run.words() + " meeting at the mark")
+                    .words(
+                            run.hasOneInTheMiddle()
+                                    ? ", punch with the middle of a " + one + " at the mark"
+                                    : ", punch with two " + run.words() + " meeting at the mark")
                     .words(", and push the punch on to both sides, its pattern in what is cut: " + run.repeats() + " "
                             + run.words());
             if (plain.isNegative()) {
@@ -355,9 +355,7 @@ public sealed interface HandCut {
         return want.part()
                 .filter(PartCut.PastEdge.class::isInstance)
                 .map(PartCut.PastEdge.class::cast)
-                .flatMap(part -> part.run()
-                        .filter(tools::punches)
-                        .map(run -> EdgePunched.of(part, run, paper, tools)));
+                .flatMap(part -> part.run().filter(tools::punches).map(run -> EdgePunched.of(part, run, paper, tools)));
     }
 
     private static HandCut opening(Want want, Rect paper) {

@@ -141,8 +141,11 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
             Phrase.Writer writer = Phrase.in(system)
                     .words(names + (isOfSeveral() ? ", their " : ", its ")
                             + want.role().words() + " of ");
-            want.shape().flatMap(EdgeRun::of).ifPresentOrElse(
-                    run -> writer.phrase(run.figures(system)), () -> writer.size(want.box().size()));
+            want.shape()
+                    .flatMap(EdgeRun::of)
+                    .ifPresentOrElse(
+                            run -> writer.phrase(run.figures(system)),
+                            () -> writer.size(want.box().size()));
             writer.words(": " + why.words());
             nearest.ifPresent(die -> writer.words("; the nearest is " + die.name() + ", ")
                     .size(die.shape().size()));
@@ -200,7 +203,8 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                         : lying.get().inTheWay(bed, press.layers());
                 Optional<Punch> punch = why.flatMap(reason -> punch(want, tools));
                 boolean isPunched = punch.isPresent()
-                        || HandCut.punched(want, want.piece().outline().bounds(), tools.handTools()).isPresent();
+                        || HandCut.punched(want, want.piece().outline().bounds(), tools.handTools())
+                                .isPresent();
 
                 why.ifPresentOrElse(
                         reason -> addByHand(

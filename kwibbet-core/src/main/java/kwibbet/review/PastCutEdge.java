@@ -55,8 +55,8 @@ record PastCutEdge() implements Rule {
                 join.upper(),
                 card.pieceOf(join.upper()).outline(),
                 Phrase.in(card.design().system())
-                        .words(card.nameOf(join.upper()) + " reaches past the edge that is cut into the "
-                                + join.place() + "."),
+                        .words(card.nameOf(join.upper()) + " reaches past the edge that is cut into the " + join.place()
+                                + "."),
                 Optional.of(new Remedy("cut the edge first, and keep within it", edgesFirst(card.design()))));
     }
 

@@ -1,8 +1,5 @@
 package kwibbet.review;
 
-import kwibbet.tool.EdgePunch;
-import kwibbet.outline.EdgeRun;
-import kwibbet.card.PartCut;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -11,6 +8,7 @@ import java.util.Optional;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Opening;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.Punching;
 import kwibbet.card.Score;
@@ -19,9 +17,11 @@ import kwibbet.card.Zone;
 import kwibbet.card.feature.EndCut;
 import kwibbet.card.feature.SurfaceWork;
 import kwibbet.measure.Length;
+import kwibbet.outline.EdgeRun;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Size;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.HandTools;
 import kwibbet.tool.Punch;
 import kwibbet.wording.Phrase;
@@ -95,7 +95,8 @@ public final class ToolReview {
                     .phrase(run.figures(card.design().system()));
             tools.edgePunches().stream()
                     .filter(each -> each.pattern() == run.pattern())
-                    .min(Comparator.comparing(each -> each.pitch().minus(run.pitch()).abs()))
+                    .min(Comparator.comparing(
+                            each -> each.pitch().minus(run.pitch()).abs()))
                     .ifPresent(near -> writer.words("; the nearest cuts ")
                             .phrase(near.one().figures(card.design().system())));
             return Optional.of(edge("no-edge-punch", piece, cut, writer.words(".")));
@@ -109,7 +110,8 @@ public final class ToolReview {
                         "edge-punch-too-long",
                         piece,
                         cut,
-                        writer.words("Your " + punch.get().words() + " cuts " + punch.get().atOnce()
+                        writer.words("Your " + punch.get().words() + " cuts "
+                                + punch.get().atOnce()
                                 + " at a time, and between the plain ends of " + piece.name() + " there are "
                                 + run.repeats() + ": let the pattern run over both ends.")))
                 : Optional.empty();

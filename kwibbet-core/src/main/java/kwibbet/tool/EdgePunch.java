@@ -42,10 +42,8 @@ public record EdgePunch(EdgePattern pattern, Length pitch, Length deep, int atOn
      * @throws IllegalArgumentException when one of them is out of range
      */
     public EdgePunch {
-        boolean isReal = pitch.isPositive()
-                && deep.isPositive()
-                && !pitch.isLongerThan(LARGEST)
-                && !deep.isLongerThan(LARGEST);
+        boolean isReal =
+                pitch.isPositive() && deep.isPositive() && !pitch.isLongerThan(LARGEST) && !deep.isLongerThan(LARGEST);
         if (!isReal) {
             throw new IllegalArgumentException("an edge punch is more than 0 and at most 6 in deep and wide");
         }
@@ -98,7 +96,9 @@ public record EdgePunch(EdgePattern pattern, Length pitch, Length deep, int atOn
                 .filter(each -> each.words().equals(name) || each.one().equals(name))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("there are no “" + name + "”; there are "
-                        + Stream.of(EdgePattern.values()).map(EdgePattern::words).collect(Collectors.joining(", "))));
+                        + Stream.of(EdgePattern.values())
+                                .map(EdgePattern::words)
+                                .collect(Collectors.joining(", "))));
         String count = Objects.requireNonNullElse(matcher.group(1), "1");
         return new EdgePunch(
                 pattern,

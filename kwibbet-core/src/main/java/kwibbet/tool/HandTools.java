@@ -39,7 +39,14 @@ public record HandTools(
 
     /** Nothing is said. */
     public static final HandTools ANY = new HandTools(
-            List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), true);
+            List.of(),
+            List.of(),
+            List.of(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            true);
     /** No corner rounder has a larger radius. Common practice, no source. */
     public static final Length LARGEST_ROUNDED = Length.ofInches(1, 2);
 
@@ -59,9 +66,7 @@ public record HandTools(
 
     /** The punch said that cuts a pattern along an edge; of several the one that cuts fewest at a time, which can stop at any of them. */
     public Optional<EdgePunch> edgePunch(EdgeRun run) {
-        return edgePunches.stream()
-                .filter(punch -> punch.cuts(run))
-                .min(Comparator.comparingInt(EdgePunch::atOnce));
+        return edgePunches.stream().filter(punch -> punch.cuts(run)).min(Comparator.comparingInt(EdgePunch::atOnce));
     }
 
     /** Whether a corner rounder cuts corners of that radius. */

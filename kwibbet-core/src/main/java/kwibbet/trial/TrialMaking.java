@@ -1,9 +1,5 @@
 package kwibbet.trial;
 
-import kwibbet.shape.Point;
-import kwibbet.shape.Edge;
-import kwibbet.outline.EdgePattern;
-import kwibbet.press.HandCut;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,10 +17,14 @@ import kwibbet.card.Zone;
 import kwibbet.making.Does;
 import kwibbet.making.Operation;
 import kwibbet.measure.Length;
+import kwibbet.outline.EdgePattern;
+import kwibbet.press.HandCut;
 import kwibbet.press.PressPlan;
 import kwibbet.press.Want;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 
@@ -357,8 +357,13 @@ public final class TrialMaking {
             boolean isMiddle = (i + halves) % 2 == 1;
             boolean isAtEdge = isMiddle == (punched.run().pattern() == EdgePattern.SCALLOPS);
             Length in = isAtEdge ? Length.ZERO : punched.run().deep();
-            // Where there is no paper nothing is cut; what is cut beside its place leaves paper where some of them should turn.
-            Point turn = from(piece, punched.edge(), punched.middle().plus(half.multipliedBy(i)), punched.inset().plus(in));
+            // Where there is no paper nothing is cut; what is cut beside its place leaves paper where some of them
+            // should turn.
+            Point turn = from(
+                    piece,
+                    punched.edge(),
+                    punched.middle().plus(half.multipliedBy(i)),
+                    punched.inset().plus(in));
             if (Overlay.nearest(Region.of(piece.outline()), turn).equals(turn)
                     && Overlay.toEdge(piece.outline(), turn) > CLOSE) {
                 return false;

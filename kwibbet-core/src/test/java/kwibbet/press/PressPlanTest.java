@@ -1,7 +1,5 @@
 package kwibbet.press;
 
-import kwibbet.trial.TrialMaking;
-import kwibbet.making.Making;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -38,6 +36,7 @@ import kwibbet.card.PieceId;
 import kwibbet.card.RunLine;
 import kwibbet.card.base.CustomStrip;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Making;
 import kwibbet.making.Operation;
 import kwibbet.making.Way;
 import kwibbet.measure.Length;
@@ -64,6 +63,7 @@ import kwibbet.tool.Sides;
 import kwibbet.tool.Sides.Pattern;
 import kwibbet.tool.Toolbox;
 import kwibbet.trial.Mishap;
+import kwibbet.trial.TrialMaking;
 import kwibbet.trial.TrialRun;
 import kwibbet.wording.Phrase;
 
@@ -289,8 +289,25 @@ class PressPlanTest {
                 add("mat", "frame", front(), "fit", "size", "width", "3 1/2", "height", "3 1/2"),
                 add("opening", "window", on("frame"), "shape", "rectangle", "width", "2 1/2", "height", "2 1/2"),
                 add(
-                        "ornament", "signal", on("frame"), "set", "inlaid", "shape", "octagon", "width", "1", "height",
-                        "1", "across", "by", "fromLeft", "1/8", "down", "by", "fromTop", "1/8"));
+                        "ornament",
+                        "signal",
+                        on("frame"),
+                        "set",
+                        "inlaid",
+                        "shape",
+                        "octagon",
+                        "width",
+                        "1",
+                        "height",
+                        "1",
+                        "across",
+                        "by",
+                        "fromLeft",
+                        "1/8",
+                        "down",
+                        "by",
+                        "fromTop",
+                        "1/8"));
         Die window = die("window", Kind.RECTANGLE, "2 1/2", "2 1/2", Detail.PLAIN, Sides.STRAIGHT);
         Die octagon = die("octagon", Kind.OCTAGON, "1", "1", Detail.PLAIN, Sides.STRAIGHT);
         PaperShelf papers = shelf(paper(size("12", "12")));
@@ -300,7 +317,9 @@ class PressPlanTest {
         List<List<String>> onFrame = plan.bench().press().plan().loads().stream()
                 .flatMap(load -> load.laid().stream())
                 .filter(laid -> laid.layup().piece().name().equals("frame"))
-                .map(laid -> laid.layup().uses().stream().map(use -> use.die().name()).toList())
+                .map(laid -> laid.layup().uses().stream()
+                        .map(use -> use.die().name())
+                        .toList())
                 .toList();
         assertThat(onFrame).containsExactlyInAnyOrder(List.of("window"), List.of("octagon"));
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
@@ -309,7 +328,8 @@ class PressPlanTest {
                 .extracting(each -> each.want().role())
                 .containsExactlyInAnyOrder(Want.Role.OPENING, Want.Role.EDGE, Want.Role.OUTLINE);
         Making making = Making.of(card, byHand.bench().press().plan(), Way.ONE);
-        assertThat(TrialMaking.of(card, byHand.bench().press().plan(), making.steps())).isEmpty();
+        assertThat(TrialMaking.of(card, byHand.bench().press().plan(), making.steps()))
+                .isEmpty();
     }
 
     /** A house of which the plate leaves the bottom quarter inch: what the trial press cuts is the rest. Without a die it is cut with a knife, and nobody slits it besides. */

@@ -148,10 +148,7 @@ class CardController {
     ResponseEntity<MotionView> motion(@PathVariable String id, @RequestParam(defaultValue = "false") boolean spread) {
         CardRun run = designs.get(id).run();
         Workshop.Worked worked = workshop.run(run);
-        FoldStudy study = FoldStudy.of(
-                worked.card(),
-                workshop.folding(run.design()),
-                worked.shelf());
+        FoldStudy study = FoldStudy.of(worked.card(), workshop.folding(run.design()), worked.shelf());
         return ResponseEntity.of(study.motion(spread));
     }
 

@@ -333,10 +333,9 @@ public record CardPage(
     }
 
     public Drawing flat() {
-        return drawings
-                .map(Drawings::flat)
-                .orElseGet(() -> FlatPicture.of(
-                        card(), worked.shelf(), hand().piece().id(), table().flat(), findings()));
+        return drawings.map(Drawings::flat)
+                .orElseGet(() ->
+                        FlatPicture.of(card(), worked.shelf(), hand().piece().id(), table().flat(), findings()));
     }
 
     /**

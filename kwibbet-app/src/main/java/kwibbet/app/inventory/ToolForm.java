@@ -1,6 +1,5 @@
 package kwibbet.app.inventory;
 
-import kwibbet.tool.EdgePunch;
 import java.util.List;
 import java.util.Optional;
 
@@ -13,6 +12,7 @@ import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.outline.OwnShape;
 import kwibbet.shape.Size;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
@@ -105,7 +105,15 @@ final class ToolForm {
                 new Press(bed, plates, layers),
                 before.dies(),
                 before.hand(),
-                new HandTools(punches, edgePunches, rounders, folder, stencil, platform, printer, !entries.isTicked("noHeat"))));
+                new HandTools(
+                        punches,
+                        edgePunches,
+                        rounders,
+                        folder,
+                        stencil,
+                        platform,
+                        printer,
+                        !entries.isTicked("noHeat"))));
     }
 
     private static List<Punch> punches(Entries entries, List<OwnShape> own, MeasureSystem system) {

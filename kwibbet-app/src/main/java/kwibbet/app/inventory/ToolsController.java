@@ -1,6 +1,5 @@
 package kwibbet.app.inventory;
 
-import kwibbet.tool.EdgePunch;
 import java.util.Map;
 
 import jakarta.servlet.http.HttpServletResponse;
@@ -19,6 +18,7 @@ import kwibbet.app.web.Entries;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.picture.BoardPicture;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.HandTools;
 import kwibbet.tool.Punch;

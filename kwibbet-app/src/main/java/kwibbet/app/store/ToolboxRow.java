@@ -1,7 +1,5 @@
 package kwibbet.app.store;
 
-import kwibbet.tool.EdgePunch;
-import kwibbet.outline.EdgePattern;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -22,11 +20,13 @@ import org.springframework.data.domain.Persistable;
 import kwibbet.formats.outline.OutlineDocument;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
+import kwibbet.outline.EdgePattern;
 import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
 import kwibbet.tool.HandTools;
@@ -146,8 +146,9 @@ class ToolboxRow implements Persistable<Integer> {
                 .map(Size::height)
                 .orElse(Length.ZERO)
                 .toTicks();
-        edgePunches =
-                tools.handTools().edgePunches().stream().map(ToolboxRow::written).collect(Collectors.joining(" "));
+        edgePunches = tools.handTools().edgePunches().stream()
+                .map(ToolboxRow::written)
+                .collect(Collectors.joining(" "));
         rounders = tools.handTools().rounders().stream()
                 .map(radius -> String.valueOf(radius.toTicks()))
                 .collect(Collectors.joining(" "));

@@ -165,7 +165,8 @@ public class Workshop {
             Design design = each.run().design();
             Card card = card(design);
             RunLine line = new RunLine(card, each.run().copies());
-            // What is worth a look, and drawn with the card, is worked out beside what it takes: an edit waits for the longer of the two only.
+            // What is worth a look, and drawn with the card, is worked out beside what it takes: an edit waits for the
+            // longer of the two only.
             CompletableFuture<RunPlan> plan = CompletableFuture.supplyAsync(
                     () -> RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book), planners);
             return new Worked(card, each, plan, findings(design, card, each.tools()));
@@ -248,8 +249,13 @@ public class Workshop {
         Worked before = runs.getOrDefault(planned, worked);
         SheetPlan best = before.plan().planned().orBetter(sheets);
         if (!best.equals(before.plan().planned())) {
-            runs.put(planned, new Worked(
-                            before.card(),planned, CompletableFuture.completedFuture(before.plan().withSheets(best)), before.findings()));
+            runs.put(
+                    planned,
+                    new Worked(
+                            before.card(),
+                            planned,
+                            CompletableFuture.completedFuture(before.plan().withSheets(best)),
+                            before.findings()));
             hunt.findsBetter();
         }
         best.papers().forEach(paper -> book.keep(paper.cutting(), isFinal));

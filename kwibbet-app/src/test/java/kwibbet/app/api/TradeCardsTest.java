@@ -1,11 +1,11 @@
 package kwibbet.app.api;
 
-import org.junit.jupiter.api.Test;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -113,8 +113,10 @@ class TradeCardsTest {
     void slitsAreInLineWithWhatIsEmbossed() throws Exception {
         List<String> slits = new ArrayList<>();
         for (JsonNode slit : made("02-conductor").path("pieces").get(0).path("slits")) {
-            slits.add(slit.get(0).path("x").asString() + " " + slit.get(0).path("y").asString() + " to "
-                    + slit.get(1).path("x").asString() + " " + slit.get(1).path("y").asString());
+            slits.add(slit.get(0).path("x").asString() + " "
+                    + slit.get(0).path("y").asString() + " to "
+                    + slit.get(1).path("x").asString() + " "
+                    + slit.get(1).path("y").asString());
         }
         assertThat(slits).contains("2 1/2 in 7 in to 2 1/2 in 6 1/4 in");
     }

@@ -1,8 +1,5 @@
 package kwibbet.app.card;
 
-import kwibbet.card.base.Bases;
-import kwibbet.card.Parameter;
-import kwibbet.card.Craft;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,15 +18,18 @@ import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
+import kwibbet.card.Craft;
 import kwibbet.card.Design;
 import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
 import kwibbet.card.Materials;
 import kwibbet.card.PanelId;
+import kwibbet.card.Parameter;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.Side;
+import kwibbet.card.base.Bases;
 import kwibbet.card.base.FoldedBase;
 import kwibbet.card.base.ShapedBase;
 import kwibbet.card.feature.Features;

@@ -1,7 +1,5 @@
 package kwibbet.app.inventory;
 
-import kwibbet.tool.EdgePunch;
-import kwibbet.outline.EdgePattern;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
@@ -18,10 +16,12 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.Studio;
 import kwibbet.measure.Length;
+import kwibbet.outline.EdgePattern;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperShelf;
 import kwibbet.shape.Size;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.Hand;
 import kwibbet.tool.Toolbox;
 
@@ -193,8 +193,7 @@ class InventoryControllerTest {
         assertThat(kept.getValue().handTools().folder()).contains(new Size(Length.ofInches(5), Length.ofInches(7)));
         assertThat(kept.getValue().handTools().platform()).isEmpty();
         assertThat(kept.getValue().handTools().edgePunches())
-                .containsExactly(
-                        new EdgePunch(EdgePattern.SCALLOPS, Length.ofInches(1, 2), Length.ofInches(1, 4), 4));
+                .containsExactly(new EdgePunch(EdgePattern.SCALLOPS, Length.ofInches(1, 2), Length.ofInches(1, 4), 4));
         assertThat(kept.getValue().handTools().rounders())
                 .containsExactly(Length.ofInches(1, 4), Length.ofInches(3, 8));
         assertThat(kept.getValue().handTools().canHeat()).isFalse();

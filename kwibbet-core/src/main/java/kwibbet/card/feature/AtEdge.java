@@ -41,7 +41,7 @@ final class AtEdge {
                 .edge(Work.EdgeCut.byDie(
                         site.panel(),
                         PartCut.PastEdge.of(
-site.id(),
+                                site.id(),
                                 shape,
                                 laid.within(site.frame()),
                                 Outline.of(site.bounds()).in(site.frame()).bounds())))

@@ -1,15 +1,10 @@
 package kwibbet.card.feature;
 
-import kwibbet.shape.Size;
-import kwibbet.shape.Region;
-import kwibbet.shape.Rect;
-import kwibbet.shape.Edge;
-import kwibbet.card.Supply;
-import kwibbet.card.Opening;
 import java.util.List;
 
 import kwibbet.card.Direction;
 import kwibbet.card.Feature;
+import kwibbet.card.Opening;
 import kwibbet.card.Panel;
 import kwibbet.card.PanelId;
 import kwibbet.card.PaperSlot;
@@ -18,14 +13,19 @@ import kwibbet.card.Score;
 import kwibbet.card.ScoreId;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
+import kwibbet.card.Supply;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
+import kwibbet.shape.Size;
 import kwibbet.wording.Phrase;
 
 /**
@@ -151,8 +151,8 @@ public record Collar() implements Feature {
     @Override
     public List<Parameter> asked(Settings settings) {
         return parameters().stream()
-                .filter(each -> (each != FROM_TOP || settings.is(STARTS, WITHIN))
-                        && (each != FROM || settings.is(MIDDLE, BY)))
+                .filter(each ->
+                        (each != FROM_TOP || settings.is(STARTS, WITHIN)) && (each != FROM || settings.is(MIDDLE, BY)))
                 .toList();
     }
 
@@ -259,8 +259,7 @@ public record Collar() implements Feature {
                                             cut.across().minus(cut.top()).minus(KEEP), Length.ZERO))
                             + " long.");
         }
-        Outline opened =
-                Outline.of(cut.corner(-1), cut.corner(1), cut.bottom()).in(cut.frame());
+        Outline opened = Outline.of(cut.corner(-1), cut.corner(1), cut.bottom()).in(cut.frame());
         boolean isWithin = site.brief().is(STARTS, WITHIN);
         boolean keepsOff = isWithin
                 ? Overlay.inset(site.room(), KEEP).stream().anyMatch(left -> Overlay.contains(left, opened))
@@ -299,8 +298,8 @@ public record Collar() implements Feature {
                 if (!Overlay.contains(Region.of(flap), head(through))) {
                     return Outcome.refused(
                             REACH.key(),
-                            "A corner so small has no room for a brad of " + site.brief().figure(HEAD)
-                                    + ": make it larger, or glue it.");
+                            "A corner so small has no room for a brad of "
+                                    + site.brief().figure(HEAD) + ": make it larger, or glue it.");
                 }
                 brad(site, work, through, mirrored(through, corner, cut.bottom()), at);
             }
@@ -338,15 +337,17 @@ public record Collar() implements Feature {
     }
 
     private static Outline head(Point middle) {
-        return Holes.round(HEAD).outline().in(Placement.at(Rect.around(middle, new Size(HEAD, HEAD)).corner()));
+        return Holes.round(HEAD)
+                .outline()
+                .in(Placement.at(Rect.around(middle, new Size(HEAD, HEAD)).corner()));
     }
 
     /** A hole in the corner and one where that comes to lie. */
     private static void brad(Site site, Work.Collector work, Point inCorner, Point behind, Placement at) {
         for (Point middle : List.of(inCorner, behind)) {
-            Placement hole = Placement.at(Rect.around(middle, new Size(HOLE, HOLE)).corner());
-            work.opening(
-                    site.piece(), new Opening(site.id(), "hole", Holes.round(HOLE), hole.within(at)));
+            Placement hole =
+                    Placement.at(Rect.around(middle, new Size(HOLE, HOLE)).corner());
+            work.opening(site.piece(), new Opening(site.id(), "hole", Holes.round(HOLE), hole.within(at)));
         }
     }
 
@@ -357,7 +358,6 @@ public record Collar() implements Feature {
         double px = point.x().minus(from.x()).toInches();
         double py = point.y().minus(from.y()).toInches();
         double share = (px * dx + py * dy) / (dx * dx + dy * dy);
-        return from.plus(
-                Length.nearestInches(2 * share * dx - px), Length.nearestInches(2 * share * dy - py));
+        return from.plus(Length.nearestInches(2 * share * dx - px), Length.nearestInches(2 * share * dy - py));
     }
 }

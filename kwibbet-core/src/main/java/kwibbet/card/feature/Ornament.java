@@ -160,14 +160,16 @@ public record Ornament() implements Feature {
                                 Overlay.without(part, Region.of(outline)).size())
                         .sum()
                 == paper.size();
-        boolean swallows = openings.stream().anyMatch(opening -> Overlay.contains(Region.of(outline), opening.outline()));
+        boolean swallows =
+                openings.stream().anyMatch(opening -> Overlay.contains(Region.of(outline), opening.outline()));
         if (!touches || !staysWhole || swallows || openings.size() > 1 || (!isInside && !openings.isEmpty())) {
             return Outcome.refused(
                     "form",
                     touches
                             ? "The " + site.place() + " would be cut in two, or an opening it has would be cut away."
                             : isInside
-                                    ? "It lies in an opening of the " + site.place() + ": there is no paper to set it into."
+                                    ? "It lies in an opening of the " + site.place()
+                                            + ": there is no paper to set it into."
                                     : "It lies beside the " + site.place() + ", not in it.");
         }
         PartCut.PastEdge part = PartCut.PastEdge.of(
@@ -176,9 +178,7 @@ public record Ornament() implements Feature {
                 laid.within(site.frame()),
                 Outline.of(site.bounds()).in(site.frame()).bounds());
         return Outcome.made(work.edge(
-                isInside
-                        ? Work.EdgeCut.atOpening(site.panel(), part)
-                        : Work.EdgeCut.byDie(site.panel(), part)));
+                isInside ? Work.EdgeCut.atOpening(site.panel(), part) : Work.EdgeCut.byDie(site.panel(), part)));
     }
 
     private static Work on(Site site, CutShape shape, Placement laid) {

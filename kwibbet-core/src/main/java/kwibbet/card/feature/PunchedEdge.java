@@ -163,7 +163,8 @@ public record PunchedEdge() implements Feature {
         return switch (edge) {
             case TOP -> Placement.at(new Point(start.x(), box.top().minus(past)));
             case BOTTOM ->
-                new Placement(new Point(start.x().plus(size.width()), box.bottom().plus(past)), 180, false);
+                new Placement(
+                        new Point(start.x().plus(size.width()), box.bottom().plus(past)), 180, false);
             case LEFT ->
                 new Placement(new Point(box.left().minus(past), start.y().plus(size.width())), 270, false);
             case RIGHT -> new Placement(new Point(box.right().plus(past), start.y()), 90, false);

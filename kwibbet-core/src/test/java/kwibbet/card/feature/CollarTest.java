@@ -59,7 +59,8 @@ class CollarTest {
         "top, by, 3, 0, 3, 3/4, 5"
     })
     void aSlitComesInFromAnEdge(String edge, String middle, String x1, String y1, String x2, String y2, String folded) {
-        Card card = make(lapels("starts", "edge", "edge", edge, "length", "3/4", "middle", middle, "from", "2")).orThrow();
+        Card card = make(lapels("starts", "edge", "edge", edge, "length", "3/4", "middle", middle, "from", "2"))
+                .orThrow();
         assertThat(card.base().slits()).containsExactly(segment(x1, y1, x2, y2));
         List<Score> folds = card.base().scores().stream()
                 .filter(score -> score.id().value().contains("fold-"))
@@ -79,7 +80,8 @@ class CollarTest {
     void whatCannotBeIsRefusedInWords() {
         assertThat(refused(lapels("starts", "edge", "edge", "left"))).contains("would cut into a fold");
         assertThat(refused(lapels("middle", "worked"))).contains("put that there first");
-        assertThat(refused(lapels("reach", "1/4", "length", "1/2", "heldBy", "brads"))).contains("no room for a brad");
+        assertThat(refused(lapels("reach", "1/4", "length", "1/2", "heldBy", "brads")))
+                .contains("no room for a brad");
         assertThat(refused(lapels("middle", "by", "from", "1/2"))).contains("at most 3/8 in");
     }
 
@@ -91,15 +93,36 @@ class CollarTest {
     @Test
     void itsMiddleIsInLineWithWhatIsEmbossed() {
         Design embossed = base("folded", "5", "7")
-                .plus(add("surface", "leaf", front(), "technique", "emboss", "fit", "size", "width", "1", "height", "1",
-                        "across", "by", "fromLeft", "1 1/4", "down", "end"))
+                .plus(add(
+                        "surface",
+                        "leaf",
+                        front(),
+                        "technique",
+                        "emboss",
+                        "fit",
+                        "size",
+                        "width",
+                        "1",
+                        "height",
+                        "1",
+                        "across",
+                        "by",
+                        "fromLeft",
+                        "1 1/4",
+                        "down",
+                        "end"))
                 .plus(add("collar", "lapels", front(), "middle", "worked"));
         Card card = make(embossed).orThrow();
         // 1 3/4 from the left of the front is 3 1/4 from the left of the paper, inside up.
         assertThat(card.base().slits()).contains(segment("3 1/4", "1/2", "3 1/4", "3"));
-        List<String> order = making(card, Way.ONE).steps().stream().map(Operation::id).toList();
+        List<String> order =
+                making(card, Way.ONE).steps().stream().map(Operation::id).toList();
         assertThat(order.indexOf("fold-back-lapels"))
-                .isGreaterThan(order.stream().filter(id -> id.startsWith("treat-base-leaf")).mapToInt(order::indexOf).min().orElseThrow());
+                .isGreaterThan(order.stream()
+                        .filter(id -> id.startsWith("treat-base-leaf"))
+                        .mapToInt(order::indexOf)
+                        .min()
+                        .orElseThrow());
     }
 
     private static Making making(Card card, Way way) {
@@ -114,7 +137,8 @@ class CollarTest {
                 .plus(add("mat", "coat", front(), "border", "1/4"))
                 .plus(add("collar", "lapels", on("coat"), "heldBy", "brads"));
         Card card = make(design).orThrow();
-        assertThat(card.supplies()).anySatisfy(supply -> assertThat(supply.name()).isEqualTo("brad, 3/16 in"));
+        assertThat(card.supplies())
+                .anySatisfy(supply -> assertThat(supply.name()).isEqualTo("brad, 3/16 in"));
         List<Opening> holes = card.pieceOf(new PieceId("coat")).openings();
         assertThat(holes).hasSize(4);
         FoldedView seen = FoldedView.of(card, card.form().pose(Pose.SHUT));
@@ -139,7 +163,11 @@ class CollarTest {
     }
 
     private static int holes(FoldedView seen, String panel, Card card) {
-        return seen(seen, panel).panel().material(card.pieceOf(new PieceId("coat"))).holes().size();
+        return seen(seen, panel)
+                .panel()
+                .material(card.pieceOf(new PieceId("coat")))
+                .holes()
+                .size();
     }
 
     private static SeenPanel seen(FoldedView view, String panel) {

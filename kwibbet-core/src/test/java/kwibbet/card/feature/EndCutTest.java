@@ -50,7 +50,14 @@ class EndCutTest {
     private static HandTools rounders(String... radii) {
         List<Length> all = List.of(radii).stream().map(radius -> in(radius)).toList();
         return new HandTools(
-                List.of(), List.of(), all, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), true);
+                List.of(),
+                List.of(),
+                all,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                true);
     }
 
     private static Operation cutOut(Card card, Toolbox tools) {

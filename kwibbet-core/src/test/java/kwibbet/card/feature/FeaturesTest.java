@@ -341,12 +341,27 @@ class FeaturesTest {
     /** Over the inner edge of a frame: the frame is cut round it there, too, by its own die when the window is out. */
     @Test
     void aFrameIsCutRoundWhatReachesIntoItsWindow() {
-        // A frame of 4 × 4 round a window of 3 × 3, and a square of 1 at its left top corner, a quarter of which is over the window.
+        // A frame of 4 × 4 round a window of 3 × 3, and a square of 1 at its left top corner, a quarter of which is
+        // over the window.
         Addition frame = add("mat", "frame", on("front-outside"), "fit", "size", "width", "4", "height", "4");
         Addition window = add("opening", "window", on("frame"), "shape", "rectangle", "width", "3", "height", "3");
         String[] set = {
-            "shape", "rectangle", "width", "3/4", "height", "3/4", "set", "inlaid", "across", "by", "fromLeft", "1/4",
-            "down", "by", "fromTop", "1/4"
+            "shape",
+            "rectangle",
+            "width",
+            "3/4",
+            "height",
+            "3/4",
+            "set",
+            "inlaid",
+            "across",
+            "by",
+            "fromLeft",
+            "1/4",
+            "down",
+            "by",
+            "fromTop",
+            "1/4"
         };
         Card card = card(FOLDED, frame, window, add("ornament", "tile", on("frame"), set));
         Piece cut = piece(card, "frame");
@@ -359,7 +374,11 @@ class FeaturesTest {
         assertThat(card.setInto(card.join(new PieceId("tile")).orElseThrow()))
                 .contains(card.join(new PieceId("frame")).orElseThrow());
         // Wholly in the window it lies beside the paper; over all of the window nothing would be left of that.
-        assertThat(fields(FOLDED, frame, window, add("ornament", "tile", on("frame"), and(and(set, "fromLeft", "1"), "fromTop", "1"))))
+        assertThat(fields(
+                        FOLDED,
+                        frame,
+                        window,
+                        add("ornament", "tile", on("frame"), and(and(set, "fromLeft", "1"), "fromTop", "1"))))
                 .containsExactly("tile.form");
         assertThat(fields(
                         FOLDED,

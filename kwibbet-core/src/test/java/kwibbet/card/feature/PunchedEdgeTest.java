@@ -127,7 +127,9 @@ class PunchedEdgeTest {
                 .orThrow();
         Operation.CutOut cut = (Operation.CutOut) punched(card, TOOLS);
         assertThat(cut.cuts()).last().isInstanceOf(HandCut.EdgePunched.class);
-        assertThat(cut.sentence(MeasureSystem.INCH).text()).contains("The left edge that lies").contains("in from that of the paper: mark");
+        assertThat(cut.sentence(MeasureSystem.INCH).text())
+                .contains("The left edge that lies")
+                .contains("in from that of the paper: mark");
         assertThat(TrialMaking.of(
                         card,
                         PressPlan.of(List.of(line(card, 1)), TOOLS),
@@ -139,7 +141,16 @@ class PunchedEdgeTest {
     @Test
     void anEdgeAslantOnThePaperIsCutAlongAPrint() {
         Card card = make(base("square-envelope", "4", "5", "across", "1", "down", "3 1/16", "overlap", "3 5/8")
-                        .plus(add("edge-punch", "edge", on("flap-outside"), "edge", "left", "pitch", "3/8", "deep", "1/8")))
+                        .plus(add(
+                                "edge-punch",
+                                "edge",
+                                on("flap-outside"),
+                                "edge",
+                                "left",
+                                "pitch",
+                                "3/8",
+                                "deep",
+                                "1/8")))
                 .orThrow();
         assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts()).containsOnly(new HandCut.Drawn());
     }
@@ -175,15 +186,16 @@ class PunchedEdgeTest {
     /** All four edges, corners and all: 1/4 deep and 1/8 of border on each side leave a mat 3 1/4 × 2 1/4, cut straight. */
     @Test
     void goesRoundAPanel() {
-        Design design = base("folded", "5", "7")
-                .plus(add("mat", "strip", front(), "fit", "size", "width", "4", "height", "3"));
+        Design design =
+                base("folded", "5", "7").plus(add("mat", "strip", front(), "fit", "size", "width", "4", "height", "3"));
         for (Edge edge : Edge.values()) {
             design = design.plus(add("edge-punch", "on-" + edge.word(), on("strip"), "edge", edge.word()));
         }
         Card card = make(design.plus(add("mat", "on-it", on("strip"), "border", "1/8")))
                 .orThrow();
         assertThat(card.pieceOf(new PieceId("strip")).size().width()).isEqualTo(in("4"));
-        assertThat(card.pieceOf(new PieceId("on-it")).outline()).isEqualTo(Outline.of(Rect.atOrigin(size("3 1/4", "2 1/4"))));
+        assertThat(card.pieceOf(new PieceId("on-it")).outline())
+                .isEqualTo(Outline.of(Rect.atOrigin(size("3 1/4", "2 1/4"))));
         assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts()).hasSize(4);
         assertThat(TrialMaking.of(
                         card,
@@ -229,9 +241,7 @@ class PunchedEdgeTest {
                 .orElseThrow();
         assertThat(finding.words().text()).contains("only ≈ 1/32 in").contains("looks torn");
         Design beside = finding.remedy().orElseThrow().design();
-        assertThat(Review.of(make(beside).orThrow()))
-                .extracting(Finding::rule)
-                .doesNotContain("torn-repeat");
+        assertThat(Review.of(make(beside).orThrow())).extracting(Finding::rule).doesNotContain("torn-repeat");
     }
 
     @Test
@@ -244,16 +254,13 @@ class PunchedEdgeTest {
                         .words())
                 .isEqualTo("1/2 in scallop edge punch");
         HandTools others = bench("scallops 1/8 deep every 3/8, points 1/4 deep every 1/2");
-        assertThat(ToolReview.of(card, others))
-                .singleElement()
-                .satisfies(finding -> assertThat(finding.words().text())
-                        .isEqualTo("You have no edge punch for strip: scallops, 1/2 in apart and 1/4 in deep; the nearest"
-                                + " cuts scallops, 3/8 in apart and 1/8 in deep."));
+        assertThat(ToolReview.of(card, others)).singleElement().satisfies(finding -> assertThat(
+                        finding.words().text())
+                .isEqualTo("You have no edge punch for strip: scallops, 1/2 in apart and 1/4 in deep; the nearest"
+                        + " cuts scallops, 3/8 in apart and 1/8 in deep."));
         assertThat(punched(card, TOOLS.withHandTools(others)).tool().words()).isEqualTo("knife and ruler");
         HandTools tooLong = bench("9 scallops 1/4 deep every 1/2");
-        assertThat(ToolReview.of(card, tooLong))
-                .extracting(Finding::rule)
-                .containsExactly("edge-punch-too-long");
+        assertThat(ToolReview.of(card, tooLong)).extracting(Finding::rule).containsExactly("edge-punch-too-long");
         assertThat(ToolReview.of(make(strip("edge", "top", "ends", "one")).orThrow(), tooLong))
                 .isEmpty();
     }
@@ -264,14 +271,17 @@ class PunchedEdgeTest {
         List<EdgePunch> punches = EdgePunch.parse(said, MeasureSystem.INCH).orThrow();
         assertThat(EdgePunch.said(punches, MeasureSystem.INCH)).isEqualTo(said);
         assertThat(punches.get(0).atOnce()).isEqualTo(4);
-        assertThat(EdgePunch.parse("6 waves 3 deep every 10", MeasureSystem.METRIC).orThrow())
+        assertThat(EdgePunch.parse("6 waves 3 deep every 10", MeasureSystem.METRIC)
+                        .orThrow())
                 .containsExactly(
                         new EdgePunch(EdgePattern.WAVES, Length.ofMillimetres(10), Length.ofMillimetres(3), 6));
-        assertThat(EdgePunch.parse("ruffles 1/4 deep every 1/2", MeasureSystem.INCH).reasons())
+        assertThat(EdgePunch.parse("ruffles 1/4 deep every 1/2", MeasureSystem.INCH)
+                        .reasons())
                 .singleElement()
-                .satisfies(reason -> assertThat(reason.message())
-                        .contains("there are scallops, bites, points, waves, squares"));
-        assertThat(EdgePunch.parse("99 waves 1/4 deep every 1/2", MeasureSystem.INCH).reasons())
+                .satisfies(reason ->
+                        assertThat(reason.message()).contains("there are scallops, bites, points, waves, squares"));
+        assertThat(EdgePunch.parse("99 waves 1/4 deep every 1/2", MeasureSystem.INCH)
+                        .reasons())
                 .singleElement()
                 .satisfies(reason -> assertThat(reason.message()).contains("1 to 40 at a time"));
         assertThatThrownBy(() -> new EdgePunch(EdgePattern.WAVES, Length.ZERO, in("1/4"), 1))

@@ -1,7 +1,5 @@
 package kwibbet.formats.document;
 
-import kwibbet.tool.EdgePunch;
-import kwibbet.outline.EdgePattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,12 +14,14 @@ import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outline.EdgePattern;
 import kwibbet.outline.OwnShape;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Look;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
 import kwibbet.tool.HandTools;

@@ -1,6 +1,5 @@
 package kwibbet.formats.document;
 
-import kwibbet.tool.EdgePunch;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,6 +32,7 @@ import kwibbet.shape.CutShape;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DieId;
+import kwibbet.tool.EdgePunch;
 import kwibbet.tool.Grooves;
 import kwibbet.tool.Hand;
 import kwibbet.tool.HandTools;
