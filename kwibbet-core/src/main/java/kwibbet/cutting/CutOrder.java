@@ -249,7 +249,7 @@ final class CutOrder {
 
     /** Cuts everything that can be cut at a setting; where that is nothing, nothing is set. */
     void cut(long setting) {
-        Done<Off> before = done;
+        int before = Done.sizeOf(done);
         long trace = trace(setting);
         // Bars stand behind those of their pieces: what is cut off of one is at hand when its turn comes.
         for (int word = atHand.length - 1; word >= 0; word--) {
@@ -263,7 +263,7 @@ final class CutOrder {
                 rest = (1L << bit) - 1;
             }
         }
-        if (done != before) {
+        if (Done.sizeOf(done) > before) {
             settings = Done.more(setting, settings);
         }
     }
