@@ -2,6 +2,7 @@ package kwibbet.crease;
 
 import java.util.BitSet;
 import java.util.List;
+import java.util.function.IntBinaryOperator;
 
 /**
  * Paper lying flat with some of its creases folded.
@@ -26,6 +27,23 @@ public record FoldedState(FoldedPlaces places, LayerOrder order, BitSet folded) 
         }
         int facets = pattern.facets().size();
         return new FoldedState(FoldedPlaces.of(pattern, folded::get), LayerOrder.of(new byte[facets][facets]), folded);
+    }
+
+    /**
+     * Paper that lies so; which creases are folded is not told.
+     *
+     * @param places where each facet lies
+     * @param above more than zero where the first facet lies over the second, less where under, zero where they do not overlap
+     */
+    public static FoldedState lying(List<Isometry> places, IntBinaryOperator above) {
+        byte[][] order = new byte[places.size()][places.size()];
+        for (int one = 0; one < places.size(); one++) {
+            for (int other = one + 1; other < places.size(); other++) {
+                order[one][other] = (byte) Integer.signum(above.applyAsInt(one, other));
+                order[other][one] = (byte) -order[one][other];
+            }
+        }
+        return new FoldedState(new FoldedPlaces(places), LayerOrder.of(order), new BitSet());
     }
 
     @Override

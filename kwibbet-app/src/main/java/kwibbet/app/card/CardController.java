@@ -166,6 +166,20 @@ class CardController {
                 .body(CardFoldFile.of(design.name(), workshop.folding(design)));
     }
 
+    /** All sheets of the card, what is stuck to what, and how they lie after each step, as FOLD. */
+    @GetMapping(path = "/card.fold", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> sheets(@PathVariable String id) {
+        Design design = designs.get(id).design();
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("card.fold")
+                                .build()
+                                .toString())
+                .body(CardFoldFile.whole(design.name(), workshop.card(design), workshop.folding(design)));
+    }
+
     @PostMapping("/base")
     String base(Turn turn) {
         return change(turn, "the base", (card, entries) -> edits.base(card.design(), entries));

@@ -200,6 +200,14 @@ class CardControllerTest {
                 .andExpect(jsonPath("$.leaves.length()").value(2));
     }
 
+    @Test
+    void theSheetsOfACardComeAsFold() throws Exception {
+        mvc.perform(get("/cards/7/card.fold"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$['kwibbet:faces'].length()").value(2))
+                .andExpect(jsonPath("$.file_frames.length()").value(1));
+    }
+
     /** It is over: the whole page takes the place of the line that asks, at whichever station. */
     @Test
     void aHuntThatIsOverBringsThePage() throws Exception {

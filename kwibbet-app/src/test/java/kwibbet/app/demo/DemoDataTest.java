@@ -24,6 +24,7 @@ import org.springframework.test.context.ActiveProfiles;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
+import kwibbet.app.fold.CardFoldFile;
 import kwibbet.app.store.DesignStore;
 import kwibbet.app.store.Inventory;
 import kwibbet.app.store.StoredDesign;
@@ -41,6 +42,8 @@ import kwibbet.crease.FoldStep;
 import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
 import kwibbet.formats.document.RunDocument;
+import kwibbet.formats.fold.FoldPattern;
+import kwibbet.formats.fold.FoldReader;
 import kwibbet.formats.pdf.Handout;
 import kwibbet.formats.pdf.PageFormat;
 import kwibbet.formats.pdf.PrintPart;
@@ -108,6 +111,20 @@ class DemoDataTest {
                 .containsAll(Features.ALL);
         demo.run(new DefaultApplicationArguments());
         assertThat(designs.all()).hasSameSizeAs(laidIn);
+    }
+
+    /** All sheets of every demo card are written as FOLD and read back as that many pieces of paper, whatever is cut free, inlaid or punched of them. */
+    @Test
+    void allSheetsOfEveryDemoCardAreReadBackAsFold() throws IOException {
+        demo.run(new DefaultApplicationArguments());
+        for (StoredDesign stored : designs.all()) {
+            String name = stored.design().name();
+            Card card = CardMaker.make(stored.design(), inventory.materials()).orThrow();
+            CardFolding folding = CardFolding.of(card);
+            FoldPattern back =
+                    FoldReader.read(CardFoldFile.whole(name, card, folding)).orThrow();
+            assertThat(back.traced().rings()).as(name).hasSameSizeAs(folding.leaves());
+        }
     }
 
     /** Settled, written and read back, every demo card gives just the lists it had; and what is left of it with some cut is done right at the trial bench. */

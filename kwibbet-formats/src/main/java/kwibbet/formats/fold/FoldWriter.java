@@ -10,10 +10,12 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
+import kwibbet.card.Side;
 import kwibbet.crease.Crease.Fold;
 import kwibbet.crease.CreaseGraph;
 import kwibbet.crease.FoldedState;
 import kwibbet.crease.Vertex;
+import kwibbet.fold.CardSheets;
 import kwibbet.fold.Vector;
 
 /** Writes FOLD documents: a crease pattern as the key frame, and states of it folded flat as further frames. */
@@ -33,6 +35,29 @@ public final class FoldWriter {
      */
     public record Frame(String title, FoldedState state) {}
 
+    /**
+     * A whole card as text: all its sheets beside each other, what each face is, and what is stuck to what. FOLD has no words for the latter two, so they stand under names of
+     * our own, as it asks for.
+     *
+     * @param title what it is called
+     * @param unit the unit of its lengths as FOLD names it
+     * @param sheets the sheets
+     * @param frames states of them
+     */
+    public static String text(String title, String unit, CardSheets sheets, List<Frame> frames) {
+        ObjectNode document = document(title, unit, sheets.graph(), sheets.rings(), frames);
+        ArrayNode faces = document.putArray("kwibbet:faces");
+        sheets.faces()
+                .forEach(face -> faces.addObject().put("piece", face.piece()).put("panel", face.panel()));
+        ArrayNode joins = document.putArray("kwibbet:joins");
+        sheets.joins().forEach(join -> joins.addObject()
+                .put("lower", join.lower())
+                .put("upper", join.upper())
+                .put("side", join.side() == Side.UP ? "up" : "under")
+                .put("with", join.adhesion().kind().words()));
+        return JSON.writeValueAsString(document);
+    }
+
     /** The document as text. */
     public static String text(
             String title, String unit, CreaseGraph graph, CreaseGraph.Traced traced, List<Frame> frames) {
@@ -50,6 +75,11 @@ public final class FoldWriter {
      */
     public static ObjectNode document(
             String title, String unit, CreaseGraph graph, CreaseGraph.Traced traced, List<Frame> frames) {
+        return document(title, unit, graph, traced.rings(), frames);
+    }
+
+    private static ObjectNode document(
+            String title, String unit, CreaseGraph graph, List<List<Integer>> rings, List<Frame> frames) {
         ObjectNode document = JSON.createObjectNode();
         document.put("file_spec", SPEC);
         document.put("file_creator", "Kwibbet");
@@ -69,7 +99,7 @@ public final class FoldWriter {
         }
         ArrayNode faces = document.putArray("faces_vertices");
         // Traced with y running down, a facet goes round with the clock as FOLD draws it; reversed, it goes against it.
-        for (List<Integer> ring : traced.rings()) {
+        for (List<Integer> ring : rings) {
             ArrayNode face = faces.addArray();
             for (int i = ring.size() - 1; i >= 0; i--) {
                 face.add(ring.get(i));
@@ -77,7 +107,7 @@ public final class FoldWriter {
         }
         if (!frames.isEmpty()) {
             ArrayNode further = document.putArray("file_frames");
-            frames.forEach(frame -> write(frame, graph, traced, further.addObject()));
+            frames.forEach(frame -> write(frame, graph, rings, further.addObject()));
         }
         return document;
     }
@@ -146,7 +176,7 @@ public final class FoldWriter {
         }
     }
 
-    private static void write(Frame frame, CreaseGraph graph, CreaseGraph.Traced traced, ObjectNode node) {
+    private static void write(Frame frame, CreaseGraph graph, List<List<Integer>> rings, ObjectNode node) {
         node.put("frame_title", frame.title());
         node.putArray("frame_classes").add("foldedForm");
         node.putArray("frame_attributes").add("2D");
@@ -154,15 +184,15 @@ public final class FoldWriter {
         node.put("frame_inherit", true);
         FoldedState state = frame.state();
         Vertex[] places = graph.vertices().toArray(Vertex[]::new);
-        for (int facet = 0; facet < traced.rings().size(); facet++) {
-            for (int vertex : traced.rings().get(facet)) {
+        for (int facet = 0; facet < rings.size(); facet++) {
+            for (int vertex : rings.get(facet)) {
                 places[vertex] = state.places().of(facet).apply(graph.vertices().get(vertex));
             }
         }
         coordinates(node, List.of(places));
         ArrayNode orders = node.putArray("faceOrders");
-        for (int one = 0; one < traced.rings().size(); one++) {
-            for (int other = one + 1; other < traced.rings().size(); other++) {
+        for (int one = 0; one < rings.size(); one++) {
+            for (int other = one + 1; other < rings.size(); other++) {
                 int above = state.order().compare(one, other);
                 if (above != 0) {
                     boolean normalDown = state.places().of(other).isMirrored();

@@ -9,11 +9,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
+import kwibbet.card.Card;
+import kwibbet.card.CardMaker;
 import kwibbet.crease.Crease.Fold;
 import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
 import kwibbet.crease.FoldStep;
+import kwibbet.fold.CardFolding;
+import kwibbet.fold.CardSheets;
+import kwibbet.formats.Samples;
 import kwibbet.outcome.Outcome;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -52,6 +59,42 @@ class FoldFormatTest {
         // Away at the first crease and back at the second: the third face lies under the second, both under the first.
         assertThat(folded.orders().get(0).isAbove(0, 1)).isTrue();
         assertThat(folded.orders().get(0).isAbove(1, 2)).isTrue();
+    }
+
+    /** All sheets of a card are read back as that many pieces of paper, with the creases of its base; what FOLD has no words for stands under names of our own. */
+    @Test
+    void allSheetsOfACardAreReadBack() {
+        Card card =
+                CardMaker.make(Samples.design("Night train"), Samples.MATERIALS).orThrow();
+        CardFolding folding = CardFolding.of(card);
+        CardSheets sheets = CardSheets.of(card, folding);
+        List<FoldWriter.Frame> frames = new ArrayList<>();
+        sheets.states().forEach(state -> frames.add(0, new FoldWriter.Frame("step", state)));
+        String text = FoldWriter.text("Night train", "in", sheets, frames);
+        FoldPattern back = read(text);
+        assertThat(back.traced().rings()).hasSameSizeAs(sheets.faces());
+        assertThat(back.pattern().creases()).hasSize(card.base().scores().size());
+        JsonNode document = JsonMapper.shared().readTree(text);
+        assertThat(document.path("kwibbet:faces")).hasSameSizeAs(sheets.faces());
+        assertThat(document.path("kwibbet:joins")).hasSameSizeAs(card.joins());
+        JsonNode join = document.path("kwibbet:joins").get(0);
+        assertThat(join.path("with").asString())
+                .isEqualTo(card.joins().get(0).adhesion().kind().words());
+        assertThat(document.path("file_frames")).hasSameSizeAs(sheets.states());
+        assertThat(document.path("file_frames").get(0).path("vertices_coords"))
+                .hasSameSizeAs(sheets.graph().vertices());
+        // Each mat lies over or under the panel it is stuck to, in the state in which all is folded.
+        List<String> pairs = new ArrayList<>();
+        document.path("file_frames")
+                .get(0)
+                .path("faceOrders")
+                .forEach(order ->
+                        pairs.add(order.get(0).asInt() + "/" + order.get(1).asInt()));
+        for (JsonNode each : document.path("kwibbet:joins")) {
+            int lower = each.path("lower").asInt();
+            int upper = each.path("upper").asInt();
+            assertThat(pairs).containsAnyOf(lower + "/" + upper, upper + "/" + lower);
+        }
     }
 
     /** Written with all its states and read back, the orders of the state in which all is folded leave one way only, the same. */
