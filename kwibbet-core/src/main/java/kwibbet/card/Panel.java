@@ -111,7 +111,7 @@ public record Panel(PanelId id, PieceId piece, Outline outline, List<Outline> fr
 
     /** Its paper: what the openings of its piece and the parts cut free leave of it. */
     public Region material(Piece whole) {
-        Region paper = new Region(outline, freed);
+        Region paper = withoutFreed();
         for (Opening opening : whole.openings()) {
             if (!opening.outline().bounds().overlaps(outline.bounds())) {
                 continue;
@@ -126,6 +126,17 @@ public record Panel(PanelId id, PieceId piece, Outline outline, List<Outline> fr
                     : largest(Overlay.without(paper, Region.of(hole)), paper);
         }
         return paper;
+    }
+
+    /** Parts that are cut free beside each other leave one hole, or a notch where they reach an edge. */
+    private Region withoutFreed() {
+        return freed.isEmpty()
+                ? Region.of(outline)
+                : largest(
+                        Overlay.without(
+                                Region.of(outline),
+                                Overlay.joined(freed.stream().map(Region::of).toList())),
+                        Region.of(outline));
     }
 
     private static List<Outline> joined(List<Outline> holes, Outline hole) {
