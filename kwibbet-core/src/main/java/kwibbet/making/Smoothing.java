@@ -14,7 +14,7 @@ record Smoothing(Waiting waiting, Changes changes) {
 
     /** The same operations, counted no higher. */
     List<Operation> of(List<Operation> order) {
-        return besideDrying(stuckTogether(adhesiveLate(alikeTogether(order))));
+        return besideDrying(asThoughtOf(stuckTogether(adhesiveLate(alikeTogether(order)))));
     }
 
     /** Moves one operation where nothing it waits for, or that waits for it, lies between, if that costs nothing; otherwise leaves the order as it is. */
@@ -89,6 +89,36 @@ record Smoothing(Waiting waiting, Changes changes) {
             }
         }
         return together;
+    }
+
+    /** Of pieces of one kind that are stuck to one face, as the frames of a row, what was thought of first comes first. */
+    private List<Operation> asThoughtOf(List<Operation> order) {
+        List<Operation> sorted = order;
+        for (int last = sorted.size() - 2; last > 0; last--) {
+            for (int at = 0; at + 2 <= last; at++) {
+                // What is stuck stands from the top down among all operations.
+                boolean isLater = isOfOneKind(sorted, at, at + 2)
+                        && waiting.place(sorted.get(at)) < waiting.place(sorted.get(at + 2));
+                if (isLater) {
+                    List<Operation> halfWay = freely(sorted, at + 2, at);
+                    List<Operation> moved = halfWay == sorted ? sorted : freely(halfWay, at + 3, at + 1);
+                    sorted = moved != halfWay && isNoWorse(moved, sorted) ? moved : sorted;
+                }
+            }
+        }
+        return sorted;
+    }
+
+    private static boolean isOfOneKind(List<Operation> order, int one, int other) {
+        if (!isPair(order, one) || !isPair(order, other)) {
+            return false;
+        }
+        Operation.Stick first = ((Operation.Adhere) order.get(one)).stick();
+        Operation.Stick then = ((Operation.Adhere) order.get(other)).stick();
+        return first.lower().equals(then.lower())
+                && first.join().side() == then.join().side()
+                && first.join().adhesion().equals(then.join().adhesion())
+                && first.piece().size().equals(then.piece().size());
     }
 
     private static boolean isAlike(List<Operation> order, int one, int other) {

@@ -79,7 +79,8 @@ final class Waiting {
         return !before[place].intersects(rest);
     }
 
-    private int place(Operation operation) {
+    /** Where an operation stands among all, as they were thought of. */
+    int place(Operation operation) {
         Integer place = places.get(operation);
         if (place == null) {
             throw new IllegalArgumentException("no operation " + operation.id() + " is to be done");

@@ -237,6 +237,21 @@ class MakingTest {
         }
     }
 
+    /** Frames of a row are stuck from the first to the last. */
+    @ParameterizedTest
+    @EnumSource
+    void whatIsStuckAlikeIsStuckAsItWasThoughtOf(Way way) {
+        Making making = making(
+                base("folded", "5", "7")
+                        .plus(add(
+                                "opening", "pane", front(), "width", "3/4", "height", "1", "beside", "3", "rows", "2",
+                                "between", "1/2", "frame", "framed")),
+                way);
+        assertThat(making.steps().stream().map(Operation::id).filter(id -> id.startsWith("stick-pane")))
+                .containsExactly(
+                        "stick-pane", "stick-pane-2", "stick-pane-3", "stick-pane-4", "stick-pane-5", "stick-pane-6");
+    }
+
     /** A star set into a mat, or over its edge, is laid where the mat was cut out for it, once that is stuck. */
     @ParameterizedTest
     @EnumSource
