@@ -236,6 +236,10 @@ final class Assembly {
         Outline off = edge.off();
         Piece piece = parts.piece(parts.panel(edge.panel()).piece());
         if (edge.isInner()) {
+            if (freedIn(piece.id()).anyMatch(flap -> Overlay.overlap(flap, off))) {
+                refuse(addition, new Refusal("form", addition.name() + " runs into another cut there."));
+                return;
+            }
             change(piece.id(), each -> each.cutAtOpening(off, edge.die()));
             return;
         }

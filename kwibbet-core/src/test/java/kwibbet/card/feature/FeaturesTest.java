@@ -373,6 +373,22 @@ class FeaturesTest {
         });
         assertThat(card.setInto(card.join(new PieceId("tile")).orElseThrow()))
                 .contains(card.join(new PieceId("frame")).orElseThrow());
+        Addition vent = add(
+                "collar",
+                "vent",
+                on("frame"),
+                "reach",
+                "1/4",
+                "length",
+                "1/4",
+                "fromTop",
+                "1/8",
+                "middle",
+                "by",
+                "from",
+                "1/2");
+        assertThat(fields(FOLDED, frame, window, vent, add("ornament", "tile", on("frame"), set)))
+                .containsExactly("tile.form");
         // Wholly in the window it lies beside the paper; over all of the window nothing would be left of that.
         assertThat(fields(
                         FOLDED,
