@@ -103,7 +103,7 @@ public final class ToolReview {
         }
         boolean isTooLong = cut instanceof PartCut.PastEdge past
                 && past.run().isPresent()
-                && !past.plain().isNegative()
+                && past.plain().isPositive()
                 && punch.get().atOnce() > run.repeats();
         return isTooLong
                 ? Optional.of(edge(
