@@ -57,12 +57,19 @@ final class PaintOrder {
         private final Frame frame;
         private final Polygon shape;
         private final Region paper;
+        /** A spot of its paper; nothing where that has hardly an area. */
+        private final Optional<Polygon.Spot> inner;
 
         Seen(Panel panel, Frame frame, Polygon shape, Region paper) {
             this.panel = panel;
             this.frame = frame;
             this.shape = shape;
             this.paper = paper;
+            this.inner = isPlain() || shape.area() < Polygon.TOUCH
+                    ? Optional.empty()
+                    : Optional.of(paper)
+                            .filter(each -> each.area() > Polygon.TOUCH)
+                            .map(each -> Polygon.Spot.at(Overlay.pointWithin(each)));
         }
 
         /** A spot where the paper of both is, if there is any; in the middle of it where both are convex. */
@@ -72,6 +79,13 @@ final class PaintOrder {
             }
             if (isPlain() && other.isPlain()) {
                 return shape.sharedWith(other.shape);
+            }
+            // What lies wholly within a plain one shares all it has with it.
+            if (other.isPlain() && other.shape.holds(shape)) {
+                return inner;
+            }
+            if (isPlain() && shape.holds(other.shape)) {
+                return other.inner;
             }
             return Overlay.shared(paper, other.paper).stream()
                     .filter(both -> both.area() > Polygon.TOUCH)

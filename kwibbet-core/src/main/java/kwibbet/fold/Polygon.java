@@ -140,6 +140,27 @@ final class Polygon {
         return Optional.of(new Spot(x / shared.size(), y / shared.size()));
     }
 
+    /** Whether this convex polygon has all of the box of another within it. */
+    boolean holds(Polygon other) {
+        for (double x : new double[] {other.across.getMin(), other.across.getMax()}) {
+            for (double y : new double[] {other.down.getMin(), other.down.getMax()}) {
+                if (!holds(new Spot(x, y))) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private boolean holds(Spot spot) {
+        for (int i = 0; i < corners.size(); i++) {
+            if (side(corners.get(i), corners.get((i + 1) % corners.size()), spot) < 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private boolean boxesOverlap(Polygon other) {
         return across.getMin() < other.across.getMax()
                 && other.across.getMin() < across.getMax()

@@ -1,10 +1,6 @@
 package kwibbet.fold;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
@@ -92,24 +88,17 @@ class CardSheetsTest {
         CardFolding folding = CardFolding.of(card);
         CardSheets sheets = CardSheets.of(card, folding);
         FoldedState shut = sheets.states().get(sheets.states().size() - 1);
-        List<SeenPanel> painted =
-                FoldedView.of(card, card.form().pose(Pose.SHUT)).panels();
-        Map<String, Integer> place = painted.stream()
+        List<String> painted = FoldedView.of(card, card.form().pose(Pose.SHUT)).panels().stream()
                 .map(seen -> card.nameOf(seen.panel()))
-                .collect(Collectors.toMap(
-                        Function.identity(),
-                        new ArrayList<>(painted.stream()
-                                .map(seen -> card.nameOf(seen.panel()))
-                                .toList())::indexOf,
-                        (one, other) -> one));
+                .toList();
         int agreed = 0;
         int opposed = 0;
         for (int one = 0; one < sheets.faces().size(); one++) {
             for (int other = 0; other < one; other++) {
                 int above = shut.order().compare(one, other);
                 assertThat(above).isEqualTo(-shut.order().compare(other, one));
-                Integer first = place.get(sheets.faces().get(one).panel());
-                Integer second = place.get(sheets.faces().get(other).panel());
+                int first = painted.indexOf(sheets.faces().get(one).panel());
+                int second = painted.indexOf(sheets.faces().get(other).panel());
                 if (above != 0) {
                     boolean isSame = above > 0 == first > second;
                     agreed += isSame ? 1 : 0;
