@@ -278,7 +278,7 @@ public sealed interface HandCut {
                             run.hasOneInTheMiddle()
                                     ? ", punch with the middle of a " + one + " at the mark"
                                     : ", punch with two " + run.words() + " meeting at the mark")
-                    .words(", and push the punch on to both sides, its pattern in what is cut: " + run.repeats() + " "
+                    .words(", and push the punch on to both sides, in line with what is cut: " + run.repeats() + " "
                             + run.words());
             if (plain.isNegative()) {
                 return writer.words(", past both ends, where ")

@@ -113,7 +113,7 @@ public final class ToolReview {
                         writer.words("Your " + punch.get().words() + " cuts "
                                 + punch.get().atOnce()
                                 + " at a time, and between the plain ends of " + piece.name() + " there are "
-                                + run.repeats() + ": let the pattern run over both ends.")))
+                                + run.repeats() + ": let it run over both ends.")))
                 : Optional.empty();
     }
 

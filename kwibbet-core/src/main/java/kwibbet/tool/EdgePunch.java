@@ -77,7 +77,7 @@ public record EdgePunch(EdgePattern pattern, Length pitch, Length deep, int atOn
             }
             Matcher matcher = SAID.matcher(part.strip());
             if (!matcher.matches()) {
-                return wrong("“" + part.strip() + "” says no pattern, depth and pitch.", system);
+                return wrong("“" + part.strip() + "” does not say what it cuts, how deep and how far apart.", system);
             }
             try {
                 punches.add(of(matcher, system));

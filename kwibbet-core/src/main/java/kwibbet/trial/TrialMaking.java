@@ -341,7 +341,7 @@ public final class TrialMaking {
                 ruin(step, "the cut goes through what it is stuck to");
             }
             if (step instanceof Operation.CutOut out && !out.cuts().stream().allMatch(cut -> isPunched(piece, cut))) {
-                ruin(step, "punched from that mark, the pattern comes out beside where it belongs");
+                ruin(step, "punched from that mark, it comes out beside where it belongs");
             }
         }
     }

@@ -218,7 +218,7 @@ class InventoryControllerTest {
                                 containsString("1 to 10 layers"),
                                 containsString("Say it as"),
                                 containsString("1/8 reaching nowhere"),
-                                containsString("“scallops 1/4” says no pattern, depth and pitch."),
+                                containsString("“scallops 1/4” does not say what it cuts, how deep and how far apart."),
                                 containsString("round"),
                                 containsString("It must be 1 to 60 in."),
                                 containsString("every now and then"))));

@@ -35,7 +35,7 @@ public record PunchedEdge() implements Feature {
     /** What is cut. */
     public static final Parameter.OfChoice PATTERN = new Parameter.OfChoice(
             "pattern",
-            "Pattern",
+            "It cuts",
             "What the punch cuts along the edge.",
             Stream.of(EdgePattern.values())
                     .map(pattern -> new Parameter.Choice(pattern.words(), pattern.words()))
@@ -43,10 +43,10 @@ public record PunchedEdge() implements Feature {
             Parameter.Own.NOTHING);
     /** From one repeat to the next. */
     public static final Parameter.OfLength PITCH =
-            Shapes.length("pitch", "Pitch", "From one repeat of the pattern to the next.", "1/16", "6", "1/2");
+            Shapes.length("pitch", "Pitch", "From one repeat to the next.", "1/16", "6", "1/2");
     /** How deep. */
     public static final Parameter.OfLength DEEP =
-            Shapes.length("deep", "Deep", "How far the pattern reaches in from the edge.", "1/32", "2", "1/4");
+            Shapes.length("deep", "Deep", "How far it reaches in from the edge.", "1/32", "2", "1/4");
     /** How the ends come out. */
     public static final Parameter.OfChoice ENDS = Parameter.OfChoice.of(
             "ends",

@@ -111,7 +111,7 @@ class PunchedEdgeTest {
         Card card = make(strip("edge", "top", "ends", ends, "pitch", pitch)).orThrow();
         assertThat(punched(card, TOOLS).sentence(MeasureSystem.INCH).text())
                 .isEqualTo("strip. The top edge: mark 2 1/8 in from the left, punch with " + at
-                        + ", and push the punch on to both sides, its pattern in what is cut: " + words);
+                        + ", and push the punch on to both sides, in line with what is cut: " + words);
         assertThat(TrialMaking.of(
                         card,
                         PressPlan.of(List.of(line(card, 1)), TOOLS),
@@ -180,7 +180,7 @@ class PunchedEdgeTest {
         assertThat(TrialMaking.of(card, press, steps)).isEmpty();
         assertThat(TrialMaking.of(card, press, beside))
                 .extracting(TrialMaking.Ruin::what)
-                .contains("punched from that mark, the pattern comes out beside where it belongs");
+                .contains("punched from that mark, it comes out beside where it belongs");
     }
 
     /** All four edges, corners and all: 1/4 deep and 1/8 of border on each side leave a mat 3 1/4 × 2 1/4, cut straight. */
