@@ -316,8 +316,9 @@ public record CardPage(
         return RulerPicture.aboveTable(card(), table().flat());
     }
 
-    /** This with the card drawn, which can be done while the rest is still being worked out. */
+    /** This with the card drawn and its making worked out, which can be done while the rest is still being worked out. */
     CardPage withDrawings() {
+        worked.making(way());
         return new CardPage(
                 stored,
                 worked,
@@ -521,7 +522,7 @@ public record CardPage(
 
     /** How its copies are made: as the maker says, or as is usual. */
     public Way way() {
-        return looking.way().orElse(Way.usual(plan().copies()));
+        return looking.way().orElse(Way.usual(run().copies()));
     }
 
     /** The ways to choose from. */

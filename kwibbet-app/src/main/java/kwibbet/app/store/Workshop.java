@@ -33,6 +33,7 @@ import kwibbet.making.Making;
 import kwibbet.making.Way;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperShelf;
+import kwibbet.press.PressPlan;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
 import kwibbet.review.ToolReview;
@@ -124,9 +125,15 @@ public class Workshop {
             return findings;
         }
 
-        /** How its card is made, worked out once. */
+        /** How its card is made, worked out once; that needs what goes through the press only, not all of the plan. */
         public Making making(Way way) {
-            return makings.computeIfAbsent(way, each -> plan().makeOf(card, each));
+            return makings.computeIfAbsent(way, each -> Making.of(card, press(), each));
+        }
+
+        private PressPlan press() {
+            return plan.isDone()
+                    ? plan().bench().press().plan()
+                    : PressPlan.of(List.of(new RunLine(card, with.run().copies())), with.tools());
         }
     }
 
