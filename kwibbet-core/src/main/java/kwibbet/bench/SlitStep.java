@@ -102,7 +102,7 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
         } else {
             writer.words("Lower the blade ").length(at.blade.start()).words(" from the " + from + " edge and ");
             if (isThrough) {
-                writer.words("cut out over the other");
+                writer.words("cut on over the " + (at.edge == Edge.LEFT ? "bottom" : "right") + " edge");
             } else {
                 writer.words("lift it at ").length(at.blade.stop());
             }

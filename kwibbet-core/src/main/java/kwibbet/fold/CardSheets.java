@@ -84,13 +84,18 @@ public record CardSheets(
         private final List<Panel> panels;
         private final List<Vertex> vertices = new ArrayList<>();
         private final List<CreaseGraph.Edge> edges = new ArrayList<>();
-        private final List<List<Integer>> rings = new ArrayList<>();
-        /** For each face the leaf it is. */
-        private final List<Integer> leafOf = new ArrayList<>();
-        /** For each face, how far to the right its sheet is drawn. */
-        private final List<Double> moved = new ArrayList<>();
+        private final List<Drawn> drawn = new ArrayList<>();
 
         private double right;
+
+        /**
+         * A face.
+         *
+         * @param ring the vertices round it
+         * @param leaf the index of the leaf it is
+         * @param moved how far to the right its sheet is drawn
+         */
+        private record Drawn(List<Integer> ring, int leaf, double moved) {}
 
         Drawing(Card card, CardFolding folding) {
             this.card = card;
@@ -106,14 +111,20 @@ public record CardSheets(
             for (int sheet = 0; sheet < sheets; sheet++) {
                 draw(all, sheet);
             }
-            List<SheetFace> faces = leafOf.stream()
-                    .map(leaf -> new SheetFace(folding.leaves().get(leaf).name(), card.nameOf(panels.get(leaf))))
+            List<SheetFace> faces = drawn.stream()
+                    .map(face -> new SheetFace(
+                            folding.leaves().get(face.leaf()).name(), card.nameOf(panels.get(face.leaf()))))
                     .toList();
             List<FoldedState> states = folding.sequence().stream()
                     .flatMap(sequence -> sequence.steps().stream())
                     .map(step -> lying(step.after()))
                     .toList();
-            return new CardSheets(new CreaseGraph(vertices, edges), rings, faces, joins(), states);
+            return new CardSheets(
+                    new CreaseGraph(vertices, edges),
+                    drawn.stream().map(Drawn::ring).toList(),
+                    faces,
+                    joins(),
+                    states);
         }
 
         /** Every leaf a facet of its piece. */
@@ -165,11 +176,10 @@ public record CardSheets(
                                 && all.facets().get(each).covers(inside))
                         .findFirst();
                 if (leaf.isPresent()) {
-                    rings.add(traced.rings().get(i).stream()
+                    List<Integer> ring = traced.rings().get(i).stream()
                             .map(vertex -> vertex + first)
-                            .toList());
-                    leafOf.add(leaf.getAsInt());
-                    moved.add(by);
+                            .toList();
+                    drawn.add(new Drawn(ring, leaf.getAsInt(), by));
                 }
             }
             right += end - left + GAP;
@@ -188,8 +198,8 @@ public record CardSheets(
         }
 
         private Optional<Integer> face(PanelId panel) {
-            return IntStream.range(0, leafOf.size())
-                    .filter(face -> panels.get(leafOf.get(face)).id().equals(panel))
+            return IntStream.range(0, drawn.size())
+                    .filter(face -> panels.get(drawn.get(face).leaf()).id().equals(panel))
                     .boxed()
                     .findFirst();
         }
@@ -197,29 +207,29 @@ public record CardSheets(
         private FoldedState lying(FoldedState state) {
             List<Isometry> places = new ArrayList<>();
             List<Region> papers = new ArrayList<>();
-            for (int face = 0; face < leafOf.size(); face++) {
-                Leaf leaf = folding.leaves().get(leafOf.get(face));
+            for (Drawn face : drawn) {
+                Leaf leaf = folding.leaves().get(face.leaf());
                 Isometry at = leaf.at(state.places().of(leaf.facet()));
                 papers.add(Places.region(leaf.rings(), at));
-                places.add(new Isometry(1, 0, 0, 1, -moved.get(face), 0).within(at));
+                places.add(new Isometry(1, 0, 0, 1, -face.moved(), 0).within(at));
             }
             return FoldedState.lying(
                     places,
                     (one, other) -> Overlay.sharedArea(papers.get(one), papers.get(other)) > LEAST
-                            ? above(one, other, state)
+                            ? above(drawn.get(one).leaf(), drawn.get(other).leaf(), state)
                             : 0);
         }
 
-        /** More than zero where a face lies over another: as their facets do, or by how they are stuck to the one both ride on. */
+        /** More than zero where a leaf lies over another: as their facets do, or by how they are stuck to the one both ride on. */
         private int above(int one, int other, FoldedState state) {
-            Leaf first = folding.leaves().get(leafOf.get(one));
-            Leaf second = folding.leaves().get(leafOf.get(other));
+            Leaf first = folding.leaves().get(one);
+            Leaf second = folding.leaves().get(other);
             if (first.facet() != second.facet()) {
                 return state.order().compare(first.facet(), second.facet());
             }
             int plies = Integer.compare(first.plies(), second.plies());
             // Of two stuck side by side to one face, what was stuck later lies further out.
-            int later = Integer.compare(leafOf.get(one), leafOf.get(other)) * Integer.signum(first.plies());
+            int later = Integer.compare(one, other) * Integer.signum(first.plies());
             int up = plies != 0 ? plies : later;
             return state.places().of(first.facet()).isMirrored() ? -up : up;
         }

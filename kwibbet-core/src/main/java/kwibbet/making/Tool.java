@@ -61,7 +61,7 @@ public record Tool(String key, String words) {
     /** A punch for edges: that of the maker, or else any that cuts the pattern. */
     static Tool of(HandCut.EdgePunched cut) {
         return new Tool(
-                "edge-punch:" + cut.run().words() + cut.run().pitch() + "/"
+                "edge-punch:" + cut.run().pattern().key() + cut.run().pitch() + "/"
                         + cut.run().deep(),
                 cut.punch().map(EdgePunch::words).orElse(cut.run().pattern().one() + " edge punch"));
     }

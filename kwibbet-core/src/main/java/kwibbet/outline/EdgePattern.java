@@ -2,6 +2,7 @@ package kwibbet.outline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What an edge punch or a border die cuts into an edge, again and again. Each is the same from either end. */
 public enum EdgePattern {
@@ -27,6 +28,20 @@ public enum EdgePattern {
     EdgePattern(String words, String one) {
         this.words = words;
         this.one = one;
+    }
+
+    /** Names it in settings. */
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /**
+     * The one of a key.
+     *
+     * @throws IllegalArgumentException when there is none
+     */
+    public static EdgePattern of(String key) {
+        return valueOf(key.toUpperCase(Locale.ROOT));
     }
 
     /** What makers call it. */

@@ -2,6 +2,8 @@ package kwibbet.shape;
 
 import java.util.Optional;
 
+import kwibbet.measure.Length;
+
 /**
  * A straight line between two points: a score, a slit.
  *
@@ -38,5 +40,15 @@ public record Segment(Point start, Point end) {
     /** The point in the middle, to the tick below. */
     public Point middle() {
         return start.middle(end);
+    }
+
+    /** Where a point comes to on the other side of its line, to the nearest tick. */
+    public Point mirrored(Point point) {
+        double dx = end.x().minus(start.x()).toInches();
+        double dy = end.y().minus(start.y()).toInches();
+        double px = point.x().minus(start.x()).toInches();
+        double py = point.y().minus(start.y()).toInches();
+        double share = (px * dx + py * dy) / (dx * dx + dy * dy);
+        return start.plus(Length.nearestInches(2 * share * dx - px), Length.nearestInches(2 * share * dy - py));
     }
 }

@@ -1,8 +1,6 @@
 package kwibbet.tool;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -11,7 +9,6 @@ import java.util.stream.Stream;
 
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
-import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outline.EdgePattern;
@@ -70,24 +67,14 @@ public record EdgePunch(EdgePattern pattern, Length pitch, Length deep, int atOn
      * @return the punches, or what is wrong, under the key {@code edgePunches}
      */
     public static Outcome<List<EdgePunch>> parse(String said, MeasureSystem system) {
-        List<EdgePunch> punches = new ArrayList<>();
-        for (String part : said.toLowerCase(Locale.ROOT).split("[,;\\n]", -1)) {
-            if (part.isBlank()) {
-                continue;
-            }
-            Matcher matcher = SAID.matcher(part.strip());
-            if (!matcher.matches()) {
-                return wrong("“" + part.strip() + "” does not say what it cuts, how deep and how far apart.", system);
-            }
-            try {
-                punches.add(of(matcher, system));
-            } catch (LengthParseException misread) {
-                return wrong(Objects.requireNonNullElse(misread.getMessage(), ""), system);
-            } catch (IllegalArgumentException odd) {
-                return wrong("No: " + odd.getMessage() + ".", system);
-            }
-        }
-        return punches.size() > MOST ? wrong("At most " + MOST + " edge punches.", system) : Outcome.made(punches);
+        return new SaidList(
+                        "edgePunches",
+                        SAID,
+                        "does not say what it cuts, how deep and how far apart",
+                        "edge punches",
+                        MOST,
+                        example(system))
+                .read(said, matcher -> of(matcher, system));
     }
 
     private static EdgePunch of(Matcher matcher, MeasureSystem system) {
@@ -105,10 +92,6 @@ public record EdgePunch(EdgePattern pattern, Length pitch, Length deep, int atOn
                 Length.parse(matcher.group(4), system),
                 Length.parse(matcher.group(3), system),
                 count.length() > 2 ? MOST_AT_ONCE + 1 : Integer.parseInt(count));
-    }
-
-    private static Outcome<List<EdgePunch>> wrong(String what, MeasureSystem system) {
-        return Outcome.refused("edgePunches", what + " Say it as “" + example(system) + "”.");
     }
 
     /** How edge punches are said, for example. */

@@ -1,9 +1,6 @@
 package kwibbet.tool;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -11,7 +8,6 @@ import java.util.stream.Stream;
 
 import kwibbet.measure.Figure;
 import kwibbet.measure.Length;
-import kwibbet.measure.LengthParseException;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outline.OwnShape;
@@ -51,24 +47,8 @@ public record Punch(CutShape shape, Length reach) {
      * @return the punches, or what is wrong, under the key {@code punches}
      */
     public static Outcome<List<Punch>> parse(String said, MeasureSystem system, List<OwnShape> own) {
-        List<Punch> punches = new ArrayList<>();
-        for (String part : said.toLowerCase(Locale.ROOT).split("[,;\\n]", -1)) {
-            if (part.isBlank()) {
-                continue;
-            }
-            Matcher matcher = SAID.matcher(part.strip());
-            if (!matcher.matches()) {
-                return wrong("“" + part.strip() + "” says no size and reach.", system);
-            }
-            try {
-                punches.add(of(matcher, system, own));
-            } catch (LengthParseException misread) {
-                return wrong(Objects.requireNonNullElse(misread.getMessage(), ""), system);
-            } catch (IllegalArgumentException odd) {
-                return wrong("No: " + odd.getMessage() + ".", system);
-            }
-        }
-        return punches.size() > MOST ? wrong("At most " + MOST + " punches.", system) : Outcome.made(punches);
+        return new SaidList("punches", SAID, "says no size and reach", "punches", MOST, example(system))
+                .read(said, matcher -> of(matcher, system, own));
     }
 
     private static Punch of(Matcher matcher, MeasureSystem system, List<OwnShape> own) {
@@ -99,10 +79,6 @@ public record Punch(CutShape shape, Length reach) {
         return look instanceof OwnShape own
                 ? width.scaledBy(own.size().height().ratioTo(own.size().width()))
                 : width;
-    }
-
-    private static Outcome<List<Punch>> wrong(String what, MeasureSystem system) {
-        return Outcome.refused("punches", what + " Say it as “" + example(system) + "”.");
     }
 
     /** How punches are said, for example. */

@@ -1,7 +1,7 @@
 /**
- * The trimmer, the scoring board, the press and the dies of a maker, as far as they decide what can be cut and scored.
+ * The trimmer, the scoring board, the press, the dies and the hand tools of a maker, as far as they decide what can be cut, scored and worked on.
  *
- * <p>Nothing is null; uses {@code measure}, {@code shape}, {@code wording} and {@code outcome}.
+ * <p>Nothing is null; uses {@code measure}, {@code shape}, {@code outline}, {@code wording} and {@code outcome}.
  */
 @NullMarked
 package kwibbet.tool;

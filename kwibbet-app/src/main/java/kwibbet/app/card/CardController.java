@@ -156,28 +156,22 @@ class CardController {
     @GetMapping(path = "/pattern.fold", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> pattern(@PathVariable String id) {
         Design design = designs.get(id).design();
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("pattern.fold")
-                                .build()
-                                .toString())
-                .body(CardFoldFile.of(design.name(), workshop.folding(design)));
+        return file("pattern.fold", CardFoldFile.of(design.name(), workshop.folding(design)));
     }
 
     /** All sheets of the card, what is stuck to what, and how they lie after each step, as FOLD. */
     @GetMapping(path = "/card.fold", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<String> sheets(@PathVariable String id) {
         Design design = designs.get(id).design();
+        return file("card.fold", CardFoldFile.whole(design.name(), workshop.card(design), workshop.folding(design)));
+    }
+
+    private static ResponseEntity<String> file(String name, String body) {
+        String disposition =
+                ContentDisposition.attachment().filename(name).build().toString();
         return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("card.fold")
-                                .build()
-                                .toString())
-                .body(CardFoldFile.whole(design.name(), workshop.card(design), workshop.folding(design)));
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
+                .body(body);
     }
 
     @PostMapping("/base")

@@ -2,6 +2,7 @@ package kwibbet.app.inventory;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 import kwibbet.app.web.Entries;
 import kwibbet.measure.Figure;
@@ -68,8 +69,9 @@ final class ToolForm {
         Trimmer.Slits slits = entries.choice("slits", Trimmer.Slits.class);
         Length bed = reach(entries, "bed", 1, system);
         Length plates = reach(entries, "plateLength", 1, system);
-        List<Punch> punches = punches(entries, own, system);
-        List<EdgePunch> edgePunches = edgePunches(entries, system);
+        List<Punch> punches = said(entries, "punches", Punch.example(system), said -> Punch.parse(said, system, own));
+        List<EdgePunch> edgePunches =
+                said(entries, "edgePunches", EdgePunch.example(system), said -> EdgePunch.parse(said, system));
         List<Length> rounders = rounders(entries, system);
         Optional<Size> folder = size(entries, "folder", system);
         Optional<Size> stencil = size(entries, "stencil", system);
@@ -116,28 +118,16 @@ final class ToolForm {
                         !entries.isTicked("noHeat"))));
     }
 
-    private static List<Punch> punches(Entries entries, List<OwnShape> own, MeasureSystem system) {
-        if (entries.words("punches").length() > LONGEST_GROOVES) {
-            entries.refuse(
-                    "punches",
-                    "Say them in up to " + LONGEST_GROOVES + " letters, such as “" + Punch.example(system) + "”.");
+    /** What is said in a field one after the other, if it is no longer than anybody says it. */
+    private static <T> List<T> said(
+            Entries entries, String field, String example, Function<String, Outcome<List<T>>> read) {
+        if (entries.words(field).length() > LONGEST_GROOVES) {
+            entries.refuse(field, "Say them in up to " + LONGEST_GROOVES + " letters, such as “" + example + "”.");
             return List.of();
         }
-        Outcome<List<Punch>> punches = Punch.parse(entries.words("punches"), system, own);
-        entries.refuse(punches.reasons());
-        return punches instanceof Outcome.Made<List<Punch>> made ? made.value() : List.of();
-    }
-
-    private static List<EdgePunch> edgePunches(Entries entries, MeasureSystem system) {
-        if (entries.words("edgePunches").length() > LONGEST_GROOVES) {
-            entries.refuse(
-                    "edgePunches",
-                    "Say them in up to " + LONGEST_GROOVES + " letters, such as “" + EdgePunch.example(system) + "”.");
-            return List.of();
-        }
-        Outcome<List<EdgePunch>> punches = EdgePunch.parse(entries.words("edgePunches"), system);
-        entries.refuse(punches.reasons());
-        return punches instanceof Outcome.Made<List<EdgePunch>> made ? made.value() : List.of();
+        Outcome<List<T>> all = read.apply(entries.words(field));
+        entries.refuse(all.reasons());
+        return all instanceof Outcome.Made<List<T>> made ? made.value() : List.of();
     }
 
     private static List<Length> rounders(Entries entries, MeasureSystem system) {

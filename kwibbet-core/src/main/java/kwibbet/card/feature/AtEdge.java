@@ -11,12 +11,24 @@ import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 
 /** What is cut into an edge of a panel, with a shape of which the rest lies past it. */
 final class AtEdge {
 
     private AtEdge() {}
+
+    /** Where a frame lies that has an edge of a box level at its top: x runs along it, clockwise as seen, y inwards. */
+    static Placement frame(Rect box, Edge edge) {
+        return switch (edge) {
+            case TOP -> Placement.at(box.corner());
+            case BOTTOM -> new Placement(new Point(box.right(), box.bottom()), 180, false);
+            case LEFT -> new Placement(new Point(box.left(), box.bottom()), 270, false);
+            case RIGHT -> new Placement(new Point(box.right(), box.top()), 90, false);
+        };
+    }
 
     /**
      * Cuts it, if the panel stays whole and keeps its edge.

@@ -69,7 +69,7 @@ public record Collar() implements Feature {
             Collar.BY,
             "so far from the left or the top",
             Collar.IN_LINE,
-            "in line with what is worked on that face");
+            "in line with the stamping or embossing");
     /** How far along the edge its middle is. */
     public static final Parameter.OfLength FROM = Shapes.length(
             "from", "From the end", "From the left end of the edge, or its upper one, to the slit.", "1/4", "24", "2");
@@ -196,7 +196,7 @@ public record Collar() implements Feature {
         Length across = isUpright ? site.size().width() : site.size().height();
         boolean isWithin = site.brief().is(STARTS, WITHIN);
         Length top = isWithin ? site.brief().length(FROM_TOP) : Length.ZERO;
-        Placement frame = frame(site.bounds(), edge);
+        Placement frame = AtEdge.frame(site.bounds(), edge);
         return middle(site, edge, along)
                 .then(middle -> checked(
                         site,
@@ -208,15 +208,6 @@ public record Collar() implements Feature {
                                 top,
                                 top.plus(site.brief().length(LENGTH)),
                                 site.brief().length(REACH))));
-    }
-
-    private static Placement frame(Rect box, Edge edge) {
-        return switch (edge) {
-            case TOP -> Placement.at(box.corner());
-            case BOTTOM -> new Placement(new Point(box.right(), box.bottom()), 180, false);
-            case LEFT -> new Placement(new Point(box.left(), box.bottom()), 270, false);
-            case RIGHT -> new Placement(new Point(box.right(), box.top()), 90, false);
-        };
     }
 
     /** Where the slit inwards is, along the edge as it is seen from outside. */
@@ -301,7 +292,7 @@ public record Collar() implements Feature {
                             "A corner so small has no room for a brad of "
                                     + site.brief().figure(HEAD) + ": make it larger, or glue it.");
                 }
-                brad(site, work, through, mirrored(through, corner, cut.bottom()), at);
+                brad(site, work, through, new Segment(corner, cut.bottom()).mirrored(through), at);
             }
             number++;
         }
@@ -349,15 +340,5 @@ public record Collar() implements Feature {
                     Placement.at(Rect.around(middle, new Size(HOLE, HOLE)).corner());
             work.opening(site.piece(), new Opening(site.id(), "hole", Holes.round(HOLE), hole.within(at)));
         }
-    }
-
-    /** A point on the other side of a line, to the nearest tick. */
-    private static Point mirrored(Point point, Point from, Point to) {
-        double dx = to.x().minus(from.x()).toInches();
-        double dy = to.y().minus(from.y()).toInches();
-        double px = point.x().minus(from.x()).toInches();
-        double py = point.y().minus(from.y()).toInches();
-        double share = (px * dx + py * dy) / (dx * dx + dy * dy);
-        return from.plus(Length.nearestInches(2 * share * dx - px), Length.nearestInches(2 * share * dy - py));
     }
 }

@@ -38,7 +38,7 @@ public record PunchedEdge() implements Feature {
             "It cuts",
             "What the punch cuts along the edge.",
             Stream.of(EdgePattern.values())
-                    .map(pattern -> new Parameter.Choice(pattern.words(), pattern.words()))
+                    .map(pattern -> new Parameter.Choice(pattern.key(), pattern.words()))
                     .toList(),
             Parameter.Own.NOTHING);
     /** From one repeat to the next. */
@@ -109,17 +109,9 @@ public record PunchedEdge() implements Feature {
                 .toList();
     }
 
-    /**
-     * What is punched along an edge.
-     *
-     * @param brief what is asked
-     * @param along how long the edge is
-     */
-    public static EdgeRun run(Brief brief, Length along) {
-        EdgePattern pattern = Stream.of(EdgePattern.values())
-                .filter(each -> each.words().equals(brief.choice(PATTERN)))
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("a pattern is chosen of those there are"));
+    /** What is punched along an edge that is so long. */
+    private static EdgeRun run(Brief brief, Length along) {
+        EdgePattern pattern = EdgePattern.of(brief.choice(PATTERN));
         Length pitch = brief.length(PITCH);
         int whole = (int) along.dividedBy(pitch);
         if (brief.is(ENDS, WHOLE)) {
@@ -150,25 +142,14 @@ public record PunchedEdge() implements Feature {
                             + site.brief().figure(across) + ".");
         }
         CutShape shape = run.shape();
-        Placement laid = laid(box, edge, shape.size(), run.deep());
+        // Half of the band lies past the edge, its middle at that of the edge.
+        Point corner =
+                new Point(along.minus(shape.size().width()).half(), run.deep().negated());
+        Placement laid = Placement.at(corner).within(AtEdge.frame(box, edge));
         if (!isStraight(site, edge)) {
             return Outcome.refused(EDGE.key(), "The " + site.place() + " has no straight edge there.");
         }
         return AtEdge.cut(site, shape, laid, edge, DEEP.key());
-    }
-
-    /** Half of the band past the edge, its middle at that of the edge. */
-    private static Placement laid(Rect box, Edge edge, Size size, Length past) {
-        Point start = box.centred(edge.isUpright() ? size.turned() : size).corner();
-        return switch (edge) {
-            case TOP -> Placement.at(new Point(start.x(), box.top().minus(past)));
-            case BOTTOM ->
-                new Placement(
-                        new Point(start.x().plus(size.width()), box.bottom().plus(past)), 180, false);
-            case LEFT ->
-                new Placement(new Point(box.left().minus(past), start.y().plus(size.width())), 270, false);
-            case RIGHT -> new Placement(new Point(box.right().plus(past), start.y()), 90, false);
-        };
     }
 
     /** Whether the panel ends along that edge, but for what edges beside it have lost at its corners. */

@@ -78,6 +78,13 @@ class PunchedEdgeTest {
                 .orElseThrow();
     }
 
+    private static List<TrialMaking.Ruin> ruins(Card card) {
+        return TrialMaking.of(
+                card,
+                PressPlan.of(List.of(line(card, 1)), TOOLS),
+                making(card, TOOLS).steps());
+    }
+
     private static double area(Card card) {
         return card.pieceOf(new PieceId("strip")).outline().area();
     }
@@ -112,11 +119,7 @@ class PunchedEdgeTest {
         assertThat(punched(card, TOOLS).sentence(MeasureSystem.INCH).text())
                 .isEqualTo("strip. The top edge: mark 2 1/8 in from the left, punch with " + at
                         + ", and push the punch on to both sides, in line with what is cut: " + words);
-        assertThat(TrialMaking.of(
-                        card,
-                        PressPlan.of(List.of(line(card, 1)), TOOLS),
-                        making(card, TOOLS).steps()))
-                .isEmpty();
+        assertThat(ruins(card)).isEmpty();
     }
 
     /** A flap that is narrower than its paper: what is cut out first has the edge, and where that lies is said. Found among random designs. */
@@ -130,11 +133,7 @@ class PunchedEdgeTest {
         assertThat(cut.sentence(MeasureSystem.INCH).text())
                 .contains("The left edge that lies")
                 .contains("in from that of the paper: mark");
-        assertThat(TrialMaking.of(
-                        card,
-                        PressPlan.of(List.of(line(card, 1)), TOOLS),
-                        making(card, TOOLS).steps()))
-                .isEmpty();
+        assertThat(ruins(card)).isEmpty();
     }
 
     /** A flap that lies aslant on its paper has no left edge there: it is cut along a print. Found among random designs. */
@@ -197,11 +196,7 @@ class PunchedEdgeTest {
         assertThat(card.pieceOf(new PieceId("on-it")).outline())
                 .isEqualTo(Outline.of(Rect.atOrigin(size("3 1/4", "2 1/4"))));
         assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts()).hasSize(4);
-        assertThat(TrialMaking.of(
-                        card,
-                        PressPlan.of(List.of(line(card, 1)), TOOLS),
-                        making(card, TOOLS).steps()))
-                .isEmpty();
+        assertThat(ruins(card)).isEmpty();
     }
 
     @Test
