@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.making.Operation;
@@ -198,6 +199,7 @@ public record PressStep(
             margins(laying, writer);
         }
         furtherOn(use, writer);
+        endOff(use, writer);
         return writer.words(register(laying)).end();
     }
 
@@ -254,6 +256,20 @@ public record PressStep(
             case 0 -> "";
             default -> ", turned " + Turns.words(use.degrees()) + ",";
         };
+    }
+
+    /** Why the paper is longer than the piece. */
+    private void endOff(DieUse use, Phrase.Writer writer) {
+        if (use.want().part().orElse(null) instanceof PartCut.PastEdge past
+                && past.end().isPresent()) {
+            boolean isLonger = onBed.layup().endsOff().contains(past.end().get());
+            Edge edge = past.edge();
+            if (isLonger) {
+                writer.words(" The end of the paper past it comes off: for that it is ")
+                        .length(past.end().get().size().along(edge.axis().across()))
+                        .words(" longer at its " + edge.word() + " edge.");
+            }
+        }
     }
 
     /** Where the die lies beside its pass before. */

@@ -47,7 +47,7 @@ public record SlitStep(Piece piece, int count, Segment slit, boolean isCutOut, O
             for (Wanted wanted : paper.order().wanted()) {
                 for (Segment slit : wanted.slits()) {
                     steps.add(new SlitStep(
-                            wanted.piece(), wanted.count(), slit, wanted.isCutOut(), fence(slit, trimmer)));
+                            wanted.piece(), wanted.count(), slit, !wanted.hasOwnEdges(), fence(slit, trimmer)));
                 }
             }
         }

@@ -94,14 +94,21 @@ public sealed interface PartCut {
      * @param at where the frame of the shape lies on the piece
      * @param outline the whole outline
      * @param within the panel it cuts into
+     * @param end how much longer paper is cut past that edge, to come off with the cut; nothing where it is cut to the edge itself
      */
-    record PastEdge(PieceId owner, CutShape shape, Placement at, Outline outline, Rect within) implements PartCut {
+    record PastEdge(PieceId owner, CutShape shape, Placement at, Outline outline, Rect within, Optional<Rect> end)
+            implements PartCut {
 
         private static final int QUARTER = 90;
 
         /** A shape whose frame lies so on the piece. */
         public static PastEdge of(PieceId owner, CutShape shape, Placement at, Rect within) {
-            return new PastEdge(owner, shape, at, shape.outline().in(at), within);
+            return new PastEdge(owner, shape, at, shape.outline().in(at), within, Optional.empty());
+        }
+
+        /** The same taking an end of the paper off. */
+        public PastEdge takingOff(Rect paper) {
+            return new PastEdge(owner, shape, at, outline, within, Optional.of(paper));
         }
 
         /** What is punched along an edge of the panel, where one is that lies level or upright on the paper. */
@@ -109,9 +116,9 @@ public sealed interface PartCut {
             return EdgeRun.of(shape).filter(punched -> at.degrees() % QUARTER == 0);
         }
 
-        /** The edge of the panel that runs through its middle, or nearest to it. */
+        /** The edge of the panel past which its end comes off, or else that which runs through its middle, or nearest to it. */
         public Edge edge() {
-            Point middle = outline.bounds().middle();
+            Point middle = end.orElse(outline.bounds()).middle();
             return Stream.of(Edge.values())
                     .min(Comparator.comparing(edge -> switch (edge) {
                         case LEFT -> middle.x().minus(within.left()).abs();
@@ -169,7 +176,13 @@ public sealed interface PartCut {
 
         @Override
         public PartCut in(Placement placement) {
-            return new PastEdge(owner, shape, at.within(placement), outline.in(placement), turned(within, placement));
+            return new PastEdge(
+                    owner,
+                    shape,
+                    at.within(placement),
+                    outline.in(placement),
+                    turned(within, placement),
+                    end.map(paper -> turned(paper, placement)));
         }
     }
 

@@ -105,6 +105,14 @@ public record Piece(
         return outline.bounds().size();
     }
 
+    /** The straight paper it is before dies take ends of it off. */
+    public Rect withEnds() {
+        return partCuts.stream()
+                .filter(PartCut.PastEdge.class::isInstance)
+                .flatMap(cut -> ((PartCut.PastEdge) cut).end().stream())
+                .reduce(outline.bounds(), Rect::around);
+    }
+
     /** The score of that name, if it has one. */
     public Optional<Score> score(ScoreId score) {
         return scores.stream().filter(each -> each.id().equals(score)).findFirst();
@@ -223,6 +231,12 @@ public record Piece(
                                 .mapToDouble(Region::area)
                                 .sum()
                         < Overlay.NOTHING;
+    }
+
+    /** Whether straight cuts from edge to edge give it its box, and nothing but what is cut into its edges comes off that. */
+    public boolean isTrimmed() {
+        return isRectangle()
+                || (partCuts.stream().anyMatch(PartCut.PastEdge.class::isInstance) && isRectangleButForEdges());
     }
 
     /** This piece as it is seen with its upper face up: without what is done to the other. */

@@ -3,10 +3,13 @@ package kwibbet.card;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
 import kwibbet.paper.Colour;
+import kwibbet.shape.Axis;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
@@ -253,6 +256,36 @@ public record Site(Asked asked, Ground ground, Around around) {
     /** The same within the straight lines that what is punched into an edge reaches in to. */
     public List<Outline> withinStraight(Length border) {
         return Overlay.inset(ground.straight().outline(), border);
+    }
+
+    /**
+     * The strip past an edge of the panel that there would be if its paper were longer there.
+     *
+     * @param wide how much longer
+     * @return in the frame of the piece; nothing where the panel does not take up the whole edge of a straight paper, or that is longer there already
+     */
+    public Optional<Rect> pastPaper(Edge edge, Length wide) {
+        Piece piece = around.piece();
+        Rect paper = piece.outline().bounds();
+        Rect past = Outline.of(beside(bounds(), edge, wide)).in(frame()).bounds();
+        boolean isWhole = Stream.of(Axis.values())
+                .anyMatch(along -> past.start(along).equals(paper.start(along))
+                        && past.end(along).equals(paper.end(along))
+                        && (past.end(along.across()).equals(paper.start(along.across()))
+                                || past.start(along.across()).equals(paper.end(along.across()))));
+        return Optional.of(past)
+                .filter(strip ->
+                        isWhole && piece.isTrimmed() && !piece.withEnds().overlaps(strip));
+    }
+
+    private static Rect beside(Rect box, Edge edge, Length wide) {
+        return switch (edge) {
+            case LEFT ->
+                Rect.of(box.left().minus(wide), box.top(), wide, box.size().height());
+            case TOP -> Rect.of(box.left(), box.top().minus(wide), box.size().width(), wide);
+            case RIGHT -> Rect.of(box.right(), box.top(), wide, box.size().height());
+            case BOTTOM -> Rect.of(box.left(), box.bottom(), box.size().width(), wide);
+        };
     }
 
     /** The whole room as a rectangle. */

@@ -82,7 +82,7 @@ public record PrintedSheet(Lettered sheet, Face face, List<Picture> pictures, Li
         List<Rect> printed = new ArrayList<>();
         for (SheetLayout.Placement placement : sheet.layout().placements()) {
             Piece piece = sheet.part(placement.part()).first().piece();
-            Placement lying = lying(sheet, placement, piece).within(looked);
+            Placement lying = lying(sheet, placement).within(looked);
             Side side = face == Face.FRONT ? piece.chosen() : piece.chosen().opposite();
             List<Picture> own = pictures(piece, side, lying, reach);
             if (!own.isEmpty()) {
@@ -98,11 +98,12 @@ public record PrintedSheet(Lettered sheet, Face face, List<Picture> pictures, Li
     }
 
     /** As its chosen face is looked at; the sheet lies so, too. */
-    private static Placement lying(Lettered sheet, SheetLayout.Placement placement, Piece piece) {
+    private static Placement lying(Lettered sheet, SheetLayout.Placement placement) {
         Placement up = sheet.lying(placement);
-        Rect box = piece.outline().bounds();
+        Wanted wanted = sheet.part(placement.part()).first();
+        Rect box = wanted.paper();
         Placement turnedOver = new Placement(new Point(box.left().plus(box.right()), Length.ZERO), 0, true);
-        return piece.chosen() == Side.UP ? up : turnedOver.within(up);
+        return wanted.piece().chosen() == Side.UP ? up : turnedOver.within(up);
     }
 
     private static List<Picture> pictures(Piece piece, Side side, Placement lying, Region reach) {

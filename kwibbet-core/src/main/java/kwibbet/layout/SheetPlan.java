@@ -54,9 +54,10 @@ public record SheetPlan(List<PaperPlan> papers, List<Piece> withoutPaper) {
             return layout.copies();
         }
 
-        /** Where a piece lies on the sheet, in the middle of the paper that is cut for it; turned, its top is at the right. */
+        /** Where a piece lies on the sheet, in the paper that is cut for it; turned, its top is at the right. */
         public Placement lying(SheetLayout.Placement placement) {
-            Rect box = part(placement.part()).first().piece().outline().bounds();
+            Rect box = part(placement.part()).first().paper();
+            // The marks of a trimmer may give it a hair more.
             Rect area = placement.area().centred(placement.turned() ? box.size().turned() : box.size());
             Placement home =
                     Placement.at(new Point(box.left().negated(), box.top().negated()));

@@ -9,6 +9,7 @@ import kwibbet.cutting.PartId;
 import kwibbet.cutting.Turning;
 import kwibbet.measure.Length;
 import kwibbet.paper.PaperId;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 
@@ -18,7 +19,7 @@ import kwibbet.shape.Size;
  * @param part names it among the pieces of all cards of the run
  * @param card the card it is of
  * @param piece the piece
- * @param blank what is cut for it: its own size, or larger by the metal where a die cuts it out
+ * @param paper what is cut for it, in its frame: its own box, or larger where a die cuts it out or takes an end off
  * @param slits what no die cuts inside it
  * @param count how many; at least 1
  * @param turnings the papers it may be cut from, and which ways round it may lie on each
@@ -27,7 +28,7 @@ public record Wanted(
         PartId part,
         Card card,
         Piece piece,
-        Size blank,
+        Rect paper,
         List<Segment> slits,
         int count,
         Map<PaperId, Turning> turnings) {
@@ -38,9 +39,19 @@ public record Wanted(
         turnings = Map.copyOf(turnings);
     }
 
+    /** The same cut from other paper. */
+    Wanted on(Rect other) {
+        return new Wanted(part, card, piece, other, slits, count, turnings);
+    }
+
     /** As many of the same. */
     Wanted withCount(int other) {
-        return new Wanted(part, card, piece, blank, slits, other, turnings);
+        return new Wanted(part, card, piece, paper, slits, other, turnings);
+    }
+
+    /** The size of what is cut for it. */
+    public Size blank() {
+        return paper.size();
     }
 
     /** How far paper is printed past the edges that are cut; nothing where a die or a hand cuts it out of a larger piece, which leaves room for that. */
@@ -48,8 +59,13 @@ public record Wanted(
         return isCutOut() ? Length.ZERO : piece.bleed();
     }
 
-    /** Whether it is cut out of what is cut for it, by a die or by hand. */
+    /** Whether what is cut for it ends where it does, so that places on it can be measured. */
+    public boolean hasOwnEdges() {
+        return !isCutOut() && paper.equals(piece.outline().bounds());
+    }
+
+    /** Whether it is cut out of what is cut for it, by a die or by hand; not where only something of an edge comes off. */
     public boolean isCutOut() {
-        return !piece.isRectangle() || !blank.equals(piece.size());
+        return !piece.isTrimmed() || !(paper.equals(piece.outline().bounds()) || paper.equals(piece.withEnds()));
     }
 }

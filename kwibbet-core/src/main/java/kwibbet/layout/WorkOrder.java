@@ -114,14 +114,7 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
             shelf.find(piece.paper())
                     .ifPresentOrElse(
                             paper -> byPaper.computeIfAbsent(piece.paper(), id -> new ArrayList<>())
-                                    .add(new Wanted(
-                                            each.part(),
-                                            each.card(),
-                                            piece,
-                                            forCutting(piece, press.paperFor(piece)),
-                                            press.slitsLeft(piece),
-                                            each.count(),
-                                            turnings(each.card(), piece, shelf.sizesOf(paper)))),
+                                    .add(wanted(each, press, turnings(each.card(), piece, shelf.sizesOf(paper)))),
                             () -> withoutPaper.add(piece));
         }
         List<PaperOrder> papers = byPaper.entrySet().stream()
@@ -183,14 +176,13 @@ public record WorkOrder(List<PaperOrder> papers, List<Piece> withoutPaper) {
     }
 
     /** What is printed past an outline that is cut out takes more room than the metal of a die does, at times. */
-    private static Size forCutting(Piece piece, Size paper) {
-        boolean isCutOut = !piece.isRectangle() || !paper.equals(piece.size());
-        Length twice = piece.bleed().multipliedBy(2);
-        return isCutOut
-                ? new Size(
-                        Length.max(paper.width(), piece.size().width().plus(twice)),
-                        Length.max(paper.height(), piece.size().height().plus(twice)))
-                : paper;
+    private static Wanted wanted(RunPiece each, PressPlan press, Map<PaperId, Turning> turnings) {
+        Piece piece = each.piece();
+        Wanted wanted = new Wanted(
+                each.part(), each.card(), piece, press.paperFor(piece), press.slitsLeft(piece), each.count(), turnings);
+        return wanted.isCutOut()
+                ? wanted.on(wanted.paper().around(piece.outline().bounds().grown(piece.bleed())))
+                : wanted;
     }
 
     private static PaperOrder order(Paper paper, PaperShelf shelf, Thrift thrift, List<Wanted> wanted) {

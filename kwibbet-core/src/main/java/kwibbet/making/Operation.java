@@ -295,7 +295,7 @@ public sealed interface Operation {
             return isPlain
                     ? Optional.of(new Pressed(
                             tool().key(),
-                            piece().size(),
+                            layup.paper().size(),
                             layup.wants()
                                     .map(want -> new Pressed.Cut(want.role(), want.box()))
                                     .toList()))

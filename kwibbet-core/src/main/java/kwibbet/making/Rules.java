@@ -26,6 +26,7 @@ final class Rules {
             new HeatAwayFromFilm(),
             new FlatForInk(),
             new InkBeforeDie(),
+            new EndsOffLast(),
             new MaskedWhileInked(),
             new MarkedThroughOpening(),
             new KeptInNegative(),

@@ -9,6 +9,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.Score;
 import kwibbet.measure.Length;
 import kwibbet.shape.Axis;
+import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
@@ -30,30 +31,35 @@ record Laid(DieUse use, Lying lying) {
         return new Laid(use, through.map(fold -> new Lying(fold, List.of())).orElse(Lying.FLAT));
     }
 
-    /** Every way to fold a part of the paper away along one score, none of it under the die. */
-    List<Laid> foldedAway() {
+    /**
+     * Every way to fold a part of the paper away along one score, none of it under the die.
+     *
+     * @param paper the paper, which may be longer than the piece
+     */
+    List<Laid> foldedAway(Rect paper) {
         List<Laid> all = new ArrayList<>();
         Piece piece = use.want().piece();
-        if (use.want().role() == Want.Role.OUTLINE || !piece.isRectangle()) {
+        if (use.want().role() == Want.Role.OUTLINE || !piece.isTrimmed()) {
             return all;
         }
         for (Score score : piece.scores()) {
             score.measured(piece.size())
                     .filter(Score.Measured::isWhole)
-                    .flatMap(measured -> beside(score, measured.at()))
+                    .flatMap(measured -> beside(score, paper))
                     .ifPresent(all::add);
         }
         return all;
     }
 
-    private Optional<Laid> beside(Score score, Length at) {
-        Rect whole = use.want().piece().outline().bounds();
+    private Optional<Laid> beside(Score score, Rect paper) {
         Axis axis = score.line()
                 .axis()
                 .orElseThrow(
                         () -> new IllegalStateException("paper is folded away at an upright or a level score only"));
-        Rect before = whole.upTo(axis, at);
-        Rect beyond = whole.beyond(axis, at)
+        Point on = score.line().start();
+        Length at = axis == Axis.VERTICAL ? on.x().minus(paper.left()) : on.y().minus(paper.top());
+        Rect before = paper.upTo(axis, at);
+        Rect beyond = paper.beyond(axis, at)
                 .orElseThrow(() -> new IllegalStateException("paper is folded away at a score within it only"));
         return isUnderNoDie(beyond)
                 ? Optional.of(away(score, before, beyond))
@@ -69,13 +75,17 @@ record Laid(DieUse use, Lying lying) {
         return new Laid(use, new Lying(new Lying.Away(score.line(), rest, other, isUp), List.of()));
     }
 
-    /** Why the press does not take it, if it does not. */
-    Optional<PressPlan.Reason> inTheWay(Size bed, int layers) {
+    /**
+     * Why the press does not take it, if it does not.
+     *
+     * @param paper the paper, which may be longer than the piece
+     */
+    Optional<PressPlan.Reason> inTheWay(Rect paper, Size bed, int layers) {
         if (lying.layers() > layers) {
             return Optional.of(PressPlan.Reason.TOO_THICK);
         }
         for (int pass = 0; pass < use.passes().size(); pass++) {
-            Layup layup = Layup.of(List.of(use), List.of(use), 1, pass, lying);
+            Layup layup = Layup.of(List.of(use), List.of(use), 1, pass, lying).on(paper);
             if (!layup.goesThrough(bed)) {
                 return Optional.of(layup.isNarrow(bed) ? PressPlan.Reason.PLATE_TOO_SHORT : PressPlan.Reason.TOO_WIDE);
             }

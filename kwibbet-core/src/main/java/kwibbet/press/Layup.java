@@ -14,6 +14,8 @@ import kwibbet.press.Lying.Through;
 import kwibbet.shape.Axis;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
+import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
@@ -60,7 +62,7 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
     /**
      * A piece with dies on it.
      *
-     * @param all all dies of the piece
+     * @param all all dies of the piece that have not taken an end of its paper off already
      * @param uses those that are on it
      * @param count how many such papers go through
      * @param pass which of its passes a stretched die does
@@ -70,12 +72,19 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
         Optional<DieUse> outline = all.stream()
                 .filter(use -> use.want().role() == Want.Role.OUTLINE)
                 .findFirst();
-        Rect own = uses.get(0).want().piece().outline().bounds();
+        Rect own = all.stream()
+                .flatMap(use -> use.want().end().stream())
+                .reduce(uses.get(0).want().piece().outline().bounds(), Rect::around);
         Rect flat = outline.map(Layup::flatPaper).orElse(own);
         Rect paper = outline.isPresent() && lying.fold() instanceof Through
                 ? halfPaper(outline.get())
                 : lying.fold() instanceof Away away ? away.rest() : flat;
         return new Layup(paper, count, uses, pass, lying);
+    }
+
+    /** The same on a paper that may be longer; as it is where it does not lie flat, or comes out of a larger one. */
+    Layup on(Rect longer) {
+        return lying.equals(Lying.FLAT) && longer.contains(paper) ? new Layup(longer, count, uses, pass, lying) : this;
     }
 
     /**
@@ -113,12 +122,23 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
                 : lying.fold() instanceof Away away ? paper.around(away.other()) : paper;
     }
 
-    /** The flat paper with the score it is folded at, as it is scored before the press; nothing where it lies flat. */
+    /**
+     * The flat paper with what it is scored with before the press: the score it is folded at where a die cuts it out folded, all of them where a part of it is folded away; nothing
+     * where it lies flat, or has its edges anyway.
+     */
     public Optional<Piece> scoredPaper() {
+        Rect flat = flatPaper();
+        if (lying.fold() instanceof Away && cutsOut()) {
+            Placement there =
+                    Placement.at(new Point(flat.left().negated(), flat.top().negated()));
+            return Optional.of(Piece.of(piece().id(), piece().name(), piece().paper(), flat.size())
+                    .scored(piece().scores().stream()
+                            .map(score -> score.in(there))
+                            .toList()));
+        }
         if (!(lying.fold() instanceof Through through)) {
             return Optional.empty();
         }
-        Rect flat = flatPaper();
         boolean upright = through.line().axis().equals(Optional.of(Axis.VERTICAL));
         Length at = upright
                 ? through.line().start().x().minus(flat.left())
@@ -159,6 +179,14 @@ public record Layup(Rect paper, int count, List<DieUse> uses, int pass, Lying ly
         return uses.stream()
                 .map(use -> use.want().role())
                 .anyMatch(role -> role == Want.Role.OUTLINE || role == Want.Role.EDGE);
+    }
+
+    /** What of its paper it takes off past the edges of the piece. */
+    public List<Rect> endsOff() {
+        return uses.stream()
+                .flatMap(use -> use.want().end().stream())
+                .filter(paper::contains)
+                .toList();
     }
 
     /** What its dies cut into the paper it lies on, in the frame of the piece. */

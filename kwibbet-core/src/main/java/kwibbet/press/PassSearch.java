@@ -33,7 +33,9 @@ final class PassSearch {
     private static final int MOST_PAPERS = 8;
 
     private static final int MOST_STEPS = 4_000;
-    private static final int STAGES = 3;
+    private static final int STUCK = 1;
+    private static final int CUT_OUT = 2;
+    private static final int ENDS_OFF = 3;
 
     private final Size bed;
     private final List<Layup> layups;
@@ -73,11 +75,16 @@ final class PassSearch {
                 .toList();
         List<Layup> sharing =
                 layups.stream().filter(layup -> !alone.contains(layup)).toList();
-        // Margins are measured on the whole paper: a piece is cut out when all else has been cut into it.
+        // Margins are measured on the whole paper: a piece is cut out when all else has been cut into it, and loses its
+        // ends last.
         List<Load> all = new ArrayList<>();
-        for (int stage = 0; stage < STAGES; stage++) {
-            int now = stage;
-            Predicate<Layup> isDue = layup -> stage(layup, layups) == now;
+        List<Integer> stages = layups.stream()
+                .map(layup -> stage(layup, layups))
+                .distinct()
+                .sorted()
+                .toList();
+        for (int stage : stages) {
+            Predicate<Layup> isDue = layup -> stage(layup, layups) == stage;
             all.addAll(loads(sharing.stream().filter(isDue).toList(), bed));
             alone.stream()
                     .filter(isDue)
@@ -98,14 +105,28 @@ final class PassSearch {
                 .toList();
     }
 
-    /** What is stuck together waits for what is cut into its pieces by themselves, and a piece is cut out last of all. */
+    /**
+     * What is stuck together waits for what is cut into its pieces by themselves, and a piece is cut out last of all; its ends come off one after the other, those first
+     * with which its paper is still longest.
+     */
     private static int stage(Layup layup, List<Layup> layups) {
-        int own = layup.cutsOut() ? STAGES - 1 : !layup.lying().on().isEmpty() ? 1 : 0;
+        int own = !layup.endsOff().isEmpty()
+                ? ENDS_OFF + endsBefore(layup, layups)
+                : layup.cutsOut() ? CUT_OUT : !layup.lying().on().isEmpty() ? STUCK : 0;
         boolean waits = layups.stream()
                 .anyMatch(other -> !other.equals(layup)
                         && other.wants().anyMatch(want -> layup.wants()
                                 .anyMatch(mine -> mine.piece().equals(want.piece()))));
         return waits ? own : 0;
+    }
+
+    private static int endsBefore(Layup layup, List<Layup> layups) {
+        return (int) layups.stream()
+                .filter(other -> other.piece().equals(layup.piece())
+                        && !other.endsOff().isEmpty()
+                        && !other.paper().equals(layup.paper())
+                        && other.paper().contains(layup.paper()))
+                .count();
     }
 
     private static OnBed byItself(Layup layup, Size bed) {

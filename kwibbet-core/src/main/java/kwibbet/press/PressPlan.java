@@ -1,6 +1,7 @@
 package kwibbet.press;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -193,14 +194,17 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         Map<PieceId, List<Laid>> laid = new LinkedHashMap<>();
         for (Piece piece : card.pieces()) {
             List<Want> cutAlready = new ArrayList<>();
+            Rect paper = piece.outline().bounds();
             for (Want want : wants(card, piece, dies)) {
                 if (want.isAmong(cutAlready)) {
                     continue;
                 }
-                Optional<Laid> lying = DieSearch.find(want, dies).map(use -> lying(use, press, bed));
+                Rect longer = want.end().map(paper::around).orElse(paper);
+                Optional<Laid> lying = DieSearch.find(want, dies).map(use -> lying(use, longer, press, bed));
                 Optional<Reason> why = lying.isEmpty()
                         ? Optional.of(Reason.NO_DIE)
-                        : lying.get().inTheWay(bed, press.layers());
+                        : lying.get().inTheWay(longer, bed, press.layers());
+                paper = why.isEmpty() ? longer : paper;
                 Optional<Punch> punch = why.flatMap(reason -> punch(want, tools));
                 boolean isPunched = punch.isPresent()
                         || HandCut.punched(want, want.piece().outline().bounds(), tools.handTools())
@@ -245,14 +249,23 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                 && piece.partCuts().isEmpty()
                 && needed.stream().noneMatch(want -> want.role() == Want.Role.OUTLINE)
                 && DieSearch.find(edges, several).isPresent();
-        return byOne ? Stream.concat(Stream.of(edges), needed.stream()).toList() : needed;
+        return Stream.concat(byOne ? Stream.of(edges) : Stream.empty(), needed.stream())
+                // What takes an end off says how long the paper is for all else.
+                .sorted(Comparator.comparing(want -> want.end().isEmpty()))
+                .toList();
     }
 
     /** How the paper lies for a die: with a part of it folded away where it is too wide otherwise. */
-    private static Laid lying(DieUse use, Press press, Size bed) {
+    private static Laid lying(DieUse use, Rect paper, Press press, Size bed) {
         Laid open = Laid.of(use);
-        return Stream.concat(Stream.of(open), open.foldedAway().stream())
-                .filter(each -> each.inTheWay(bed, press.layers()).isEmpty())
+        // Folded away, paper that has lost an end is not looked at.
+        long ends = use.want().piece().partCuts().stream()
+                .filter(cut ->
+                        cut instanceof PartCut.PastEdge past && past.end().isPresent())
+                .count();
+        List<Laid> away = ends > 1 ? List.of() : open.foldedAway(paper);
+        return Stream.concat(Stream.of(open), away.stream())
+                .filter(each -> each.inTheWay(paper, bed, press.layers()).isEmpty())
                 .findFirst()
                 .orElse(open);
     }
@@ -278,7 +291,14 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                         .findFirst();
                 others.ifPresentOrElse(group -> group.add(use), () -> taped.add(new ArrayList<>(List.of(use))));
             }
-            taped.forEach(group -> layups.add(Layup.of(all, group, count, 0, lying)));
+            // What is measured on the whole paper goes through before it has lost an end.
+            taped.sort(Comparator.comparing(
+                    group -> group.stream().anyMatch(use -> use.want().end().isPresent())));
+            List<DieUse> there = new ArrayList<>(all);
+            taped.forEach(group -> {
+                layups.add(Layup.of(there, group, count, 0, lying));
+                there.removeIf(use -> group.contains(use) && use.want().end().isPresent());
+            });
         });
         return layups;
     }
@@ -346,22 +366,29 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     }
 
     /**
-     * The size of the paper that is cut for a piece: its own, or larger by the metal where a die cuts it out. What is cut out by hand needs only
-     * paper that is large enough, so a fence is set to the next mark for it.
+     * The paper that is cut for a piece: its own box, or larger by the metal where a die cuts it out, and longer where one takes an end off. What is cut out by hand needs
+     * only paper that is large enough, so a fence is set to the next mark for it.
+     *
+     * @return in the frame of the piece
      */
-    public Size paperFor(Piece piece) {
+    public Rect paperFor(Piece piece) {
+        Rect own = piece.outline().bounds();
+        // The first that goes through is as large as it was cut.
         Optional<Layup> layup = layupsOf(piece).findFirst();
-        if (layup.isPresent() || piece.isRectangle()) {
-            return layup.map(each -> each.flatPaper().size()).orElse(piece.size());
+        if (layup.isPresent() || piece.isTrimmed()) {
+            return layup.map(Layup::flatPaper).orElse(own);
         }
         boolean isPunched = byHand.stream()
                 .anyMatch(each -> each.punch().isPresent()
                         && each.want().role() == Want.Role.OUTLINE
                         && each.wants().stream().anyMatch(want -> want.piece().equals(piece)));
         Size least = isPunched ? piece.size().grown(SCRAP) : piece.size();
-        return new Size(
+        Size cut = new Size(
                 least.width().roundedUpTo(marks).shown(),
                 least.height().roundedUpTo(marks).shown());
+        Length aside = cut.width().minus(own.size().width()).half();
+        Length above = cut.height().minus(own.size().height()).half();
+        return new Rect(own.corner().plus(aside.negated(), above.negated()), cut);
     }
 
     /** Whether a piece is cut out by a die. */

@@ -167,6 +167,11 @@ public record Want(
                 .orElseThrow(() -> new IllegalStateException("a field has openings")));
     }
 
+    /** The end of the paper that comes off with it. */
+    public Optional<Rect> end() {
+        return part.flatMap(cut -> cut instanceof PartCut.PastEdge past ? past.end() : Optional.empty());
+    }
+
     /** Where it lies. */
     public Rect box() {
         return outline.bounds();

@@ -44,6 +44,7 @@ public final class Review {
             new PastHost(),
             new PastCutEdge(),
             new TornRepeat(),
+            new EndStays(),
             new TapedFlat(),
             new PatternUpsideDown(),
             new UnevenBorders(),

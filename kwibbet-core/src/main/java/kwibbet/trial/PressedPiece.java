@@ -14,6 +14,7 @@ import kwibbet.press.Lying;
 import kwibbet.press.Want;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
@@ -28,17 +29,17 @@ final class PressedPiece {
     private final List<Spot> cuts = new ArrayList<>();
     private final List<Spot> creases = new ArrayList<>();
     private final List<Want> wants = new ArrayList<>();
-    private Rect paper;
+    private final List<Rect> papers = new ArrayList<>();
 
     PressedPiece(Piece piece) {
         this.piece = piece;
-        this.paper = piece.outline().bounds();
     }
 
     /** Takes in what a step shall cut in the piece. */
     void expect(PressStep step) {
         Layup layup = step.onBed().layup();
-        paper = step.piece().equals(piece) ? layup.flatPaper() : paper;
+        papers.add(
+                step.piece().equals(piece) ? layup.flatPaper() : piece.outline().bounds());
         layup.wants()
                 .filter(want -> want.piece().equals(piece) && !wants.contains(want))
                 .forEach(wants::add);
@@ -91,8 +92,8 @@ final class PressedPiece {
     /** How many of them are cut right; none where anything else is cut as well. */
     int pressed() {
         List<Spot> all = Spot.along(wants.stream().flatMap(this::lines).toList());
-        boolean isMore =
-                cuts.stream().anyMatch(spot -> !spot.isAtEdge(paper, CLOSE) && !isNear(spot, all) && !fallsOut(spot));
+        boolean isMore = cuts.stream()
+                .anyMatch(spot -> !isAtEdge(spot) && !isNear(spot, all) && !fallsOut(spot) && !comesOff(spot));
         return isMore ? 0 : (int) wants.stream().filter(this::isCut).count();
     }
 
@@ -103,17 +104,29 @@ final class PressedPiece {
                 .anyMatch(want -> spot.isWithin(want.outline().edges()));
     }
 
+    /** What is cut in an end of the paper comes off with it, if that is taken off. */
+    private boolean comesOff(Spot spot) {
+        Rect own = piece.outline().bounds();
+        return !spot.in(Placement.at(own.corner()).inverse()).isOn(own.size())
+                && wants.stream().flatMap(want -> want.end().stream()).anyMatch(end -> papers.stream()
+                        .anyMatch(paper -> paper.contains(end)));
+    }
+
+    /** Whether a place is at an edge of the paper as it went through once. */
+    private boolean isAtEdge(Spot spot) {
+        return papers.stream().anyMatch(paper -> spot.isAtEdge(paper, CLOSE));
+    }
+
     /** How many of some scores were creased as it was cut. */
     int creased(List<Score> scores) {
         return (int) scores.stream()
                 .filter(score -> Spot.along(List.of(score.line())).stream()
-                        .allMatch(spot -> spot.isAtEdge(paper, CLOSE) || isNear(spot, creases)))
+                        .allMatch(spot -> isAtEdge(spot) || isNear(spot, creases)))
                 .count();
     }
 
     private boolean isCut(Want want) {
-        return Spot.along(lines(want).toList()).stream()
-                .allMatch(spot -> spot.isAtEdge(paper, CLOSE) || isNear(spot, cuts));
+        return Spot.along(lines(want).toList()).stream().allMatch(spot -> isAtEdge(spot) || isNear(spot, cuts));
     }
 
     /**

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Side;
@@ -19,6 +20,8 @@ import kwibbet.making.Operation;
 import kwibbet.measure.Length;
 import kwibbet.outline.EdgePattern;
 import kwibbet.press.HandCut;
+import kwibbet.press.Layup;
+import kwibbet.press.Lying;
 import kwibbet.press.PressPlan;
 import kwibbet.press.Want;
 import kwibbet.shape.Edge;
@@ -395,6 +398,9 @@ public final class TrialMaking {
                     .filter(want -> want.piece().equals(piece) && want.role() != Want.Role.PAST_FOLD)
                     .forEach(want -> cut(pass, piece, want.outline(), through));
         }
+        if (!hasItsEdges(pass)) {
+            ruin(pass, "its paper has lost the edge it is measured from");
+        }
         boolean isRaised = on(piece.id()).stream()
                 .anyMatch(join -> join.adhesion().kind().isRaised() && !through.contains(join.upper()));
         if (isRaised) {
@@ -406,6 +412,29 @@ public final class TrialMaking {
         if (pass.layup().lying().fold().at().isPresent() && isPending(piece, Does.FOLD)) {
             ruin(pass, "it is to lie folded, and does not");
         }
+    }
+
+    /** A ruler is laid against the edges its paper had when the list was written. */
+    private boolean hasItsEdges(Operation.Pass pass) {
+        return done.stream()
+                .filter(each -> each instanceof Operation.Pass && each.piece().equals(pass.piece()))
+                .map(each -> ((Operation.Pass) each).layup())
+                .filter(layup -> layup.lying().equals(Lying.FLAT) && layup.passes() == 1 && layup.cutsOut())
+                .allMatch(layup -> left(layup).contains(pass.layup().paper()));
+    }
+
+    /** What is left of a paper that went through flat. */
+    private static Rect left(Layup layup) {
+        Rect own = layup.piece().outline().bounds();
+        boolean isOutline = layup.uses().stream().anyMatch(use -> use.want().role() == Want.Role.OUTLINE);
+        return isOutline
+                ? own
+                : layup.piece().partCuts().stream()
+                        .filter(PartCut.PastEdge.class::isInstance)
+                        .flatMap(cut -> ((PartCut.PastEdge) cut).end().stream())
+                        .filter(end ->
+                                layup.paper().contains(end) && !layup.endsOff().contains(end))
+                        .reduce(own, Rect::around);
     }
 
     private void open(Operation.Open open) {

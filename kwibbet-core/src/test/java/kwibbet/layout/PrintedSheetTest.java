@@ -21,6 +21,7 @@ import kwibbet.measure.Length;
 import kwibbet.paper.Colour;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
+import kwibbet.shape.CutShape.Kind;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
@@ -33,6 +34,7 @@ import static kwibbet.Inches.TOOLS;
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.border;
 import static kwibbet.Inches.card;
+import static kwibbet.Inches.die;
 import static kwibbet.Inches.folded;
 import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
@@ -153,6 +155,44 @@ class PrintedSheetTest {
         TrialRun trial = TrialRun.of(plan, Integer.MAX_VALUE, List.of());
         assertThat(trial.pieces())
                 .allSatisfy(made -> assertThat(tuple(made.right(), made.bare())).isEqualTo(tuple(made.wanted(), 0)));
+    }
+
+    /** What is cut into an edge comes off at a step of its own: all other edges, and what is printed past them, are cut off the sheet as usual. */
+    @ParameterizedTest
+    @CsvSource({"edge-punch, , , 3", "edge-die, off, 5, 3 1/4"})
+    void anEdgeIsCutIntoWhatIsPrinted(String feature, String end, String height, String cutTo) {
+        Addition edge = end == null
+                ? add(feature, "edge", on("label"))
+                : add(feature, "edge", on("label"), "end", end, "shape", "scalloped", "width", "1", "height", height);
+        Card card = card(
+                folded("5", "7"),
+                add("mat", "label", front(), "fit", "size", "width", "3", "height", "4"),
+                print("print", "label"),
+                edge);
+        RunPlan plan = RunPlan.of(
+                List.of(line(card, 2)),
+                printing("12", "12"),
+                Thrift.FEWEST_SHEETS,
+                TOOLS.withDies(List.of(die(Kind.SCALLOPED, "1", "5"))),
+                KnownPlans.NONE);
+        for (PrintedSheet sheet : PrintedSheet.of(plan.sheets())) {
+            List<SheetArea> areas = areas(sheet);
+            for (PrintedSheet.Picture picture : sheet.pictures()) {
+                Rect inked = picture.inked().get(0).outline().bounds();
+                SheetArea own = areas.stream()
+                        .filter(area -> area.where.overlaps(inked))
+                        .reduce((one, other) -> {
+                            throw new AssertionError("it runs into another piece");
+                        })
+                        .orElseThrow();
+                assertThat(own.where.size())
+                        .isIn(size(cutTo, "4"), size(cutTo, "4").turned());
+                assertThat(inked.size())
+                        .isIn(size("3 1/4", "4 1/4"), size("3 1/4", "4 1/4").turned());
+                assertThat(own.where.grown(in("1/8")).contains(inked)).isTrue();
+            }
+        }
+        assertThat(TrialRun.of(plan, Integer.MAX_VALUE, List.of()).isFine()).isTrue();
     }
 
     private record SheetArea(Rect where, Length bleed) {}

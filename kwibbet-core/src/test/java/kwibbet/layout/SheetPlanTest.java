@@ -321,7 +321,7 @@ class SheetPlanTest {
         PressPlan press = PressPlan.of(lines, TOOLS);
         WorkOrder order = WorkOrder.of(lines, shelf(SQUARE), Thrift.FEWEST_SHEETS, press);
         assertThat(order.papers().get(0).wanted()).allSatisfy(wanted -> {
-            assertThat(wanted.blank()).isEqualTo(press.paperFor(wanted.piece()));
+            assertThat(wanted.blank()).isEqualTo(press.paperFor(wanted.piece()).size());
             assertThat(wanted.isCutOut()).isFalse();
         });
     }

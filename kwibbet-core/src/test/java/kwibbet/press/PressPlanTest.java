@@ -129,7 +129,7 @@ class PressPlanTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(frame.paper().size()).isEqualTo(size("1 5/8", "1 5/8"));
-        assertThat(plan.paperFor(frame.piece())).isEqualTo(size("1 5/8", "1 5/8"));
+        assertThat(plan.paperFor(frame.piece()).size()).isEqualTo(size("1 5/8", "1 5/8"));
         // The base needs the small die too, of which there is one.
         assertThat(plan.passes()).isEqualTo(48);
         assertThat(plan.isProven()).isTrue();
@@ -632,7 +632,7 @@ class PressPlanTest {
                 TOOLS.withDies(List.of(circle("1"))));
         PressStep step = plan.bench().press().settings().get(0).steps().get(0);
         assertThat(step.onBed().layup().paper().size()).isEqualTo(size("4", "9"));
-        assertThat(plan.bench().press().plan().paperFor(card.base())).isEqualTo(size("8", "9"));
+        assertThat(plan.bench().press().plan().paperFor(card.base()).size()).isEqualTo(size("8", "9"));
         assertThat(sentence(step))
                 .isEqualTo(
                         "Fold the part beyond its score, 4 × 9 in, up over the upper plate: open, it is wider than the bed.");
@@ -971,7 +971,8 @@ class PressPlanTest {
         RunPlan plan = plan(card, List.of(own(panel), circle("2")));
         assertThat(plan.bench().press().plan().byHand()).isEmpty();
         assertThat(plan.bench().press().plan().passes()).isEqualTo(4);
-        assertThat(plan.bench().press().plan().paperFor(card.pieces().get(1))).isEqualTo(size("3 1/8", "4 1/8"));
+        assertThat(plan.bench().press().plan().paperFor(card.pieces().get(1)).size())
+                .isEqualTo(size("3 1/8", "4 1/8"));
         assertThat(makes(plan)).contains("Cut the outline and the openings of mat in the press, with Panel.");
         TrialRun trial = TrialRun.of(plan, 99, List.of());
         assertThat(trial.isFine()).isTrue();

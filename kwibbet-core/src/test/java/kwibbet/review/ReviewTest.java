@@ -178,6 +178,12 @@ class ReviewTest {
                 arguments(
                         "torn-repeat",
                         with(folded, add("edge-punch", "edge", on("front-outside"), "ends", "gap", "pitch", "9/16"))),
+                // The die begins two inches long, the edge is seven.
+                arguments(
+                        "end-stays",
+                        with(
+                                folded,
+                                add("edge-die", "waves", on("front-outside"), "shape", "scalloped", "end", "off"))),
                 // Ribbon over the front of a folded card goes round its free edge and ends at the fold.
                 arguments("end-at-fold", with(folded, add("ribbon", "sash", on("front-outside"), "ends", "behind"))),
                 arguments(

@@ -157,7 +157,7 @@ class PunchTest {
         Toolbox punched = TOOLS.withHandTools(tools("hexagon 1 × 1 reaching 1"));
         PressPlan press = PressPlan.of(List.of(line(card, 1)), punched);
         // An eighth of an inch of scrap all round it.
-        assertThat(press.paperFor(card.piece(new PieceId("sign")).orElseThrow()))
+        assertThat(press.paperFor(card.piece(new PieceId("sign")).orElseThrow()).size())
                 .isEqualTo(size("1 1/4", "1 1/4"));
         Toolbox shallow = TOOLS.withHandTools(tools("hexagon 1 × 1 reaching 3/8"));
         assertThat(PressPlan.of(List.of(line(card, 1)), shallow).byHand())

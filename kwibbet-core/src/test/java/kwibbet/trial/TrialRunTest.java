@@ -295,7 +295,7 @@ class TrialRunTest {
                 .orThrow();
         RunPlan plan = plan(card);
         Piece mat = card.piece(new PieceId("mat")).orElseThrow();
-        Size paper = plan.bench().press().plan().paperFor(mat);
+        Size paper = plan.bench().press().plan().paperFor(mat).size();
         assertThat(paper).isNotEqualTo(mat.size());
         assertThat(paper.width().minus(mat.size().width())).isBetween(Length.ZERO, in("1/16"));
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();

@@ -96,7 +96,7 @@ class CardsFromNothingTest {
                         "folded",
                         List.of(
                                 "height=5 | shortBy=1 1/4",
-                                "edge-die on front as Scallops: into=1/8 | shape=Awning",
+                                "edge-die on front as Scallops: end=off | shape=Awning",
                                 "mat on front as Stall: shape=rectangle | border=1/2",
                                 "ribbon on inside back as Bunting: runs=down | across=end | wide=1"),
                         List.of("Base 8 3/4 × 5", "Stall 2 3/4 × 4"),

@@ -1,11 +1,13 @@
 package kwibbet.card.feature;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.PartCut;
 import kwibbet.card.Site;
 import kwibbet.card.Work;
 import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
@@ -36,27 +38,25 @@ final class AtEdge {
      * @param shape the shape
      * @param laid where its frame lies on the site
      * @param edge the edge
-     * @param key what says how far it reaches in
+     * @param end the end of the paper that comes off with it, in the frame of the piece
+     * @param whole what to say where nothing of the edge would be left
      */
-    static Outcome<Work> cut(Site site, CutShape shape, Placement laid, Edge edge, String key) {
+    static Outcome<Work> cut(Site site, CutShape shape, Placement laid, Optional<Rect> end, Refusal whole) {
         List<Region> left =
                 Overlay.without(site.room(), Region.of(shape.outline().in(laid)));
         if (left.size() != 1 || !left.get(0).holes().isEmpty()) {
             return Outcome.refused("form", "It would cut the " + site.place() + " in two, or a hole in it.");
         }
         if (!left.get(0).outline().bounds().equals(site.bounds())) {
-            return Outcome.refused(
-                    key,
-                    "It would take the whole " + edge.word() + " edge off: reach in less, or leave some of the edge.");
+            return Outcome.refused(List.of(whole));
         }
+        PartCut.PastEdge cut = PartCut.PastEdge.of(
+                site.id(),
+                shape,
+                laid.within(site.frame()),
+                Outline.of(site.bounds()).in(site.frame()).bounds());
         return Outcome.made(new Work.Collector()
-                .edge(Work.EdgeCut.byDie(
-                        site.panel(),
-                        PartCut.PastEdge.of(
-                                site.id(),
-                                shape,
-                                laid.within(site.frame()),
-                                Outline.of(site.bounds()).in(site.frame()).bounds())))
+                .edge(Work.EdgeCut.byDie(site.panel(), end.map(cut::takingOff).orElse(cut)))
                 .end());
     }
 }

@@ -1,6 +1,7 @@
 package kwibbet.card.feature;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Brief;
@@ -13,6 +14,7 @@ import kwibbet.card.Work;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
+import kwibbet.outcome.Refusal;
 import kwibbet.outline.EdgePattern;
 import kwibbet.outline.EdgeRun;
 import kwibbet.shape.Axis;
@@ -149,7 +151,10 @@ public record PunchedEdge() implements Feature {
         if (!isStraight(site, edge)) {
             return Outcome.refused(EDGE.key(), "The " + site.place() + " has no straight edge there.");
         }
-        return AtEdge.cut(site, shape, laid, edge, DEEP.key());
+        Refusal whole = new Refusal(
+                DEEP.key(),
+                "It would take the whole " + edge.word() + " edge off: reach in less, or leave some of the edge.");
+        return AtEdge.cut(site, shape, laid, Optional.empty(), whole);
     }
 
     /** Whether the panel ends along that edge, but for what edges beside it have lost at its corners. */

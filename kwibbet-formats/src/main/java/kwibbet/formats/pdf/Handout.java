@@ -215,7 +215,11 @@ public final class Handout {
                         List.of(
                                 Phrase.of(piece.name()),
                                 Phrase.in(system)
-                                        .size(plan.bench().press().plan().paperFor(piece))
+                                        .size(plan.bench()
+                                                .press()
+                                                .plan()
+                                                .paperFor(piece)
+                                                .size())
                                         .end(),
                                 Phrase.of(String.valueOf(line.cards())),
                                 Phrase.of(plan.shelf()
