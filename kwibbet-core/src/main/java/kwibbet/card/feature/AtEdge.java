@@ -37,7 +37,6 @@ final class AtEdge {
      *
      * @param shape the shape
      * @param laid where its frame lies on the site
-     * @param edge the edge
      * @param end the end of the paper that comes off with it, in the frame of the piece
      * @param whole what to say where nothing of the edge would be left
      */
