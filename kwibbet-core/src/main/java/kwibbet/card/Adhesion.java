@@ -35,7 +35,9 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
         PEN("a line of the glue pen", 2),
         /** What the back of a label sheet is coated with. */
         OWN("its own adhesive", 0),
-        NONE("nothing", 0);
+        NONE("nothing", 0),
+        /** It lies loose, and comes out again. */
+        LOOSE("nothing", 0);
 
         private final String words;
         private final int drying;
@@ -55,7 +57,7 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
                 case GLUE -> Length.ofInches(1, 32);
                 case PEN -> Length.ofInches(1, 64);
                 case FOAM -> Length.ofInches(1, 8);
-                case OWN, NONE -> Length.ZERO;
+                case OWN, NONE, LOOSE -> Length.ZERO;
             };
         }
 
@@ -77,6 +79,11 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
         /** Whether it holds two pieces apart, so that the upper one stands up, and the press would crush it. */
         public boolean isRaised() {
             return this == FOAM || this == PADS;
+        }
+
+        /** Whether it sticks at all. */
+        public boolean sticks() {
+            return this != NONE && this != LOOSE;
         }
 
         /** Whether it is put on wet. */
@@ -122,6 +129,11 @@ public record Adhesion(Kind kind, Length height, int layers, Hold hold) {
     /** What the back of a label is coated with. */
     public static Adhesion own() {
         return flat(Kind.OWN);
+    }
+
+    /** Nothing: it lies loose. */
+    public static Adhesion loose() {
+        return flat(Kind.LOOSE);
     }
 
     /** The same, elsewhere on the piece. */

@@ -360,7 +360,7 @@ final class Assembly {
             return Optional.empty();
         }
         return switch (adhesion.kind()) {
-            case NONE -> Optional.empty();
+            case NONE, LOOSE -> Optional.empty();
             case DOTS -> Optional.of(Supply.count(owner, "glue dot", where.size()));
             case PADS ->
                 Optional.of(Supply.count(

@@ -7,8 +7,10 @@ import java.util.Optional;
 
 import kwibbet.shape.Margins;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
+import kwibbet.shape.Region;
 
 /**
  * A card worked out: all that is cut, creased and stuck.
@@ -179,6 +181,21 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
         return directions().stream()
                 .anyMatch(direction -> direction.does() == Direction.Does.WRAP
                         && direction.piece().equals(join.upper()));
+    }
+
+    /** What lies over a piece that lies loose, and is stuck to the same face: the last of them. */
+    public Optional<Join> keeping(Join loose) {
+        if (loose.adhesion().kind() != Adhesion.Kind.LOOSE) {
+            return Optional.empty();
+        }
+        // What is set into it lies in it, not over it.
+        Region paper = pieceOf(loose.upper()).material().in(loose.placement());
+        return joins.subList(joins.indexOf(loose) + 1, joins.size()).stream()
+                .filter(over -> over.panel().equals(loose.panel())
+                        && over.side() == loose.side()
+                        && over.adhesion().kind().sticks()
+                        && Overlay.sharedArea(Region.of(over.zone()), paper) > Overlay.NOTHING)
+                .reduce((one, other) -> other);
     }
 
     /** The panels of a piece. */

@@ -83,7 +83,7 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
 
     /** Adhesive goes where both pieces have paper, off every edge, so that none shows. */
     private List<Region> adhesive(Panel upper, Panel lower, Panel.Stuck stuck, Adhesion adhesion) {
-        if (adhesion.kind() == Adhesion.Kind.NONE) {
+        if (!adhesion.kind().sticks()) {
             return List.of();
         }
         Region above = upper.material(parts.piece(upper.piece())).in(stuck.placement());

@@ -8,7 +8,7 @@ import kwibbet.card.Join;
 import kwibbet.card.Piece;
 import kwibbet.shape.Overlay;
 
-/** Of two pieces that overlap on one face the lower is stuck first. */
+/** Of two pieces that overlap on one face the lower is stuck first; what lies loose is slipped under the other. */
 record LowerFirst() implements WaitRule {
 
     @Override
@@ -30,15 +30,18 @@ record LowerFirst() implements WaitRule {
                     if (one.side() == other.side()
                             && one.zone().bounds().overlaps(other.zone().bounds())
                             && Overlay.overlap(one.zone(), other.zone())) {
-                        waits.add(wait(
-                                on.get(i),
-                                on.get(j),
-                                on.get(j).piece().name() + " lies over "
-                                        + on.get(i).piece().name() + "."));
+                        waits.add(wait(on.get(i), on.get(j)));
                     }
                 }
             }
         }
         return waits;
+    }
+
+    private Wait wait(Operation.Stick lower, Operation.Stick upper) {
+        String names = upper.piece().name() + " lies over " + lower.piece().name();
+        boolean isSlipped =
+                lower.kept().isPresent() && upper.join().adhesion().kind().sticks();
+        return isSlipped ? wait(upper, lower, names + ", which is slipped under it.") : wait(lower, upper, names + ".");
     }
 }

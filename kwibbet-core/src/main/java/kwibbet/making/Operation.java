@@ -1107,6 +1107,7 @@ public sealed interface Operation {
      * @param folds at which edges of that there is a fold
      * @param touching along how much of its edge it touches what it lies on, where that has a hole behind the rest of it
      * @param around what it is set into, where that has an opening of its shape
+     * @param kept what keeps it, where it lies loose
      */
     record Stick(
             Piece piece,
@@ -1117,7 +1118,8 @@ public sealed interface Operation {
             Rect host,
             Set<Edge> folds,
             Optional<Length> touching,
-            Optional<Piece> around)
+            Optional<Piece> around,
+            Optional<Piece> kept)
             implements Operation {
 
         /** Copies the set. */
@@ -1144,7 +1146,8 @@ public sealed interface Operation {
                     host,
                     folds,
                     touching(card.pieceOf(join.lower()), join),
-                    card.setInto(join).map(beside -> card.pieceOf(beside.upper())));
+                    card.setInto(join).map(beside -> card.pieceOf(beside.upper())),
+                    card.keeping(join).map(over -> card.pieceOf(over.upper())));
         }
 
         /** The part of it that is stuck, in its own frame. */
@@ -1229,8 +1232,8 @@ public sealed interface Operation {
 
         @Override
         public Does does() {
-            if (join.adhesion().kind() == Adhesion.Kind.NONE) {
-                return Does.LAY;
+            if (!join.adhesion().kind().sticks()) {
+                return kept.isPresent() ? Does.TUCK : Does.LAY;
             }
             return join.adhesion().hold().hinges().isEmpty() ? Does.STICK : Does.HANG;
         }
@@ -1275,9 +1278,15 @@ public sealed interface Operation {
             }
             return switch (does()) {
                 case LAY -> sentence("Lay " + piece.name(), system);
+                case TUCK -> sentence("Slip " + piece.name() + under(), system);
                 case HANG -> sentence("Hang " + piece.name() + by(), system);
                 default -> sentence("Stick " + piece.name(), system);
             };
+        }
+
+        /** Under what it is slipped. */
+        private String under() {
+            return kept.map(over -> " under " + over.name()).orElse("");
         }
 
         /** By which edge it hangs. */
@@ -1297,7 +1306,7 @@ public sealed interface Operation {
                 return sentence("Peel " + piece.name() + " off its backing and stick it", system);
             }
             return switch (does()) {
-                case LAY -> sentence(system);
+                case LAY, TUCK -> sentence(system);
                 case HANG -> sentence("Peel the liner and hang " + piece.name() + by(), system);
                 default -> sentence("Peel the liner and stick " + piece.name(), system);
             };

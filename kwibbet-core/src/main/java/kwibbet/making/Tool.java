@@ -68,6 +68,6 @@ public record Tool(String key, String words) {
 
     /** What holds two pieces together. */
     static Tool of(Adhesion.Kind kind) {
-        return new Tool("adhesive:" + kind.name(), kind == Adhesion.Kind.NONE ? "your hands" : kind.words());
+        return new Tool("adhesive:" + kind.name(), kind.sticks() ? kind.words() : "your hands");
     }
 }

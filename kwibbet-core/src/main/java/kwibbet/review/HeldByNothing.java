@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Join;
@@ -28,7 +27,7 @@ record HeldByNothing() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            if (join.adhesion().kind() == Adhesion.Kind.NONE) {
+            if (!join.adhesion().kind().sticks()) {
                 continue;
             }
             Optional<Opening> hole = hole(card, join);

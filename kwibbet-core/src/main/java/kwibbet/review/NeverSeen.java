@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Addition;
+import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Piece;
@@ -105,10 +106,12 @@ record NeverSeen() implements Rule {
                 .anyMatch(over -> over.panel().id().equals(each.panel().id()));
     }
 
-    /** A band, and what is on it, is slipped off. */
+    /** A band, and what is on it, is slipped off; what lies loose comes out. */
     private static boolean isLoose(Card card, PieceId piece) {
         return card.join(piece)
-                .filter(join -> card.isSlippedOn(join) || isLoose(card, join.lower()))
+                .filter(join -> card.isSlippedOn(join)
+                        || join.adhesion().kind() == Adhesion.Kind.LOOSE
+                        || isLoose(card, join.lower()))
                 .isPresent();
     }
 

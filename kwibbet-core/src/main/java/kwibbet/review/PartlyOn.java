@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Addition;
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
@@ -63,7 +62,7 @@ record PartlyOn() implements Rule {
         }
         boolean sameOwner = card.additionOf(one.upper()).equals(card.additionOf(other.upper()));
         boolean loose =
-                one.adhesion().kind() == Adhesion.Kind.NONE || other.adhesion().kind() == Adhesion.Kind.NONE;
+                !one.adhesion().kind().sticks() || !other.adhesion().kind().sticks();
         boolean clear = card.isClear(one.upper()) || card.isClear(other.upper()) || card.isClear(one.lower());
         return !sameOwner && !loose && !clear;
     }

@@ -18,6 +18,8 @@ public final class Review {
     public static final List<Rule> RULES = List.of(
             new StuckAcrossFold(),
             new HeldByNothing(),
+            new FallsOut(),
+            new StuckIn(),
             new CutAcrossFold(),
             new FlapTooLong(),
             new FilmAtFold(),

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 
 import kwibbet.card.Addition;
-import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
@@ -44,7 +43,7 @@ record StuckAcrossFold() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            if (join.adhesion().kind() == Adhesion.Kind.NONE || card.isOfBase(join.upper())) {
+            if (!join.adhesion().kind().sticks() || card.isOfBase(join.upper())) {
                 continue;
             }
             card.panelsOf(join.lower()).stream()

@@ -125,7 +125,7 @@ record TapeOnShow() implements Rule {
             case FOAM -> "Foam tape shows";
             case PADS -> "Every foam pad shows";
             case OWN -> "The adhesive of the label shows";
-            case TAPE, NONE -> "Tape shows";
+            case TAPE, NONE, LOOSE -> "Tape shows";
         };
     }
 

@@ -38,7 +38,7 @@ record TapedFlat() implements Rule {
         List<Finding> findings = new ArrayList<>();
         for (Join flat : card.joins()) {
             Adhesion held = flat.adhesion();
-            if (held.height().isZero() && held.kind() != Adhesion.Kind.NONE && !card.isOfBase(flat.upper())) {
+            if (held.height().isZero() && held.kind().sticks() && !card.isOfBase(flat.upper())) {
                 thickest(card, flat).ifPresent(behind -> findings.add(finding(card, flat, behind)));
             }
         }

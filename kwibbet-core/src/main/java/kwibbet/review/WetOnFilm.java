@@ -8,8 +8,6 @@ import kwibbet.card.Card;
 import kwibbet.card.Design;
 import kwibbet.card.Join;
 import kwibbet.card.feature.Held;
-import kwibbet.card.feature.Mat;
-import kwibbet.card.feature.Ornament;
 import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.wording.Phrase;
@@ -45,11 +43,9 @@ record WetOnFilm() implements Rule {
     static Optional<Remedy> taped(Card card, Join join) {
         Design settled = card.design().settled();
         return settled.addition(join.upper())
-                .flatMap(addition -> List.of(Mat.RAISED, Ornament.BACKING).stream()
-                        .filter(with -> addition.feature().parameters().contains(with))
-                        .findFirst()
-                        .map(with -> settled.with(
-                                addition.with(card.design().present(addition).with(with, Held.FLAT)))))
+                .flatMap(addition -> Held.heldBy(
+                                addition.feature(), card.design().present(addition), Held.FLAT)
+                        .map(taped -> settled.with(addition.with(taped))))
                 .map(design -> new Remedy("tape it", design));
     }
 }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
@@ -715,8 +716,12 @@ public final class TrialMaking {
                 .anyMatch(other -> other.side() == join.side()
                         && card.joins().indexOf(other) > card.joins().indexOf(join)
                         && Overlay.overlap(other.zone(), join.zone()));
-        if (lateLower) {
+        boolean isLoose = join.adhesion().kind() == Adhesion.Kind.LOOSE;
+        if (lateLower && !isLoose) {
             ruin(stick, "it belongs under what is there");
+        }
+        if (isLoose && !lateLower && card.keeping(join).isPresent()) {
+            ruin(stick, "it slides about, since what keeps it is not there");
         }
         boolean baseWaits = card.isOfBase(join.lower())
                 && !card.isOfBase(join.upper())

@@ -178,6 +178,41 @@ class ReviewTest {
                 arguments(
                         "torn-repeat",
                         with(folded, add("edge-punch", "edge", on("front-outside"), "ends", "gap", "pitch", "9/16"))),
+                arguments(
+                        "falls-out",
+                        with(
+                                folded,
+                                add("pocket", "pocket", on("front-outside"), "width", "3", "height", "4"),
+                                add(
+                                        "mat",
+                                        "tag",
+                                        on("pocket"),
+                                        "raised",
+                                        "loose",
+                                        "fit",
+                                        "size",
+                                        "width",
+                                        "2",
+                                        "height",
+                                        "3"))),
+                // The pocket is held along three of its edges, and the tag is as wide.
+                arguments(
+                        "stuck-in",
+                        with(
+                                folded,
+                                add(
+                                        "mat",
+                                        "tag",
+                                        on("front-outside"),
+                                        "raised",
+                                        "loose",
+                                        "fit",
+                                        "size",
+                                        "width",
+                                        "3",
+                                        "height",
+                                        "3"),
+                                add("pocket", "pocket", on("front-outside"), "width", "3", "height", "4"))),
                 // The die begins two inches long, the edge is seven.
                 arguments(
                         "end-stays",
@@ -374,6 +409,7 @@ class ReviewTest {
                 .containsExactly(
                         "not-printable",
                         "held-by-nothing",
+                        "stuck-in",
                         "opening-covered",
                         "never-seen",
                         "film-edge-on-show",

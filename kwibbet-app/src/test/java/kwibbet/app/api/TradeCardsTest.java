@@ -166,16 +166,17 @@ class TradeCardsTest {
         assertThat(corner.path("y").asString()).isEqualTo(top);
     }
 
-    /** What is held, and where: a board along its top edge, a pocket and two panels along three. */
+    /** What is held, and where: a board along its top edge, a pocket and two panels along three, and the ticket in the pocket not at all. */
     @ParameterizedTest
     @CsvSource({
-        "23-level-crossing, /joins/1, along the top edge of",
-        "23-level-crossing, /joins/4, 'along the left, the right and the bottom edge of'",
-        "28-lost-property, /panels/0/attachments/1, 'along the left, the right and the bottom edge of'"
+        "23-level-crossing, /joins/1, tape, along the top edge of",
+        "23-level-crossing, /joins/4, nothing, ''",
+        "23-level-crossing, /joins/5, tape, 'along the left, the right and the bottom edge of'",
+        "28-lost-property, /panels/0/attachments/1, tape, 'along the left, the right and the bottom edge of'"
     })
-    void whereItIsHeldIsTold(String card, String what, String where) throws Exception {
+    void whereItIsHeldIsTold(String card, String what, String with, String where) throws Exception {
         JsonNode held = made(card).at(what);
-        assertThat(held.path("held").asString()).isEqualTo("tape");
+        assertThat(held.path("held").asString()).isEqualTo(with);
         assertThat(held.path("where").asString()).isEqualTo(where);
     }
 

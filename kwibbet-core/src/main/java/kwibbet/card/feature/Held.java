@@ -35,6 +35,9 @@ public final class Held {
     /** With a glue pen. */
     public static final String PENNED = "pen";
 
+    /** Not at all. */
+    public static final String LOOSE = "loose";
+
     /** How high the foam is. */
     public static final Parameter.OfLength FOAM = Parameter.OfLength.fixed(
             "foam",
@@ -100,7 +103,8 @@ public final class Held {
                                         new Parameter.Choice(PENNED, "flat, with a glue pen"),
                                         new Parameter.Choice(ON_FOAM, "raised on foam"),
                                         new Parameter.Choice(ON_PADS, "raised on foam pads"),
-                                        new Parameter.Choice(ON_DOUBLE_FOAM, "raised on two layers of foam")),
+                                        new Parameter.Choice(ON_DOUBLE_FOAM, "raised on two layers of foam"),
+                                        new Parameter.Choice(LOOSE, "not at all: it lies loose")),
                                 Stream.of(more))
                         .toList(),
                 Parameter.Own.NOTHING);
@@ -110,6 +114,9 @@ public final class Held {
     static List<Parameter> asked(Parameter.OfChoice with, Settings settings) {
         boolean isRaised =
                 settings.is(with, ON_FOAM) || settings.is(with, ON_DOUBLE_FOAM) || settings.is(with, ON_PADS);
+        if (settings.is(with, LOOSE)) {
+            return List.of(with);
+        }
         return isRaised ? List.of(with, FOAM, WHERE) : List.of(with, WHERE);
     }
 
@@ -123,17 +130,23 @@ public final class Held {
                     case ON_PADS -> Adhesion.pads(brief.length(FOAM));
                     case ON_FOAM -> Adhesion.foam(brief.length(FOAM));
                     case ON_DOUBLE_FOAM -> Adhesion.foam(brief.length(FOAM), 2);
+                    case LOOSE -> Adhesion.loose();
                     default -> Adhesion.FLAT;
                 };
-        return adhesion.held(hold(brief.choice(WHERE)));
+        return adhesion.kind().sticks() ? adhesion.held(hold(brief.choice(WHERE))) : adhesion;
     }
 
     /** The settings of a layer with which it is glued all over, which takes the least room; nothing of what is no layer that can be held otherwise. */
     public static Optional<Settings> glued(Feature feature, Settings settings) {
+        return heldBy(feature, settings, GLUED).map(glued -> glued.with(WHERE, ALL_OVER));
+    }
+
+    /** The settings of a layer with which it is stuck in such a way; nothing of what is no layer that can be held otherwise. */
+    public static Optional<Settings> heldBy(Feature feature, Settings settings, String way) {
         return Stream.of(Mat.RAISED, Ornament.BACKING)
                 .filter(with -> feature.parameters().contains((Parameter) with))
                 .findFirst()
-                .map(with -> settings.with(with, GLUED).with(WHERE, ALL_OVER));
+                .map(with -> settings.with(with, way));
     }
 
     private static Hold hold(String where) {
