@@ -161,16 +161,54 @@
     });
   };
 
+  // A card is shown before what it takes is planned: figures of that stand as they were, told apart, until those of the card as it is now come.
+  const stations = () => [...document.querySelectorAll('.run-line nav')].at(0);
+  const readings = () => [...document.querySelectorAll('.run-line nav a')].map((each) => each.innerHTML);
+  const figures = async (before) => {
+    const line = stations();
+    if (!line || !line.dataset.figures) return;
+    const links = [...line.querySelectorAll('a')];
+    links.forEach((link, at) => {
+      if (link.querySelector('.awaited') && before[at]) {
+        link.innerHTML = before[at];
+        link.querySelector('.reading').classList.add('awaited');
+      }
+    });
+    const answer = await fetch(line.dataset.figures, { headers: { 'HX-Request': 'true' } }).catch(() => null);
+    if (!answer) {
+      setTimeout(() => { if (line.isConnected) figures([]); }, AGAIN);
+      return;
+    }
+    if (!answer.ok) return;
+    const drawn = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    if (!line.isConnected) return;
+    [...drawn.querySelectorAll('a')].forEach((link, at) => { links[at].innerHTML = link.innerHTML; });
+    delete line.dataset.figures;
+    document.dispatchEvent(new CustomEvent('kwibbet:figures'));
+  };
+
+  // Everything is drawn anew: no element needs to be compared with the one whose name it has, as a swap by htmx does.
+  const exchange = (html) => {
+    const parsed = document.createElement('template');
+    parsed.innerHTML = html;
+    const fresh = parsed.content.getElementById('work');
+    work().replaceWith(fresh);
+    htmx.process(fresh);
+    htmx.trigger(fresh, 'htmx:load');
+  };
+
   const swap = (html, task) => {
     const before = remember(task);
+    const read = readings();
     swapping = true;
     // What asks how the search goes on is replaced too: an answer still under way would find no place.
     const hunt = document.getElementById('hunt');
     if (hunt) htmx.trigger(hunt, 'htmx:abort');
-    htmx.swap('#work', html, { swapStyle: 'outerHTML' });
+    exchange(html);
     swapping = false;
     restore(before);
     tell();
+    figures(read);
   };
 
   // The size, what is worth a look, and what the card is called, for the window's title and for those who listen.

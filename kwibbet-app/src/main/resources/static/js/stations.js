@@ -8,5 +8,6 @@
   };
   document.addEventListener('DOMContentLoaded', show);
   document.addEventListener('kwibbet:shown', show);
+  document.addEventListener('kwibbet:figures', show);
   document.addEventListener('htmx:afterSettle', show);
 })();

@@ -57,6 +57,7 @@ final class PaintOrder {
         private final Frame frame;
         private final Polygon shape;
         private final Region paper;
+        private final List<Polygon> holes;
         /** A spot of its paper; nothing where that has hardly an area. */
         private final Optional<Polygon.Spot> inner;
 
@@ -65,6 +66,7 @@ final class PaintOrder {
             this.frame = frame;
             this.shape = shape;
             this.paper = paper;
+            this.holes = paper.holes().stream().map(Polygon::drawn).toList();
             this.inner = isPlain() || shape.area() < Polygon.TOUCH
                     ? Optional.empty()
                     : Optional.of(paper)
@@ -87,6 +89,16 @@ final class PaintOrder {
             if (isPlain() && shape.holds(other.shape)) {
                 return other.inner;
             }
+            // Two of any shape most often have the middle of one in common, which is soon seen.
+            return innerOn(other).or(() -> other.innerOn(this)).or(() -> anywhereOn(other));
+        }
+
+        private Optional<Polygon.Spot> innerOn(Seen other) {
+            return inner.filter(
+                    spot -> other.shape.contains(spot) && other.holes.stream().noneMatch(hole -> hole.contains(spot)));
+        }
+
+        private Optional<Polygon.Spot> anywhereOn(Seen other) {
             return Overlay.shared(paper, other.paper).stream()
                     .filter(both -> both.area() > Polygon.TOUCH)
                     .max(Comparator.comparingDouble(Region::area))

@@ -76,6 +76,12 @@ final class Polygon {
         return new Polygon(signedArea(spots) < 0 ? reversed(spots) : spots, depth);
     }
 
+    /** An outline on the picture, as deep as that. */
+    static Polygon drawn(Outline outline) {
+        List<Spot> spots = outline.corners().stream().map(Spot::at).toList();
+        return new Polygon(signedArea(spots) < 0 ? reversed(spots) : spots, 0);
+    }
+
     private static List<Spot> reversed(List<Spot> spots) {
         List<Spot> reversed = new ArrayList<>(spots);
         Collections.reverse(reversed);
@@ -159,6 +165,26 @@ final class Polygon {
             }
         }
         return true;
+    }
+
+    /** Whether a spot lies within it, whatever its shape: a way from it to the right crosses its edge an odd number of times. */
+    boolean contains(Spot spot) {
+        if (spot.x() < across.getMin()
+                || spot.x() > across.getMax()
+                || spot.y() < down.getMin()
+                || spot.y() > down.getMax()) {
+            return false;
+        }
+        boolean isWithin = false;
+        Spot from = corners.get(corners.size() - 1);
+        for (Spot to : corners) {
+            if (from.y() > spot.y() != to.y() > spot.y()
+                    && spot.x() < from.x() + (spot.y() - from.y()) / (to.y() - from.y()) * (to.x() - from.x())) {
+                isWithin = !isWithin;
+            }
+            from = to;
+        }
+        return isWithin;
     }
 
     private boolean boxesOverlap(Polygon other) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import kwibbet.card.Card;
 import kwibbet.card.PieceId;
@@ -56,7 +58,24 @@ public final class Review {
             new FootOffTable(),
             new SticksOut());
 
-    private Review() {}
+    /** Nobody looks for a way out of more of a kind at once: with one taken the next are looked at. */
+    private static final int TRIED = 12;
+
+    private final Card card;
+    private final List<Checked> checked;
+
+    /**
+     * What a rule finds.
+     *
+     * @param rule the rule
+     * @param found its findings
+     */
+    private record Checked(Rule rule, List<Finding> found) {}
+
+    private Review(Card card, List<Checked> checked) {
+        this.card = card;
+        this.checked = checked;
+    }
 
     /** What is worth a look, the worst first. */
     public static List<Finding> of(Card card) {
@@ -65,14 +84,44 @@ public final class Review {
 
     /** The same, where it is known already how the card closes. */
     public static List<Finding> of(Card card, CardFolding folding) {
-        List<Finding> findings = new ArrayList<>();
+        return begun(card, folding).findings();
+    }
+
+    /** All that is found, whose ways out have not been tried yet, which takes as long again. */
+    public static Review begun(Card card, CardFolding folding) {
+        return new Review(
+                card,
+                rules(folding).stream()
+                        .map(rule -> new Checked(rule, rule.check(card)))
+                        .toList());
+    }
+
+    /** What is worth a look, the worst first; whether its ways out help is not known. */
+    public List<Finding> found() {
+        return worstFirst(checked.stream().flatMap(each -> each.found.stream()));
+    }
+
+    /** The same with the ways out that help, tried for the first dozen a rule finds. */
+    public List<Finding> findings() {
         Remaking remaking = new Remaking(card.materials());
-        for (Rule rule : rules(folding)) {
-            List<Finding> found = rule.check(card);
-            found.forEach(finding -> findings.add(sound(finding, found, rule, remaking)));
-        }
-        findings.sort(Comparator.comparing(Finding::severity));
-        return List.copyOf(findings);
+        return worstFirst(checked.stream().flatMap(each -> IntStream.range(0, each.found.size())
+                .mapToObj(at -> at < TRIED
+                        ? sound(each.found.get(at), each.found, each.rule, remaking)
+                        : withoutRemedy(each.found.get(at)))));
+    }
+
+    private static Finding withoutRemedy(Finding finding) {
+        return new Finding(
+                finding.rule(),
+                finding.severity(),
+                finding.piece(),
+                finding.where(),
+                finding.words(),
+                Optional.empty());
+    }
+
+    private static List<Finding> worstFirst(Stream<Finding> findings) {
+        return findings.sorted(Comparator.comparing(Finding::severity)).toList();
     }
 
     private static List<Rule> rules(CardFolding folding) {

@@ -98,6 +98,27 @@ class CardController {
         return page(designs.get(turn.asked().id()), turn, Station.of(station).orElse(Station.CARD));
     }
 
+    /** The figures on the run line, which come after a card that was edited is shown. */
+    @GetMapping("/figures")
+    String figures(Turn turn) {
+        StoredDesign stored = designs.get(turn.asked().id());
+        Worked worked = workshop.run(stored.run());
+        worked.beginPlan();
+        // How it is made is worked out beside its plan.
+        worked.making(Way.usual(stored.run().copies()));
+        worked.plan();
+        turn.model()
+                .addAttribute(
+                        "page",
+                        shown(
+                                stored,
+                                turn,
+                                worked,
+                                Optional.empty(),
+                                turn.asked().looking()));
+        return "card/page :: stations";
+    }
+
     /**
      * How the search for fewer sheets goes on; the whole page where it found something better or is over.
      *
@@ -396,20 +417,12 @@ class CardController {
         boolean showsSheets = station == Station.SHEETS || station == Station.TRIM;
         Optional<SheetHunt> hunt = showsSheets ? Optional.of(workshop.hunt(stored.run())) : Optional.empty();
         Worked worked = workshop.run(stored.run());
-        CardPage page = new CardPage(
-                stored,
-                worked,
-                workshop.folding(stored.design()),
-                hunt,
-                runs.followed(stored.id()),
-                station == Station.MAKE ? bench.pace() : Pace.UNKNOWN,
-                OwnThings.of(inventory, artworks),
-                looking,
-                asked.form(),
-                asked.entries(),
-                Optional.empty());
+        CardPage page = shown(stored, turn, worked, hunt, looking);
+        if (!page.isAhead()) {
+            worked.beginPlan();
+        }
         turn.model()
-                .addAttribute("page", station == Station.CARD ? page.withDrawings() : page)
+                .addAttribute("page", station == Station.CARD ? page.withDrawings(workshop.beside()) : page)
                 .addAttribute(
                         "unkept",
                         station == Station.SHEETS
@@ -417,7 +430,28 @@ class CardController {
                                         PrintJob.of(worked.plan().sheets()).artworks())
                                 : List.of());
         // What goes wrong is told before anything of the page is sent.
-        worked.plan();
+        worked.findings();
+        if (!page.isAhead()) {
+            worked.plan();
+        }
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
+    }
+
+    /** Whoever edits a card is shown it before what it takes is planned. */
+    private CardPage shown(StoredDesign stored, Turn turn, Worked worked, Optional<SheetHunt> hunt, Looking looking) {
+        boolean isAhead = looking.station() == Station.CARD && turn.asked().isWithinPage() && !worked.isPlanned();
+        return new CardPage(
+                stored,
+                worked,
+                workshop.folding(stored.design()),
+                hunt,
+                runs.followed(stored.id()),
+                looking.station() == Station.MAKE ? bench.pace() : Pace.UNKNOWN,
+                OwnThings.of(inventory, artworks),
+                looking,
+                turn.asked().form(),
+                turn.asked().entries(),
+                Optional.empty(),
+                isAhead);
     }
 }

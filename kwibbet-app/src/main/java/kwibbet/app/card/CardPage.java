@@ -3,9 +3,13 @@ package kwibbet.app.card;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.Executor;
 import java.util.stream.Stream;
 
 import kwibbet.app.fold.FoldStudy;
@@ -79,6 +83,7 @@ import kwibbet.wording.Phrase;
  * @param form which form that was sent last; empty where none was
  * @param entries what was sent with it
  * @param drawings the card as it lies flat and finished, where they are drawn already
+ * @param isAhead whether it is shown before what it takes is planned: the figures of that come after
  */
 public record CardPage(
         StoredDesign stored,
@@ -91,7 +96,8 @@ public record CardPage(
         Looking looking,
         String form,
         Entries entries,
-        Optional<Drawings> drawings) {
+        Optional<Drawings> drawings,
+        boolean isAhead) {
 
     /**
      * A card drawn.
@@ -148,7 +154,7 @@ public record CardPage(
 
     /** What those hear who cannot see what a change did: the size, the pieces, what is worth a look. */
     public String said() {
-        int worth = findings().size();
+        int worth = worked.found().size();
         return Phrase.in(system())
                 .size(card().form().finished())
                 .words(" shut, " + Markup.counted(card().pieces().size(), "piece", "pieces")
@@ -220,8 +226,30 @@ public record CardPage(
         return Station.values();
     }
 
-    /** The live figure of a station on the run line. */
+    /** Where the figures come from that are not there yet. */
+    public String figuresPath() {
+        return path() + "/figures?station=" + looking.station().word();
+    }
+
+    /** Whether the figure of a station comes after. */
+    public boolean isAwaited(Station station) {
+        return isAhead && station.compareTo(Station.FOLD) > 0;
+    }
+
+    /** Whether its sheets are all there are, and no plan can use fewer. */
+    public boolean isFewest(Station station) {
+        return station == Station.SHEETS
+                && !isAwaited(station)
+                && plan().sheets().isComplete()
+                && plan().sheets().isProven();
+    }
+
+    /** The live figure of a station on the run line; nothing where that comes after. */
     public String figure(Station station) {
+        return isAwaited(station) ? "" : figureNow(station);
+    }
+
+    private String figureNow(Station station) {
         return switch (station) {
             case CARD -> Markup.counted(card().pieces().size(), "piece", "pieces");
             case FOLD -> FoldStudy.reading(folding.folding(), folding.sequence());
@@ -242,12 +270,13 @@ public record CardPage(
     /** Whether something is wrong at a station. */
     public boolean isTroubled(Station station) {
         if (station == Station.CARD) {
-            return findings().stream().anyMatch(finding -> finding.severity() != Finding.Severity.NOTE);
+            return worked.found().stream().anyMatch(finding -> finding.severity() != Finding.Severity.NOTE);
         }
         if (station == Station.FOLD) {
             return folding.sequence().isEmpty();
         }
         return station == Station.SHEETS
+                && !isAwaited(station)
                 && !(plan().sheets().isComplete() && plan().sheets().isInStock());
     }
 
@@ -295,12 +324,19 @@ public record CardPage(
         return worked.shelf().papers();
     }
 
-    /** What a piece is cut from: its paper, or the middle of another piece. */
-    public String cutFrom(Piece piece) {
-        return Middles.of(card(), plan().bench().press().plan()::cutsOut)
-                .of(piece)
-                .map(middle -> "from the middle of " + middle.of().name())
-                .orElseGet(() -> paperName(piece.paper()));
+    /** How many of each piece there are, and what it is cut from: its paper, or the middle of another piece. */
+    public Map<Piece, String> cutFrom() {
+        Middles middles = Middles.of(card(), worked.press()::cutsOut);
+        Map<Piece, String> cutFrom = new LinkedHashMap<>();
+        card().pieces()
+                .forEach(piece -> cutFrom.put(
+                        piece,
+                        "× " + run().copies().cards() + ", "
+                                + middles.of(piece)
+                                        .map(middle -> "from the middle of "
+                                                + middle.of().name())
+                                        .orElseGet(() -> paperName(piece.paper()))));
+        return cutFrom;
     }
 
     private String paperName(PaperId id) {
@@ -316,9 +352,16 @@ public record CardPage(
         return RulerPicture.aboveTable(card(), table().flat());
     }
 
-    /** This with the card drawn and its making worked out, which can be done while the rest is still being worked out. */
-    CardPage withDrawings() {
-        worked.making(way());
+    /**
+     * This with the card drawn, which can be done while the rest is still being worked out.
+     *
+     * @param beside what draws one of the two while the other is drawn
+     */
+    CardPage withDrawings(Executor beside) {
+        // Both say where something is worth a look.
+        worked.found();
+        CompletableFuture<Drawing> flat = CompletableFuture.supplyAsync(this::flat, beside);
+        Drawing finished = finished();
         return new CardPage(
                 stored,
                 worked,
@@ -330,13 +373,14 @@ public record CardPage(
                 looking,
                 form,
                 entries,
-                Optional.of(new Drawings(flat(), finished())));
+                Optional.of(new Drawings(flat.join(), finished)),
+                isAhead);
     }
 
     public Drawing flat() {
         return drawings.map(Drawings::flat)
                 .orElseGet(() ->
-                        FlatPicture.of(card(), worked.shelf(), hand().piece().id(), table().flat(), findings()));
+                        FlatPicture.of(card(), worked.shelf(), hand().piece().id(), table().flat(), worked.found()));
     }
 
     /**
@@ -375,7 +419,7 @@ public record CardPage(
     private Drawing drawnFinished() {
         return isSection()
                 ? SectionPicture.onTable(card(), worked.shelf(), table().finished())
-                : FinishedPicture.onTable(card(), worked.shelf(), pose(), table().finished(), findings());
+                : FinishedPicture.onTable(card(), worked.shelf(), pose(), table().finished(), worked.found());
     }
 
     public Drawing chip(Piece piece) {

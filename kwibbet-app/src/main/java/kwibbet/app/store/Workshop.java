@@ -7,12 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
@@ -60,14 +60,14 @@ public class Workshop {
     private final PlanBook book;
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
     private final Map<Tried, CardFolding> foldings = Collections.synchronizedMap(new Recent<>());
-    private final Map<Tried, List<Finding>> reviews = Collections.synchronizedMap(new Recent<>());
+    private final Map<Tried, Reviewed> reviews = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
     private final Map<Together, JointPlan> joint = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, SheetHunt> hunts = Collections.synchronizedMap(new Recent<>());
     private final Map<String, RunPlan> settledPlans = Collections.synchronizedMap(new Recent<>());
     private final Map<String, RunBench> benches = Collections.synchronizedMap(new Recent<>());
     private final ExecutorService hunters = Executors.newSingleThreadExecutor(task -> daemon(task, "sheet-hunt"));
-    private final ExecutorService planners = Executors.newCachedThreadPool(task -> daemon(task, "plan"));
+    private final ExecutorService beside = Executors.newCachedThreadPool(task -> daemon(task, "beside"));
 
     /** A workshop with those papers and tools, and the plans found before. */
     public Workshop(Inventory inventory, PlanBook book) {
@@ -81,19 +81,27 @@ public class Workshop {
 
     private record Together(List<SettledRun.Line> lines, Thrift thrift, PaperShelf shelf, Toolbox tools) {}
 
-    /** A run with what is worth a look. */
+    /**
+     * What is worth a look of a card.
+     *
+     * @param found all of it
+     * @param tried the same with the ways out that help, which are tried beside
+     */
+    private record Reviewed(List<Finding> found, Errand<List<Finding>> tried) {}
+
+    /** A run and what is worth a look of its card: each worked out once, when it is asked for first. */
     public static final class Worked {
         private final Card card;
         private final Planned with;
-        private final CompletableFuture<RunPlan> plan;
-        private final List<Finding> findings;
+        private final Errand<RunPlan> plan;
+        private final Supplier<Reviewed> review;
         private final Map<Way, Making> makings = new ConcurrentHashMap<>();
 
-        private Worked(Card card, Planned with, CompletableFuture<RunPlan> plan, List<Finding> findings) {
+        private Worked(Card card, Planned with, Errand<RunPlan> plan, Supplier<Reviewed> review) {
             this.card = card;
             this.with = with;
             this.plan = plan;
-            this.findings = List.copyOf(findings);
+            this.review = review;
         }
 
         /** The card, which is there while the rest is still being worked out. */
@@ -111,18 +119,38 @@ public class Workshop {
             return with.tools();
         }
 
-        /** Everything worked out; whoever asks waits for it. */
-        public RunPlan plan() {
-            try {
-                return plan.join();
-            } catch (CompletionException failed) {
-                throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
-            }
+        /** Begins to plan it beside what else is done. */
+        public void beginPlan() {
+            plan.begin();
         }
 
-        /** What is worth a look, the worst first. */
+        /** Whether nobody would have to wait for its plan. */
+        public boolean isPlanned() {
+            return plan.isDone();
+        }
+
+        /** Everything worked out; whoever asks waits for it. */
+        public RunPlan plan() {
+            return plan.result();
+        }
+
+        /** What is worth a look, the worst first, while its ways out are being tried beside. */
+        public List<Finding> found() {
+            Reviewed reviewed = review.get();
+            reviewed.tried().begin();
+            return withTools(reviewed.found());
+        }
+
+        /** What is worth a look, the worst first; whoever asks waits until its ways out are tried. */
         public List<Finding> findings() {
-            return findings;
+            return withTools(review.get().tried().result());
+        }
+
+        /** What is worth a look of the card itself, then what the tools at hand cannot do of it. */
+        private List<Finding> withTools(List<Finding> ofCard) {
+            return Stream.concat(ofCard.stream(), ToolReview.of(card, tools().handTools()).stream())
+                    .sorted(Comparator.comparing(Finding::severity))
+                    .toList();
         }
 
         /** How its card is made, worked out once; that needs what goes through the press only, not all of the plan. */
@@ -130,7 +158,8 @@ public class Workshop {
             return makings.computeIfAbsent(way, each -> Making.of(card, press(), each));
         }
 
-        private PressPlan press() {
+        /** What goes through the press. */
+        public PressPlan press() {
             return plan.isDone()
                     ? plan().bench().press().plan()
                     : PressPlan.of(List.of(new RunLine(card, with.run().copies())), with.tools());
@@ -141,6 +170,11 @@ public class Workshop {
         Thread thread = new Thread(task, name);
         thread.setDaemon(true);
         return thread;
+    }
+
+    /** What works beside whoever waits. */
+    public Executor beside() {
+        return beside;
     }
 
     /** The card of a design, or what stands in its way. */
@@ -165,29 +199,25 @@ public class Workshop {
     /** Everything worked out for the run that comes with a kept design. */
     public Worked run(CardRun run) {
         Planned planned = planned(run);
-        runs.computeIfPresent(planned, (key, known) -> known.plan.isCompletedExceptionally() ? null : known);
+        runs.computeIfPresent(planned, (key, known) -> known.plan.hasFailed() ? null : known);
         return remembered(runs, planned, each -> {
             // Whoever edits no longer waits for fewer sheets of what was there before, and needs both cores.
             giveWay();
             Design design = each.run().design();
             Card card = card(design);
             RunLine line = new RunLine(card, each.run().copies());
-            // What is worth a look, and drawn with the card, is worked out beside what it takes: an edit waits for the
-            // longer of the two only.
-            CompletableFuture<RunPlan> plan = CompletableFuture.supplyAsync(
-                    () -> RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book), planners);
-            return new Worked(card, each, plan, findings(design, card, each.tools()));
+            Errand<RunPlan> plan = new Errand<>(
+                    () -> RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book), beside);
+            return new Worked(card, each, plan, () -> reviewed(design, card));
         });
     }
 
-    /** What is worth a look of the card itself, then what the tools at hand cannot do of it. */
-    private List<Finding> findings(Design design, Card card, Toolbox tools) {
-        // Another count, or other tools, change nothing about the card itself.
-        List<Finding> ofCard =
-                remembered(reviews, new Tried(design, inventory.materials()), each -> Review.of(card, folding(design)));
-        return Stream.concat(ofCard.stream(), ToolReview.of(card, tools.handTools()).stream())
-                .sorted(Comparator.comparing(Finding::severity))
-                .toList();
+    /** Another count, or other tools, change nothing about that. */
+    private Reviewed reviewed(Design design, Card card) {
+        return remembered(reviews, new Tried(design, inventory.materials()), each -> {
+            Review review = Review.begun(card, folding(design));
+            return new Reviewed(review.found(), new Errand<>(review::findings, beside));
+        });
     }
 
     /** Ends the hunts that are on; their designs are hunted for anew when they are next looked at. */
@@ -256,13 +286,10 @@ public class Workshop {
         Worked before = runs.getOrDefault(planned, worked);
         SheetPlan best = before.plan().planned().orBetter(sheets);
         if (!best.equals(before.plan().planned())) {
-            runs.put(
-                    planned,
-                    new Worked(
-                            before.card(),
-                            planned,
-                            CompletableFuture.completedFuture(before.plan().withSheets(best)),
-                            before.findings()));
+            RunPlan better = before.plan().withSheets(best);
+            Errand<RunPlan> known = new Errand<>(() -> better, Runnable::run);
+            known.begin();
+            runs.put(planned, new Worked(before.card(), planned, known, before.review));
             hunt.findsBetter();
         }
         best.papers().forEach(paper -> book.keep(paper.cutting(), isFinal));
