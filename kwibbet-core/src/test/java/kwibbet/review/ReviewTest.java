@@ -417,6 +417,22 @@ class ReviewTest {
                         "sticks-out");
     }
 
+    /** Of many findings of one kind the first dozen have their ways out: with one taken, the next is among them. */
+    @Test
+    void waysOutAreTriedForADozenOfAKind() {
+        Design design = base("folded", "5", "7");
+        for (int at = 0; at < 14; at++) {
+            design = design.plus(mat("rim-" + at, "front-outside", "fit", "size", "width", "1/8", "height", "3"));
+        }
+        List<Boolean> remedied = review(design).stream()
+                .filter(finding -> finding.rule().equals("held-by-nothing"))
+                .map(finding -> finding.remedy().isPresent())
+                .toList();
+        assertThat(remedied).hasSize(14);
+        assertThat(remedied.subList(0, 12)).containsOnly(true);
+        assertThat(remedied.subList(12, 14)).containsOnly(false);
+    }
+
     /** Of a paper with an up on one face only that face is looked at: those of both together are those of a paper with an up on both. */
     @Test
     void anUpIsLookedForOnTheFaceThatHasIt() {

@@ -23,6 +23,11 @@ final class Errand<T> {
         this.by = by;
     }
 
+    /** Work that whoever asks for it first does at once. */
+    static <T> Errand<T> atOnce(Supplier<T> work) {
+        return new Errand<>(work, Runnable::run);
+    }
+
     /** Begins it, if nobody has. */
     void begin() {
         if (isBegun.compareAndSet(false, true)) {

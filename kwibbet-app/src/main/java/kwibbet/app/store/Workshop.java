@@ -12,7 +12,6 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
@@ -94,14 +93,16 @@ public class Workshop {
         private final Card card;
         private final Planned with;
         private final Errand<RunPlan> plan;
-        private final Supplier<Reviewed> review;
+        private final Errand<Reviewed> review;
+        private final Errand<List<Finding>> ofTools;
         private final Map<Way, Making> makings = new ConcurrentHashMap<>();
 
-        private Worked(Card card, Planned with, Errand<RunPlan> plan, Supplier<Reviewed> review) {
+        private Worked(Card card, Planned with, Errand<RunPlan> plan, Errand<Reviewed> review) {
             this.card = card;
             this.with = with;
             this.plan = plan;
             this.review = review;
+            this.ofTools = Errand.atOnce(() -> ToolReview.of(card, with.tools().handTools()));
         }
 
         /** The card, which is there while the rest is still being worked out. */
@@ -117,6 +118,12 @@ public class Workshop {
         /** The tools it is worked out with. */
         public Toolbox tools() {
             return with.tools();
+        }
+
+        private boolean hasFailed() {
+            return plan.hasFailed()
+                    || review.hasFailed()
+                    || (review.isDone() && review.result().tried().hasFailed());
         }
 
         /** Begins to plan it beside what else is done. */
@@ -136,19 +143,19 @@ public class Workshop {
 
         /** What is worth a look, the worst first, while its ways out are being tried beside. */
         public List<Finding> found() {
-            Reviewed reviewed = review.get();
+            Reviewed reviewed = review.result();
             reviewed.tried().begin();
             return withTools(reviewed.found());
         }
 
         /** What is worth a look, the worst first; whoever asks waits until its ways out are tried. */
         public List<Finding> findings() {
-            return withTools(review.get().tried().result());
+            return withTools(review.result().tried().result());
         }
 
         /** What is worth a look of the card itself, then what the tools at hand cannot do of it. */
         private List<Finding> withTools(List<Finding> ofCard) {
-            return Stream.concat(ofCard.stream(), ToolReview.of(card, tools().handTools()).stream())
+            return Stream.concat(ofCard.stream(), ofTools.result().stream())
                     .sorted(Comparator.comparing(Finding::severity))
                     .toList();
         }
@@ -199,7 +206,7 @@ public class Workshop {
     /** Everything worked out for the run that comes with a kept design. */
     public Worked run(CardRun run) {
         Planned planned = planned(run);
-        runs.computeIfPresent(planned, (key, known) -> known.plan.hasFailed() ? null : known);
+        runs.computeIfPresent(planned, (key, known) -> known.hasFailed() ? null : known);
         return remembered(runs, planned, each -> {
             // Whoever edits no longer waits for fewer sheets of what was there before, and needs both cores.
             giveWay();
@@ -208,13 +215,15 @@ public class Workshop {
             RunLine line = new RunLine(card, each.run().copies());
             Errand<RunPlan> plan = new Errand<>(
                     () -> RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book), beside);
-            return new Worked(card, each, plan, () -> reviewed(design, card));
+            return new Worked(card, each, plan, Errand.atOnce(() -> reviewed(design, card)));
         });
     }
 
     /** Another count, or other tools, change nothing about that. */
     private Reviewed reviewed(Design design, Card card) {
-        return remembered(reviews, new Tried(design, inventory.materials()), each -> {
+        Tried tried = new Tried(design, inventory.materials());
+        reviews.computeIfPresent(tried, (key, known) -> known.tried().hasFailed() ? null : known);
+        return remembered(reviews, tried, each -> {
             Review review = Review.begun(card, folding(design));
             return new Reviewed(review.found(), new Errand<>(review::findings, beside));
         });
@@ -241,6 +250,8 @@ public class Workshop {
      */
     public SheetHunt hunt(CardRun run) {
         Worked worked = run(run);
+        // What is looked for is better than its plan.
+        worked.plan();
         SheetHunt begun = remembered(hunts, planned(run), planned -> {
             giveWay();
             SheetHunt hunt = new SheetHunt();
@@ -287,7 +298,7 @@ public class Workshop {
         SheetPlan best = before.plan().planned().orBetter(sheets);
         if (!best.equals(before.plan().planned())) {
             RunPlan better = before.plan().withSheets(best);
-            Errand<RunPlan> known = new Errand<>(() -> better, Runnable::run);
+            Errand<RunPlan> known = Errand.atOnce(() -> better);
             known.begin();
             runs.put(planned, new Worked(before.card(), planned, known, before.review));
             hunt.findsBetter();

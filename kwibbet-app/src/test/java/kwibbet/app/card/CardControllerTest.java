@@ -119,6 +119,31 @@ class CardControllerTest {
         verify(designs).save("7", 4, RUN.with(new Copies(5, 1)), Edit.of("the count"));
     }
 
+    /** A card that was edited is shown before it is planned; its figures come after, the same as on a page that waits for them. */
+    @Test
+    void figuresOfAPlanComeAfterTheCard() throws Exception {
+        StoredDesign edited = new StoredDesign("7", 5, Samples.run("Edited"), Optional.empty(), Optional.empty());
+        when(designs.save(any(), anyLong(), any(), any())).thenReturn(edited);
+        mvc.perform(post("/cards/7/run")
+                        .header("HX-Request", "true")
+                        .param("version", "4")
+                        .param("make", "5")
+                        .param("spares", "1"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("data-figures=\"/cards/7/figures?station=card\"")))
+                .andExpect(content().string(containsString("<span class=\"reading awaited\"></span>")))
+                .andExpect(content().string(containsString("<span class=\"reading\">1 piece</span>")));
+        when(designs.get("7")).thenReturn(edited);
+        String line = mvc.perform(get("/cards/7/figures").header("HX-Request", "true"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(not(containsString("awaited"))))
+                .andExpect(content().string(not(containsString("data-figures"))))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        mvc.perform(get("/cards/7")).andExpect(content().string(containsString(line)));
+    }
+
     @Test
     void withoutScriptAGoodEntryLeadsBackToThePage() throws Exception {
         when(designs.save(any(), anyLong(), any(), any())).thenReturn(STORED);

@@ -11,6 +11,7 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
@@ -437,6 +438,29 @@ class EditingTest {
             touches += 2;
         }
         return touches;
+    }
+
+    /** The figures of the plan come after the drawing: those of before stand there until then, told apart. Where nobody answers they are asked for again. */
+    @Test
+    void figuresFollowTheDrawing() {
+        newCard("Figures");
+        Locator trim = page.locator(".run-line [data-key='4'] .reading");
+        String before = trim.innerText();
+        List<Route> asked = new ArrayList<>();
+        page.route("**/figures?*", asked::add);
+        add("mat");
+        page.waitForCondition(() -> asked.size() == 1);
+        assertThat(trim).hasClass("reading awaited");
+        assertThat(trim).hasText(before);
+        asked.get(0).abort();
+        page.waitForCondition(() -> asked.size() == 2);
+        asked.get(1).resume();
+        assertThat(trim).hasClass("reading");
+        assertThat(trim).not().hasText(before);
+        String after = page.locator(".run-line nav").innerText();
+        page.unroute("**/figures?*");
+        page.reload();
+        assertThat(page.locator(".run-line nav").innerText()).isEqualTo(after);
     }
 
     /** Whoever works far down a page stays there when something is taken in hand. */
