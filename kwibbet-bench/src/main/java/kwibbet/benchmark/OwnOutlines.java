@@ -95,7 +95,8 @@ public final class OwnOutlines {
                 .length();
     }
 
-    private static Design card(int round) {
+    /** A card with 60 additions, ten of them outlines of 500 edges. */
+    static Design card(int round) {
         Design mats = ManyLayers.design(50, false, round);
         List<Addition> additions = new ArrayList<>(mats.additions());
         Ornament ornament = new Ornament();
