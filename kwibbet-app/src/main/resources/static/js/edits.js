@@ -162,7 +162,7 @@
   };
 
   // A card is shown before what it takes is planned: figures of that stand as they were, told apart, until those of the card as it is now come.
-  const stations = () => [...document.querySelectorAll('.run-line nav')].at(0);
+  const stations = () => document.querySelector('.run-line nav');
   const readings = () => [...document.querySelectorAll('.run-line nav a')].map((each) => each.innerHTML);
   const figures = async (before) => {
     const line = stations();

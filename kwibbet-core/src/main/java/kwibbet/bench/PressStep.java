@@ -260,15 +260,11 @@ public record PressStep(
 
     /** Why the paper is longer than the piece. */
     private void endOff(DieUse use, Phrase.Writer writer) {
-        if (use.want().part().orElse(null) instanceof PartCut.PastEdge past
-                && past.end().isPresent()) {
-            boolean isLonger = onBed.layup().endsOff().contains(past.end().get());
-            Edge edge = past.edge();
-            if (isLonger) {
-                writer.words(" The end of the paper past it comes off: for that it is ")
-                        .length(past.end().get().size().along(edge.axis().across()))
-                        .words(" longer at its " + edge.word() + " edge.");
-            }
+        if (use.want().part().orElse(null) instanceof PartCut.PastEdge past) {
+            past.end().filter(onBed.layup().endsOff()::contains).ifPresent(end -> writer.words(
+                            " The end of the paper past it comes off: for that it is ")
+                    .length(end.size().along(past.edge().axis().across()))
+                    .words(" longer at its " + past.edge().word() + " edge."));
         }
     }
 

@@ -156,8 +156,7 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
     private boolean isCutFrom(Join inlaid, Join beside) {
         Piece around = pieceOf(beside.upper());
         return around.openings().stream().anyMatch(opening -> opening.owner().equals(inlaid.upper()))
-                || around.partCuts().stream()
-                        .filter(PartCut.PastEdge.class::isInstance)
+                || around.edgeCuts().stream()
                         .anyMatch(cut -> cut.outline().in(beside.placement()).equals(inlaid.zone()));
     }
 

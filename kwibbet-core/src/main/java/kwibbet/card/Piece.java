@@ -105,12 +105,22 @@ public record Piece(
         return outline.bounds().size();
     }
 
-    /** The straight paper it is before dies take ends of it off. */
-    public Rect withEnds() {
+    /** What is cut into its edges, and those of its openings. */
+    public List<PartCut.PastEdge> edgeCuts() {
         return partCuts.stream()
                 .filter(PartCut.PastEdge.class::isInstance)
-                .flatMap(cut -> ((PartCut.PastEdge) cut).end().stream())
-                .reduce(outline.bounds(), Rect::around);
+                .map(PartCut.PastEdge.class::cast)
+                .toList();
+    }
+
+    /** The ends of a longer paper that dies are to take off. */
+    public List<Rect> ends() {
+        return edgeCuts().stream().flatMap(cut -> cut.end().stream()).toList();
+    }
+
+    /** The straight paper it is before dies take ends of it off. */
+    public Rect withEnds() {
+        return ends().stream().reduce(outline.bounds(), Rect::around);
     }
 
     /** The score of that name, if it has one. */
@@ -221,10 +231,7 @@ public record Piece(
     /** Whether it has straight sides but for what is cut into them at an edge. */
     public boolean isRectangleButForEdges() {
         List<Region> cut = Stream.concat(
-                        Stream.of(Region.of(outline)),
-                        partCuts.stream()
-                                .filter(PartCut.PastEdge.class::isInstance)
-                                .map(each -> Region.of(each.outline())))
+                        Stream.of(Region.of(outline)), edgeCuts().stream().map(each -> Region.of(each.outline())))
                 .toList();
         return isRectangle()
                 || Overlay.without(Region.of(Outline.of(outline.bounds())), cut).stream()
@@ -235,8 +242,7 @@ public record Piece(
 
     /** Whether straight cuts from edge to edge give it its box, and nothing but what is cut into its edges comes off that. */
     public boolean isTrimmed() {
-        return isRectangle()
-                || (partCuts.stream().anyMatch(PartCut.PastEdge.class::isInstance) && isRectangleButForEdges());
+        return isRectangle() || (!edgeCuts().isEmpty() && isRectangleButForEdges());
     }
 
     /** This piece as it is seen with its upper face up: without what is done to the other. */

@@ -66,6 +66,6 @@ public record Wanted(
 
     /** Whether it is cut out of what is cut for it, by a die or by hand; not where only something of an edge comes off. */
     public boolean isCutOut() {
-        return !piece.isTrimmed() || !(paper.equals(piece.outline().bounds()) || paper.equals(piece.withEnds()));
+        return !piece.isTrimmed() || !piece.withEnds().contains(paper);
     }
 }

@@ -259,11 +259,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     private static Laid lying(DieUse use, Rect paper, Press press, Size bed) {
         Laid open = Laid.of(use);
         // Folded away, paper that has lost an end is not looked at.
-        long ends = use.want().piece().partCuts().stream()
-                .filter(cut ->
-                        cut instanceof PartCut.PastEdge past && past.end().isPresent())
-                .count();
-        List<Laid> away = ends > 1 ? List.of() : open.foldedAway(paper);
+        List<Laid> away = use.want().piece().ends().size() > 1 ? List.of() : open.foldedAway(paper);
         return Stream.concat(Stream.of(open), away.stream())
                 .filter(each -> each.inTheWay(paper, bed, press.layers()).isEmpty())
                 .findFirst()

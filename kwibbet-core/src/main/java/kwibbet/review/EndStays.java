@@ -31,9 +31,7 @@ record EndStays() implements Rule {
     @Override
     public List<Finding> check(Card card) {
         return card.pieces().stream()
-                .flatMap(piece -> piece.partCuts().stream()
-                        .filter(PartCut.PastEdge.class::isInstance)
-                        .map(PartCut.PastEdge.class::cast)
+                .flatMap(piece -> piece.edgeCuts().stream()
                         .filter(cut -> cut.end().isEmpty())
                         .flatMap(cut -> stays(card, piece, cut)))
                 .toList();
@@ -51,9 +49,8 @@ record EndStays() implements Rule {
 
     private Finding finding(Card card, Piece piece, PartCut.PastEdge cut, Addition addition) {
         Axis along = cut.edge().axis();
-        Length edge = cut.within().end(along).minus(cut.within().start(along));
-        Length die =
-                cut.outline().bounds().end(along).minus(cut.outline().bounds().start(along));
+        Length edge = cut.within().size().along(along);
+        Length die = cut.outline().bounds().size().along(along);
         return finding(
                 Severity.WARNING,
                 piece.id(),

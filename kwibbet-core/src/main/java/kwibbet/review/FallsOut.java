@@ -17,9 +17,7 @@ import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Margins;
 import kwibbet.shape.Overlay;
-import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
-import kwibbet.shape.Rect;
 import kwibbet.wording.Phrase;
 
 /** What is stuck to nothing lies under nothing that keeps it, nor does a brad go through it. */
@@ -74,13 +72,10 @@ record FallsOut() implements Rule {
         if (!join.lower().equals(pocket.upper())) {
             return loose;
         }
-        Placement upright = card.upright(pocket);
-        Rect own = join.zone().in(upright).bounds();
-        Rect host = card.hostArea(pocket)
-                .in(pocket.placement().inverse().within(upright))
-                .bounds();
-        Margins margins = Margins.of(own, host);
-        return loose.with(Placing.placed(card.design().present(loose), new Point(margins.left(), margins.top())));
+        Margins over = card.margins(pocket);
+        Margins on = card.margins(join);
+        Point corner = new Point(over.left().plus(on.left()), over.top().plus(on.top()));
+        return loose.with(Placing.placed(card.design().present(loose), corner));
     }
 
     /** What is held along some of its edges, so that something can be slipped under it: what it lies on, or over. */

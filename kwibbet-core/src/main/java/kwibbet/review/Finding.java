@@ -25,6 +25,11 @@ import kwibbet.wording.Phrase;
 public record Finding(
         String rule, Severity severity, PieceId piece, Outline where, Phrase words, Optional<Remedy> remedy) {
 
+    /** The same with another way out, or none. */
+    Finding with(Optional<Remedy> other) {
+        return new Finding(rule, severity, piece, where, words, other);
+    }
+
     /** Names it among the findings of its card as long as it is there: by its rule, its piece and its place. */
     public String key() {
         Rect box = where.bounds();

@@ -32,9 +32,7 @@ record PastCutEdge() implements Rule {
     public List<Finding> check(Card card) {
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            card.pieceOf(join.lower()).partCuts().stream()
-                    .filter(PartCut.PastEdge.class::isInstance)
-                    .map(PartCut.PastEdge.class::cast)
+            card.pieceOf(join.lower()).edgeCuts().stream()
                     .filter(cut -> lies(join, cut) > SEEN)
                     .findFirst()
                     .ifPresent(cut -> findings.add(finding(card, join)));

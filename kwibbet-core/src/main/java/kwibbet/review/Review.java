@@ -107,17 +107,7 @@ public final class Review {
         return worstFirst(checked.stream().flatMap(each -> IntStream.range(0, each.found.size())
                 .mapToObj(at -> at < TRIED
                         ? sound(each.found.get(at), each.found, each.rule, remaking)
-                        : withoutRemedy(each.found.get(at)))));
-    }
-
-    private static Finding withoutRemedy(Finding finding) {
-        return new Finding(
-                finding.rule(),
-                finding.severity(),
-                finding.piece(),
-                finding.where(),
-                finding.words(),
-                Optional.empty());
+                        : each.found.get(at).with(Optional.empty()))));
     }
 
     private static List<Finding> worstFirst(Stream<Finding> findings) {
@@ -132,9 +122,7 @@ public final class Review {
 
     /** A way out is offered only where it leads to a card on which the finding is gone. */
     private static Finding sound(Finding finding, List<Finding> found, Rule rule, Remaking remaking) {
-        Optional<Finding.Remedy> remedy = finding.remedy().filter(way -> helps(way, finding, found, rule, remaking));
-        return new Finding(
-                finding.rule(), finding.severity(), finding.piece(), finding.where(), finding.words(), remedy);
+        return finding.with(finding.remedy().filter(way -> helps(way, finding, found, rule, remaking)));
     }
 
     private static boolean helps(

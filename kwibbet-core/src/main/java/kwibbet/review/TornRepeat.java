@@ -33,20 +33,15 @@ record TornRepeat() implements Rule {
     @Override
     public List<Finding> check(Card card) {
         return card.pieces().stream()
-                .flatMap(piece -> piece.partCuts().stream().flatMap(cut -> check(card, piece, cut)))
+                .flatMap(piece -> piece.edgeCuts().stream().flatMap(cut -> check(card, piece, cut)))
                 .toList();
     }
 
-    private Stream<Finding> check(Card card, Piece piece, PartCut cut) {
-        Optional<PartCut.PastEdge> over = Optional.of(cut)
-                .filter(PartCut.PastEdge.class::isInstance)
-                .map(PartCut.PastEdge.class::cast)
-                .filter(each -> each.plain().isNegative());
-        Optional<EdgeRun> run = over.flatMap(PartCut.PastEdge::run);
-        if (over.isEmpty() || run.isEmpty()) {
+    private Stream<Finding> check(Card card, Piece piece, PartCut.PastEdge past) {
+        Optional<EdgeRun> run = past.run().filter(each -> past.plain().isNegative());
+        if (run.isEmpty()) {
             return Stream.empty();
         }
-        PartCut.PastEdge past = over.get();
         Length left = run.get().pitch().plus(past.plain());
         return left.multipliedBy(SHRED).isShorterThan(run.get().pitch())
                 ? Stream.of(finding(card, piece, past, run.get(), left))

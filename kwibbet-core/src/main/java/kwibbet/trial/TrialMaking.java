@@ -11,7 +11,6 @@ import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
-import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Side;
@@ -430,9 +429,7 @@ public final class TrialMaking {
         boolean isOutline = layup.uses().stream().anyMatch(use -> use.want().role() == Want.Role.OUTLINE);
         return isOutline
                 ? own
-                : layup.piece().partCuts().stream()
-                        .filter(PartCut.PastEdge.class::isInstance)
-                        .flatMap(cut -> ((PartCut.PastEdge) cut).end().stream())
+                : layup.piece().ends().stream()
                         .filter(end ->
                                 layup.paper().contains(end) && !layup.endsOff().contains(end))
                         .reduce(own, Rect::around);
