@@ -32,6 +32,7 @@ import kwibbet.crease.FlatFolding;
 import kwibbet.crease.FoldSequence;
 import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
+import kwibbet.fold.FoldedView;
 import kwibbet.formats.fold.FoldReader;
 import kwibbet.formats.svg.SvgOptions;
 import kwibbet.formats.svg.SvgWriter;
@@ -182,7 +183,8 @@ public final class ManyLayers {
         String flat =
                 SvgWriter.write(FlatPicture.of(card, Stock.SHELF, PieceId.BASE, scale, findings), SvgOptions.PICTURE);
         String shut = SvgWriter.write(
-                FinishedPicture.onTable(card, Stock.SHELF, card.form().pose(Pose.SHUT), scale, findings),
+                FinishedPicture.onTable(
+                        card, Stock.SHELF, FoldedView.of(card, card.form().pose(Pose.SHUT)), scale, findings),
                 SvgOptions.PICTURE);
         return flat.length() + shut.length() + plan.join().sheets().sheets();
     }

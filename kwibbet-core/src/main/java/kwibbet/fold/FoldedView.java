@@ -20,9 +20,10 @@ import kwibbet.shape.Size;
 /**
  * The panels of a card in a pose, as they are seen, the farthest first.
  *
+ * @param pose the pose
  * @param panels each panel of the card once
  */
-public record FoldedView(List<SeenPanel> panels) {
+public record FoldedView(Pose pose, List<SeenPanel> panels) {
 
     /** Copies the panels. */
     public FoldedView {
@@ -34,7 +35,7 @@ public record FoldedView(List<SeenPanel> panels) {
         Map<PanelId, Frame> standing = standing(card, pose);
         Map<PanelId, Frame> seen = new HashMap<>();
         standing.forEach((panel, frame) -> seen.put(panel, seen(frame, pose.view())));
-        return new FoldedView(new PaintOrder(card, pose, seen).panels());
+        return new FoldedView(pose, new PaintOrder(card, pose, seen).panels());
     }
 
     /** Where each panel stands, before it is looked at from anywhere. */

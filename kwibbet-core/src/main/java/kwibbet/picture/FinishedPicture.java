@@ -39,21 +39,22 @@ public final class FinishedPicture {
     private final Pose pose;
     private final List<SeenPanel> seen;
 
-    private FinishedPicture(Card card, PaperShelf shelf, Pose pose) {
+    private FinishedPicture(Card card, PaperShelf shelf, FoldedView view) {
         this.card = card;
         this.palette = new Palette(shelf);
-        this.pose = pose;
-        this.seen = FoldedView.of(card, pose).panels();
+        this.pose = view.pose();
+        this.seen = view.panels();
     }
 
     /** Draws it in the middle of the table's frame; seen straight on, with its width and height. */
     public static Drawing onTable(Card card, PaperShelf shelf, Pose pose, TableScale scale) {
-        return onTable(card, shelf, pose, scale, List.of());
+        return onTable(card, shelf, FoldedView.of(card, pose), scale, List.of());
     }
 
     /** The same with the places of findings that can be seen, numbered from 1. */
-    public static Drawing onTable(Card card, PaperShelf shelf, Pose pose, TableScale scale, List<Finding> findings) {
-        FinishedPicture picture = new FinishedPicture(card, shelf, pose);
+    public static Drawing onTable(
+            Card card, PaperShelf shelf, FoldedView view, TableScale scale, List<Finding> findings) {
+        FinishedPicture picture = new FinishedPicture(card, shelf, view);
         Rect bounds = picture.bounds();
         Rect place = scale.centred(bounds.size());
         Length right = place.left().minus(bounds.left());
@@ -64,7 +65,7 @@ public final class FinishedPicture {
             picture.draw(each, right, down, sketch);
             picture.face(each, right, down, sketch);
         }
-        if (pose.view().isStraight()) {
+        if (view.pose().view().isStraight()) {
             sketch.width(place, 1.6);
             sketch.height(place, -1.6);
         }
@@ -101,7 +102,7 @@ public final class FinishedPicture {
 
     /** Draws it alone, with a little room around it and no figures. */
     public static Drawing alone(Card card, PaperShelf shelf, Pose pose) {
-        FinishedPicture picture = new FinishedPicture(card, shelf, pose);
+        FinishedPicture picture = new FinishedPicture(card, shelf, FoldedView.of(card, pose));
         Rect bounds = picture.bounds();
         Length room = Length.ofInches(1, 8);
         Rect frame = Rect.of(
@@ -138,23 +139,25 @@ public final class FinishedPicture {
         Fill fill = shaded(palette.fill(piece, each.side()), each);
         List<Mark> marks = new ArrayList<>();
         Region material = each.panel().material(piece);
-        List<Region> visible = visible(each, material);
-        for (Region region : visible) {
-            marks.add(Mark.Area.of(moved(region, right, down), fill, Line.NONE, ink)
-                    .lifted());
+        List<Region> visible = visible(each, material).stream()
+                .map(region -> moved(region, right, down))
+                .toList();
+        List<Mark> prints =
+                Prints.on(piece, each.side(), visible, point -> each.seen(point).plus(right, down), ink);
+        boolean isWhole = each.hiddenBy().isEmpty();
+        List<SeenEdge> edges = isWhole ? edges(each, piece, material) : List.of();
+        boolean isCutAllRound = edges.stream().allMatch(edge -> edge.line() == Line.CUT);
+        // An edge of many corners is drawn with what it encloses, unless a picture comes between.
+        boolean isOneMark = isCutAllRound && prints.isEmpty();
+        visible.forEach(region -> marks.add(Mark.Area.of(region, fill, isOneMark ? Line.CUT : Line.NONE, ink)
+                .lifted()));
+        marks.addAll(prints);
+        if (isCutAllRound && !isOneMark) {
+            visible.forEach(region -> marks.add(Mark.Area.of(region, Fill.NONE, Line.CUT, ink)));
+        } else if (!isCutAllRound) {
+            edges.forEach(edge -> marks.add(moved(edge, right, down, ink)));
         }
-        marks.addAll(Prints.on(
-                piece,
-                each.side(),
-                visible.stream().map(region -> moved(region, right, down)).toList(),
-                point -> each.seen(point).plus(right, down),
-                ink));
-        if (each.hiddenBy().isEmpty()) {
-            edges(each, piece, material).forEach(edge -> marks.add(moved(edge, right, down, ink)));
-        } else {
-            visible.forEach(region -> marks.add(Mark.Area.of(moved(region, right, down), Fill.NONE, Line.CUT, ink)));
-        }
-        if (each.hiddenBy().isEmpty()) {
+        if (isWhole) {
             slits(each, piece, material, right, down, ink, marks);
         }
         zones(each, piece, right, down, ink, marks);

@@ -17,6 +17,7 @@ import kwibbet.fold.FoldedView;
 import kwibbet.fold.SeenPanel;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.wording.Phrase;
 
@@ -90,7 +91,23 @@ record NeverSeen() implements Rule {
                         && !isStuckOn(card, other.panel().piece(), each.panel().piece()))
                 .map(papers::of)
                 .toList();
+        // Most have more area than all that lies over them could hide.
+        double atLeast = own.area()
+                - over.stream().mapToDouble(other -> atMostShared(own, other)).sum();
+        if (atLeast > UNSEEN) {
+            return atLeast;
+        }
         return Overlay.without(own, over).stream().mapToDouble(Region::area).sum();
+    }
+
+    private static double atMostShared(Region one, Region other) {
+        double bounds = one.outline()
+                .bounds()
+                .shared(other.outline().bounds())
+                .map(Rect::size)
+                .map(size -> size.width().toInches() * size.height().toInches())
+                .orElse(0.0);
+        return Math.min(other.area(), bounds);
     }
 
     /** What is stuck on it is held up or stiffened by it. */

@@ -308,7 +308,8 @@ class EveryCardPicturesTest {
         assertThat(flat.marks().stream().filter(Mark.Disc.class::isInstance).map(mark -> ((Mark.Disc) mark).label()))
                 .hasSize(findings.size())
                 .doesNotHaveDuplicates();
-        Drawing behind = FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.BEHIND), scale, findings);
+        Drawing behind = FinishedPicture.onTable(
+                card, SHELF, FoldedView.of(card, card.form().pose(Pose.BEHIND)), scale, findings);
         assertThat(behind.marks().stream().filter(Mark.Disc.class::isInstance))
                 .as("the back hides the front")
                 .isEmpty();

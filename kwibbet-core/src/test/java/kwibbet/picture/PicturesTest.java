@@ -160,8 +160,9 @@ class PicturesTest {
 
     private static List<Line> lines(Drawing drawing) {
         return all(drawing.marks())
-                .filter(Mark.Stroke.class::isInstance)
-                .map(mark -> ((Mark.Stroke) mark).line())
+                .flatMap(mark -> mark instanceof Mark.Stroke stroke
+                        ? Stream.of(stroke.line())
+                        : mark instanceof Mark.Area area ? Stream.of(area.line()) : Stream.empty())
                 .distinct()
                 .toList();
     }

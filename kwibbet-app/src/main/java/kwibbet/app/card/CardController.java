@@ -388,6 +388,7 @@ class CardController {
         StoredDesign stored = designs.current(asked.id(), asked.version());
         Optional<CardRun> changed = edit.apply(stored.run(), asked.entries());
         if (changed.isPresent()) {
+            workshop.begin(changed.get(), asked.looking()::finished);
             try {
                 return done(
                         designs.save(
@@ -429,11 +430,6 @@ class CardController {
                                 ? artworks.unkept(
                                         PrintJob.of(worked.plan().sheets()).artworks())
                                 : List.of());
-        // What goes wrong is told before anything of the page is sent.
-        worked.findings();
-        if (!page.isAhead()) {
-            worked.plan();
-        }
         return asked.isWithinPage() ? "card/page :: work" : "card/page";
     }
 

@@ -108,7 +108,6 @@ public record CardPage(
     record Drawings(Drawing flat, Drawing finished) {}
 
     private static final int AT_ONCE = 3;
-    private static final String SECTION = "section";
 
     private static final String ADD = "add";
 
@@ -345,7 +344,7 @@ public record CardPage(
 
     /** Where the card lies flat and finished. */
     public Table table() {
-        return isSection() ? Table.ofSection(card(), hand().piece()) : Table.of(card(), hand().piece(), pose());
+        return looking.isSection() ? Table.ofSection(card(), hand().piece()) : Table.of(card(), hand().piece(), pose());
     }
 
     public Drawing ruler() {
@@ -395,12 +394,8 @@ public record CardPage(
     public List<Look> looks() {
         List<Look> looks = new ArrayList<>();
         poses().forEach(pose -> looks.add(new Look(pose.key(), pose.title())));
-        looks.add(new Look(SECTION, "section"));
+        looks.add(new Look(Looking.SECTION, "section"));
         return looks;
-    }
-
-    private boolean isSection() {
-        return looking.pose().equals(SECTION);
     }
 
     /** The key of the way it is looked at. */
@@ -417,9 +412,10 @@ public record CardPage(
     }
 
     private Drawing drawnFinished() {
-        return isSection()
+        return looking.isSection()
                 ? SectionPicture.onTable(card(), worked.shelf(), table().finished())
-                : FinishedPicture.onTable(card(), worked.shelf(), pose(), table().finished(), worked.found());
+                : FinishedPicture.onTable(
+                        card(), worked.shelf(), worked.view(pose()), table().finished(), worked.found());
     }
 
     public Drawing chip(Piece piece) {

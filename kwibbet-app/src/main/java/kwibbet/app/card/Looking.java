@@ -2,6 +2,8 @@ package kwibbet.app.card;
 
 import java.util.Optional;
 
+import kwibbet.card.Card;
+import kwibbet.card.Pose;
 import kwibbet.making.Way;
 
 /**
@@ -15,6 +17,9 @@ import kwibbet.making.Way;
  */
 public record Looking(Station station, String hand, String pose, int at, Optional<Way> way) {
 
+    /** What stands for a pose where the card is cut through. */
+    static final String SECTION = "section";
+
     /** With another piece in hand. */
     public Looking holding(String piece) {
         return new Looking(station, piece, pose, at, way);
@@ -23,5 +28,17 @@ public record Looking(Station station, String hand, String pose, int at, Optiona
     /** The same at another station. */
     Looking at(Station other) {
         return new Looking(other, hand, pose, at, way);
+    }
+
+    /** Whether the finished card is cut through. */
+    boolean isSection() {
+        return pose.equals(SECTION);
+    }
+
+    /** How the finished card is looked at on the card page; nothing where it is not, or cut through. */
+    Optional<Pose> finished(Card card) {
+        return station != Station.CARD || isSection()
+                ? Optional.empty()
+                : Optional.of(card.form().pose(pose));
     }
 }

@@ -22,9 +22,11 @@ import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Materials;
+import kwibbet.card.Pose;
 import kwibbet.card.RunLine;
 import kwibbet.cutting.Budget;
 import kwibbet.fold.CardFolding;
+import kwibbet.fold.FoldedView;
 import kwibbet.layout.SheetPlan;
 import kwibbet.layout.SheetPlanner;
 import kwibbet.layout.Thrift;
@@ -96,12 +98,15 @@ public class Workshop {
         private final Errand<Reviewed> review;
         private final Errand<List<Finding>> ofTools;
         private final Map<Way, Making> makings = new ConcurrentHashMap<>();
+        private final Map<Pose, Errand<FoldedView>> views = new ConcurrentHashMap<>();
+        private final Executor beside;
 
-        private Worked(Card card, Planned with, Errand<RunPlan> plan, Errand<Reviewed> review) {
+        private Worked(Card card, Planned with, Errand<RunPlan> plan, Errand<Reviewed> review, Executor beside) {
             this.card = card;
             this.with = with;
             this.plan = plan;
             this.review = review;
+            this.beside = beside;
             this.ofTools = Errand.atOnce(() -> ToolReview.of(card, with.tools().handTools()));
         }
 
@@ -124,6 +129,21 @@ public class Workshop {
             return plan.hasFailed()
                     || review.hasFailed()
                     || (review.isDone() && review.result().tried().hasFailed());
+        }
+
+        private Errand<FoldedView> viewed(Pose pose) {
+            return views.computeIfAbsent(pose, each -> new Errand<>(() -> FoldedView.of(card, each), beside));
+        }
+
+        /** How its card is seen in a pose; whoever asks waits for it. */
+        public FoldedView view(Pose pose) {
+            return viewed(pose).result();
+        }
+
+        /** Begins what is worth a look of it, and how it is seen, beside what else is done. */
+        private void begin(Optional<Pose> pose) {
+            review.begin();
+            pose.ifPresent(each -> viewed(each).begin());
         }
 
         /** Begins to plan it beside what else is done. */
@@ -215,8 +235,21 @@ public class Workshop {
             RunLine line = new RunLine(card, each.run().copies());
             Errand<RunPlan> plan = new Errand<>(
                     () -> RunPlan.of(List.of(line), each.shelf(), each.run().thrift(), each.tools(), book), beside);
-            return new Worked(card, each, plan, Errand.atOnce(() -> reviewed(design, card)));
+            return new Worked(card, each, plan, new Errand<>(() -> reviewed(design, card), beside), beside);
         });
+    }
+
+    /**
+     * Begins what a page shows of a card, beside what else is done: it is there sooner when its design is kept. Nothing is begun where the card cannot be
+     * made.
+     *
+     * @param run the run that comes with it
+     * @param look how it is looked at, out of all its poses
+     */
+    public void begin(CardRun run, Function<Card, Optional<Pose>> look) {
+        if (make(run.design()) instanceof Outcome.Made<Card> made) {
+            run(run).begin(look.apply(made.value()));
+        }
     }
 
     /** Another count, or other tools, change nothing about that. */
@@ -300,7 +333,7 @@ public class Workshop {
             RunPlan better = before.plan().withSheets(best);
             Errand<RunPlan> known = Errand.atOnce(() -> better);
             known.begin();
-            runs.put(planned, new Worked(before.card(), planned, known, before.review));
+            runs.put(planned, new Worked(before.card(), planned, known, before.review, beside));
             hunt.findsBetter();
         }
         best.papers().forEach(paper -> book.keep(paper.cutting(), isFinal));

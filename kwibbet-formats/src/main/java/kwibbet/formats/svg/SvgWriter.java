@@ -237,12 +237,20 @@ public final class SvgWriter {
                 + figure.denominator() + "</tspan></tspan>";
     }
 
+    /** Each point as the step from the one before, which takes half the room; steps between rounded points add up to no error. */
     private void path(List<Point> points) {
+        long beforeX = 0;
+        long beforeY = 0;
         for (int i = 0; i < points.size(); i++) {
-            out.append(i == 0 ? 'M' : 'L');
-            number(points.get(i).x().toMillimetres(), out);
-            out.append(' ');
-            number(points.get(i).y().toMillimetres(), out);
+            long x = thousandths(points.get(i).x().toMillimetres());
+            long y = thousandths(points.get(i).y().toMillimetres());
+            out.append(i == 0 ? 'M' : 'l');
+            number(x - beforeX, out);
+            // A sign parts two numbers as well.
+            out.append(y < beforeY ? "" : " ");
+            number(y - beforeY, out);
+            beforeX = x;
+            beforeY = y;
         }
     }
 
@@ -268,16 +276,22 @@ public final class SvgWriter {
 
     private static String number(double millimetres) {
         StringBuilder text = new StringBuilder();
-        number(millimetres, text);
+        number(thousandths(millimetres), text);
         return text.toString();
     }
 
-    /** To the thousandth, without zeros at the end; by hand, since a drawing has thousands of numbers. */
-    private static void number(double millimetres, StringBuilder text) {
-        long thousandths = Math.round(millimetres * 1000);
+    private static long thousandths(double millimetres) {
+        return Math.round(millimetres * 1000);
+    }
+
+    /** In units of a thousand, without zeros before or after the point that say nothing; by hand, since a drawing has thousands of numbers. */
+    private static void number(long thousandths, StringBuilder text) {
         long whole = Math.abs(thousandths) / 1000;
         int rest = (int) (Math.abs(thousandths) % 1000);
-        text.append(thousandths < 0 ? "-" : "").append(whole);
+        text.append(thousandths < 0 ? "-" : "");
+        if (whole > 0 || rest == 0) {
+            text.append(whole);
+        }
         if (rest > 0) {
             text.append('.').append((char) ('0' + rest / 100));
             if (rest % 100 > 0) {
