@@ -269,6 +269,18 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
                 .findFirst());
     }
 
+    /**
+     * What the maker wants the shapes of something cut with.
+     *
+     * @param of a piece, or an addition whose shape is cut out of others
+     */
+    public Cutter cutter(PieceId of) {
+        return additionOf(of)
+                .map(Addition::settings)
+                .orElse(isOfBase(of) ? design.settings() : Settings.PRESET)
+                .cutter();
+    }
+
     /** Where each panel lies when the card is shut. */
     public ShutFold shut() {
         return ShutFold.of(panels(), pieces(), form.pose(Pose.SHUT), form.closing());

@@ -18,16 +18,18 @@ import kwibbet.shape.Look;
  * @param counts by parameter key
  * @param outlines the outline of the maker's own that was chosen, by parameter key
  * @param artworks the picture of the maker's own that was chosen, by parameter key
+ * @param cutter what its shapes are cut with
  */
 public record Settings(
         Map<String, Length> lengths,
         Map<String, String> choices,
         Map<String, Integer> counts,
         Map<String, OwnShape> outlines,
-        Map<String, Artwork> artworks) {
+        Map<String, Artwork> artworks,
+        Cutter cutter) {
 
     /** Everything at its preset. */
-    public static final Settings PRESET = new Settings(Map.of(), Map.of(), Map.of(), Map.of(), Map.of());
+    public static final Settings PRESET = new Settings(Map.of(), Map.of(), Map.of(), Map.of(), Map.of(), Cutter.ANY);
 
     /** Copies the maps. */
     public Settings {
@@ -40,7 +42,7 @@ public record Settings(
 
     /** These settings with one length changed. */
     public Settings with(Parameter.OfLength parameter, Length length) {
-        return new Settings(changed(lengths, parameter.key(), length), choices, counts, outlines, artworks);
+        return new Settings(changed(lengths, parameter.key(), length), choices, counts, outlines, artworks, cutter);
     }
 
     /** These settings with another choice; what of the maker's own was chosen before is forgotten. */
@@ -51,7 +53,8 @@ public record Settings(
             otherOutlines.remove(parameter.key());
             otherArtworks.remove(parameter.key());
         }
-        return new Settings(lengths, changed(choices, parameter.key(), choice), counts, otherOutlines, otherArtworks);
+        return new Settings(
+                lengths, changed(choices, parameter.key(), choice), counts, otherOutlines, otherArtworks, cutter);
     }
 
     /** These settings with a picture of the maker's own. */
@@ -61,7 +64,8 @@ public record Settings(
                 changed(choices, parameter.key(), Parameter.OfChoice.OWN),
                 counts,
                 outlines,
-                changed(artworks, parameter.key(), artwork));
+                changed(artworks, parameter.key(), artwork),
+                cutter);
     }
 
     /**
@@ -79,14 +83,20 @@ public record Settings(
                     changed(choices, parameter.key(), Parameter.OfChoice.OWN),
                     counts,
                     changed(outlines, parameter.key(), outline),
-                    artworks);
+                    artworks,
+                    cutter);
         }
         throw new IllegalArgumentException("nobody can choose " + look.inSentence());
     }
 
     /** These settings with another count. */
     public Settings with(Parameter.OfCount parameter, int count) {
-        return new Settings(lengths, choices, changed(counts, parameter.key(), count), outlines, artworks);
+        return new Settings(lengths, choices, changed(counts, parameter.key(), count), outlines, artworks, cutter);
+    }
+
+    /** These settings, cut with something else. */
+    public Settings with(Cutter other) {
+        return new Settings(lengths, choices, counts, outlines, artworks, other);
     }
 
     private static <T> Map<String, T> changed(Map<String, T> map, String key, T value) {

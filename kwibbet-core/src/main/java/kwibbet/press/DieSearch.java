@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import kwibbet.card.Cutter;
 import kwibbet.card.PartCut;
 import kwibbet.card.Score;
 import kwibbet.measure.Length;
@@ -51,12 +52,16 @@ final class DieSearch {
         this.area = want.outline().area();
     }
 
-    /** The die that takes the fewest passes; nothing where none can cut it. */
-    static Optional<DieUse> find(Want want, List<Die> dies) {
-        return new DieSearch(want).find(dies);
+    /** The die the maker wants, or else the one that takes the fewest passes; nothing where none can cut it, or none is to. */
+    static Optional<DieUse> find(Want want, List<Die> dies, Cutter cutter) {
+        List<DieUse> uses = cutter instanceof Cutter.ByHand ? List.of() : new DieSearch(want).uses(dies);
+        return uses.stream()
+                .filter(use -> cutter.equals(new Cutter.ByDie(use.die().id())))
+                .findFirst()
+                .or(() -> uses.stream().min(EASIEST));
     }
 
-    private Optional<DieUse> find(List<Die> dies) {
+    private List<DieUse> uses(List<Die> dies) {
         List<DieUse> uses = new ArrayList<>();
         for (Die die : dies) {
             if (!suits(die)) {
@@ -64,7 +69,7 @@ final class DieSearch {
             }
             turns().flatMap(degrees -> use(die, degrees).stream()).findFirst().ifPresent(uses::add);
         }
-        return uses.stream().min(EASIEST);
+        return uses;
     }
 
     /** Straight on the paper, or else aslant as the shape lies. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Card;
+import kwibbet.card.Cutter;
 import kwibbet.card.Join;
 import kwibbet.card.Opening;
 import kwibbet.card.PartCut;
@@ -157,6 +158,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     /** Why the press does not cut a shape. */
     public enum Reason {
         NO_DIE("you have no die for it"),
+        CHOSEN("you want it cut by hand"),
         PUNCHED("a punch cuts it"),
         TOO_WIDE("the paper is wider than the bed"),
         PLATE_TOO_SHORT("the die is longer than the plates"),
@@ -200,9 +202,10 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                     continue;
                 }
                 Rect longer = want.end().map(paper::around).orElse(paper);
-                Optional<Laid> lying = DieSearch.find(want, dies).map(use -> lying(use, longer, press, bed));
+                Cutter cutter = card.cutter(want.owner());
+                Optional<Laid> lying = DieSearch.find(want, dies, cutter).map(use -> lying(use, longer, press, bed));
                 Optional<Reason> why = lying.isEmpty()
-                        ? Optional.of(Reason.NO_DIE)
+                        ? Optional.of(cutter instanceof Cutter.ByHand ? Reason.CHOSEN : Reason.NO_DIE)
                         : lying.get().inTheWay(longer, bed, press.layers());
                 paper = why.isEmpty() ? longer : paper;
                 Optional<Punch> punch = why.flatMap(reason -> punch(want, tools));
@@ -248,7 +251,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         boolean byOne = piece.isRectangle()
                 && piece.partCuts().isEmpty()
                 && needed.stream().noneMatch(want -> want.role() == Want.Role.OUTLINE)
-                && DieSearch.find(edges, several).isPresent();
+                && DieSearch.find(edges, several, card.cutter(edges.owner())).isPresent();
         return Stream.concat(byOne ? Stream.of(edges) : Stream.empty(), needed.stream())
                 // What takes an end off says how long the paper is for all else.
                 .sorted(Comparator.comparing(want -> want.end().isEmpty()))

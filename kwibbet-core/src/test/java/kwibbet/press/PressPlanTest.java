@@ -27,6 +27,7 @@ import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Copies;
+import kwibbet.card.Cutter;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.Opening;
@@ -114,6 +115,35 @@ class PressPlanTest {
         List<String> pairs = new ArrayList<>(List.of("shape", "oval", "width", across, "height", across));
         pairs.addAll(List.of(more));
         return add("opening", id, on(host), pairs.toArray(String[]::new));
+    }
+
+    /** Of two circles alike the plain one is easier; whoever wants the other, or none, gets it as long as it is there and cuts it. */
+    @Test
+    void theDieTheMakerWantsIsUsed() {
+        Die plain = circle("1");
+        Die laced = die("laced 1", Kind.OVAL, "1", "1", Detail.INTRICATE, Sides.STRAIGHT);
+        Die other = circle("2");
+        List<Die> dies = List.of(other, plain, laced);
+        Addition hole = add("ornament", "tag", on("front-outside"), "shape", "oval", "width", "1", "height", "1");
+        assertThat(used(hole, Cutter.ANY, dies)).containsExactly("circle 1");
+        assertThat(used(hole, new Cutter.ByDie(laced.id()), dies)).containsExactly("laced 1");
+        assertThat(used(hole, new Cutter.ByDie(laced.id()), List.of(plain))).containsExactly("circle 1");
+        assertThat(used(hole, new Cutter.ByDie(other.id()), dies)).containsExactly("circle 1");
+        assertThat(used(hole, Cutter.HAND, dies)).isEmpty();
+        Card byHand = card4(hole.with(hole.settings().with(Cutter.HAND)));
+        assertThat(pressed(byHand, PRESS, dies).byHand()).singleElement().satisfies(each -> assertThat(
+                        each.sentence(MeasureSystem.INCH).text())
+                .isEqualTo("tag, its outline of 1 × 1 in: you want it cut by hand."));
+    }
+
+    private static List<String> used(Addition addition, Cutter cutter, List<Die> dies) {
+        Card card = card4(addition.with(addition.settings().with(cutter)));
+        return pressed(card, PRESS, dies).loads().stream()
+                .flatMap(load -> load.laid().stream())
+                .flatMap(laid -> laid.layup().uses().stream())
+                .map(use -> use.die().name())
+                .distinct()
+                .toList();
     }
 
     /** A frame is half the difference of its two dies wide; both are taped together, and one pass cuts it. */

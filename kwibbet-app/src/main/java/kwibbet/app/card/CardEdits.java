@@ -20,6 +20,7 @@ import kwibbet.card.Base;
 import kwibbet.card.Card;
 import kwibbet.card.Copies;
 import kwibbet.card.Craft;
+import kwibbet.card.Cutter;
 import kwibbet.card.Design;
 import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
@@ -175,18 +176,20 @@ class CardEdits {
                 addition.id().value());
     }
 
-    /** What is in hand as a die at hand cuts it; the base where no addition is. */
+    /** What is in hand cut with what was chosen, as a die cuts it where that is one; the base where no addition is. */
     Optional<Design> die(Card card, String hand, Entries entries) {
         Design design = card.design();
         PieceId held = new PieceId(hand);
         Optional<Addition> addition = design.addition(held).or(() -> card.additionOf(held));
         Craft craft = addition.<Craft>map(Addition::feature).orElse(design.base());
         Settings before = addition.map(design::present).orElseGet(design::present);
-        Optional<Settings> cut = inventory.toolbox().dies().stream()
-                .filter(each -> each.id().value().equals(entries.words("die")))
-                .findFirst()
-                .flatMap(each -> craft.cutWith(before, each));
-        if (entries.words("die").isEmpty() || cut.equals(Optional.of(before))) {
+        Optional<Settings> cut =
+                switch (entries.words("die")) {
+                    case "" -> Optional.of(before.with(Cutter.ANY));
+                    case InHand.DieChoice.BY_HAND -> Optional.of(before.with(Cutter.HAND));
+                    default -> cutWith(craft, before, entries.words("die"));
+                };
+        if (cut.equals(Optional.of(before))) {
             return Optional.of(design);
         }
         if (cut.isEmpty()) {
@@ -197,6 +200,13 @@ class CardEdits {
                         .orElseGet(() -> design.settled().with(settings)),
                 entries,
                 addition.map(each -> each.id().value()).orElse("")));
+    }
+
+    private Optional<Settings> cutWith(Craft craft, Settings before, String id) {
+        return inventory.toolbox().dies().stream()
+                .filter(die -> die.id().value().equals(id))
+                .findFirst()
+                .flatMap(die -> craft.cutWith(before, die).map(cut -> cut.with(new Cutter.ByDie(die.id()))));
     }
 
     /** The design without an addition, if what sat on it still fits. */

@@ -11,6 +11,7 @@ import kwibbet.app.web.Entries;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Craft;
+import kwibbet.card.Cutter;
 import kwibbet.card.Face;
 import kwibbet.card.Host;
 import kwibbet.card.Join;
@@ -256,26 +257,42 @@ public record InHand(String asked, Card card, AtHand atHand, String form, Entrie
     }
 
     /**
-     * A die that can cut what is in hand.
+     * What can cut what is in hand.
      *
-     * @param id its id
-     * @param words its name and what it cuts
-     * @param isChosen whether it cuts it as it is
+     * @param id the id of a die, {@link #BY_HAND}, or nothing where that is left open
+     * @param words what it is
+     * @param isChosen whether it is to
+     * @param cutsIt whether it can, as that is now
      */
-    public record DieChoice(String id, String words, boolean isChosen) {}
+    public record DieChoice(String id, String words, boolean isChosen, boolean cutsIt) {
+        /** Stands for a knife or scissors; no die is called that. */
+        static final String BY_HAND = "by hand";
+    }
 
-    /** The dies that can cut what is in hand. */
+    /** The dies that can cut what is in hand, and what can be said instead; nothing where none can. */
     public List<DieChoice> dieChoices() {
         if (isOfBase() && !isBase()) {
             return List.of();
         }
         Settings now = settings();
-        List<DieChoice> choices = new ArrayList<>();
+        List<DieChoice> choices = new ArrayList<>(List.of(
+                new DieChoice("", "whichever of my dies cuts it", now.cutter() instanceof Cutter.Any, true),
+                new DieChoice(DieChoice.BY_HAND, "no die: by hand", now.cutter() instanceof Cutter.ByHand, true)));
         for (Die die : atHand.dies()) {
+            boolean isChosen = now.cutter().equals(new Cutter.ByDie(die.id()));
             craft().cutWith(now, die)
-                    .ifPresent(cut -> choices.add(new DieChoice(die.id().value(), words(die), cut.equals(now))));
+                    .ifPresent(
+                            cut -> choices.add(new DieChoice(die.id().value(), words(die), isChosen, cut.equals(now))));
         }
-        return choices;
+        if (choices.stream().noneMatch(DieChoice::isChosen) && now.cutter() instanceof Cutter.ByDie gone) {
+            choices.add(new DieChoice(gone.die().value(), "a die that is not there, or cannot cut it", true, false));
+        }
+        return choices.size() == 2 && now.cutter() instanceof Cutter.Any ? List.of() : choices;
+    }
+
+    /** Whether it is cut with something else than the die that was chosen. */
+    public boolean isChosenDieIdle() {
+        return dieChoices().stream().anyMatch(choice -> choice.isChosen() && !choice.cutsIt());
     }
 
     private String words(Die die) {

@@ -19,6 +19,7 @@ import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Craft;
+import kwibbet.card.Cutter;
 import kwibbet.card.Design;
 import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
@@ -215,6 +216,11 @@ class CardEditsTest {
                 .orElseThrow();
         Design cut = edits.die(card(open), "opening-1", typed("die", "wheel")).orElseThrow();
         assertThat(card(cut).base().openings().get(0).shape()).isEqualTo(wheel.shape());
+        assertThat(card(cut).cutter(new PieceId("opening-1"))).isEqualTo(new Cutter.ByDie(wheel.id()));
+        Design byHand =
+                edits.die(card(cut), "opening-1", typed("die", "by hand")).orElseThrow();
+        assertThat(card(byHand).base().openings().get(0).shape()).isEqualTo(wheel.shape());
+        assertThat(card(byHand).cutter(new PieceId("opening-1"))).isEqualTo(Cutter.HAND);
         ShapedBase shaped = new ShapedBase();
         Design round =
                 Design.of("Round", MeasureSystem.INCH, shaped, shaped.start(MeasureSystem.INCH), new PaperId("stock"));

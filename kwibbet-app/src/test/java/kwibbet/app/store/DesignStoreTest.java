@@ -25,6 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 import kwibbet.app.Samples;
 import kwibbet.app.store.DesignStore.Look;
 import kwibbet.app.store.DesignStore.Order;
+import kwibbet.card.Cutter;
 import kwibbet.card.Design;
 import kwibbet.card.Settings;
 import kwibbet.paper.PaperId;
@@ -168,7 +169,7 @@ class DesignStoreTest {
 
     @Test
     void whatCouldNotBeReadBackIsNotKept() {
-        Settings nameless = new Settings(Map.of(), Map.of("short", ""), Map.of(), Map.of(), Map.of());
+        Settings nameless = new Settings(Map.of(), Map.of("short", ""), Map.of(), Map.of(), Map.of(), Cutter.ANY);
         assertThatThrownBy(() -> store.save(kept.id(), kept.version(), Samples.run(DESIGN.with(nameless)), NAMED))
                 .isInstanceOf(UnkeepableDesignException.class);
         assertThat(store.get(kept.id())).isEqualTo(kept);

@@ -91,6 +91,9 @@ public record Shaker() implements Feature {
     /** A shaker moves freely when about a third of it is filled; common practice, no source. */
     private static final double FILLED = 1 / 3.0;
 
+    /** How thick powder against static lies on what is wiped with it, in inches; common practice, no source. */
+    private static final double DUSTED = 0.001;
+
     private static final int MOST_FRAMES = 12;
 
     @Override
@@ -193,6 +196,7 @@ public record Shaker() implements Feature {
             }
             work.supply(Supply.volume(
                     site.id(), "filler", shape.area() * length(DEPTH).toInches() * FILLED));
+            work.supply(Supply.volume(site.id(), "powder", inside() * DUSTED));
             work.direction(new Direction(
                     site.id(),
                     site.id(),
@@ -201,6 +205,11 @@ public record Shaker() implements Feature {
             work.direction(new Direction(
                     site.id(), site.id(), Direction.Does.FILL, Phrase.of("Fill " + site.name() + " a third full.")));
             return work.end();
+        }
+
+        /** What the filler touches, in square inches: in front, behind, and the wall. */
+        private double inside() {
+            return 2 * shape.area() + shape.perimeter() * length(DEPTH).toInches();
         }
 
         private Length length(Parameter.OfLength parameter) {

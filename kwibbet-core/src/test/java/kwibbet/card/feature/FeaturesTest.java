@@ -581,6 +581,8 @@ class FeaturesTest {
                 .filteredOn(supply -> supply.amount() instanceof Supply.OfTape tape && tape.tape() instanceof Tape.Foam)
                 .hasSize(1);
         assertThat(amount(card, "filler")).isCloseTo(Math.PI * 0.125 / 3, offset(1e-3));
+        // A thousandth of an inch of powder on film, ground and wall: circles 2 across, an eighth apart.
+        assertThat(amount(card, "powder")).isCloseTo((2 * Math.PI + 2 * Math.PI * 0.125) / 1000, offset(1e-6));
         assertThat(card.join(new PieceId("shaker-1")).orElseThrow().adhesion().height())
                 .isEqualTo(in("1/8"));
         assertThat(fields(FOLDED, add("shaker", "shaker-1", on("front-outside"), "lap", "1/2")))

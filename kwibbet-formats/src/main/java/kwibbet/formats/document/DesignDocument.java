@@ -19,6 +19,7 @@ import kwibbet.artwork.Artwork;
 import kwibbet.card.Addition;
 import kwibbet.card.Base;
 import kwibbet.card.Copies;
+import kwibbet.card.Cutter;
 import kwibbet.card.Design;
 import kwibbet.card.FaceId;
 import kwibbet.card.Feature;
@@ -41,6 +42,7 @@ import kwibbet.outline.OwnShape;
 import kwibbet.paper.PaperId;
 import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
+import kwibbet.tool.DieId;
 
 import static kwibbet.formats.json.Misfit.require;
 
@@ -51,6 +53,8 @@ public final class DesignDocument {
     public static final int VERSION = 2;
 
     private static final String FORMAT = "kwibbet-design";
+    private static final String CUT_BY = "cutBy";
+    private static final String BY_HAND = "hand";
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private DesignDocument() {}
@@ -104,6 +108,23 @@ public final class DesignDocument {
             new TreeMap<>(settings.artworks())
                     .forEach((key, artwork) -> ArtworkDocument.write(artwork, artworks.putObject(key)));
         }
+        if (settings.cutter() instanceof Cutter.ByHand) {
+            node.put(CUT_BY, BY_HAND);
+        } else if (settings.cutter() instanceof Cutter.ByDie chosen) {
+            node.putObject(CUT_BY).put("die", chosen.die().value());
+        }
+    }
+
+    private static Cutter cutter(JsonNode document, String pointer) {
+        JsonNode said = document.at(pointer);
+        if (said.isMissingNode()) {
+            return Cutter.ANY;
+        }
+        if (said.asString("").equals(BY_HAND)) {
+            return Cutter.HAND;
+        }
+        require(said.isObject(), pointer, "It must be “" + BY_HAND + "”, or say which die.");
+        return new Cutter.ByDie(new DieId(string(document, pointer + "/die")));
     }
 
     private static void write(Addition addition, ObjectNode node) {
@@ -245,7 +266,7 @@ public final class DesignDocument {
             String pointer = at + "/pictures/" + escaped(key);
             artworks.put(key, ArtworkDocument.read(new Reading(document.at(pointer), pointer)));
         }
-        return new Settings(lengths, choices, counts, outlines, artworks);
+        return new Settings(lengths, choices, counts, outlines, artworks, cutter(document, at + "/" + CUT_BY));
     }
 
     private static Map<String, PaperId> papers(JsonNode document, String at) {

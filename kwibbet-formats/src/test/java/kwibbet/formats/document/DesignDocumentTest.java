@@ -12,6 +12,7 @@ import kwibbet.artwork.Artwork;
 import kwibbet.artwork.ArtworkId;
 import kwibbet.card.Addition;
 import kwibbet.card.Copies;
+import kwibbet.card.Cutter;
 import kwibbet.card.Design;
 import kwibbet.card.Host;
 import kwibbet.card.OwnMaking;
@@ -32,6 +33,7 @@ import kwibbet.paper.Colour;
 import kwibbet.paper.PaperId;
 import kwibbet.run.CardRun;
 import kwibbet.shape.Size;
+import kwibbet.tool.DieId;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -57,6 +59,10 @@ class DesignDocumentTest {
                 .resized(new Size(Length.ofInches(4), Length.ofInches(6)));
         CardRun other = new CardRun(metric, new Copies(7, 3), Thrift.LEFTOVERS_FIRST);
         assertThat(DesignDocument.read(DesignDocument.write(other)).orThrow()).isEqualTo(other);
+        for (Cutter cutter : List.of(Cutter.HAND, new Cutter.ByDie(new DieId("wheel-3")))) {
+            CardRun cut = new CardRun(DESIGN.with(DESIGN.settings().with(cutter)), RUN.copies(), RUN.thrift());
+            assertThat(DesignDocument.read(DesignDocument.write(cut)).orThrow()).isEqualTo(cut);
+        }
     }
 
     /** What is known of a picture is in the design; its dots go beside it, and come back as they were. */
@@ -100,6 +106,7 @@ class DesignDocumentTest {
                 "kwibbet-design|other|/format|kwibbet-design",
                 "\"5 in\"|\"five\"|/base/lengths/width|not a length",
                 "\"key\":\"folded\"|\"key\":\"origami\"|/base/key|no such base",
+                "\"key\":\"folded\"|\"key\":\"folded\",\"cutBy\":\"saw\"|/base/cutBy|which die",
                 "\"mat-2\"|\"Mat 2\"|/additions/1/id|lower-case",
                 "\"1/8 in\"|8|/additions/0/lengths/border|missing",
                 "\"feature\":\"mat\"|\"feature\":\"moat\"|/additions/0/feature|no such feature",
