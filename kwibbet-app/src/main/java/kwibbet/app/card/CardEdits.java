@@ -220,6 +220,7 @@ class CardEdits {
                 switch (way) {
                     case "mat-every-panel" -> QuickWays.matEveryPanel(card);
                     case "same-inside" -> QuickWays.sameInside(card);
+                    case "once-more" -> QuickWays.onceMore(card, new PieceId(hand));
                     case "step-down" -> QuickWays.stepDown(card, new PieceId(hand));
                     default -> card.design();
                 };

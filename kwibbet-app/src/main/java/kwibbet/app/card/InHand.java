@@ -21,6 +21,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.feature.Mat;
+import kwibbet.card.feature.QuickWays;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
@@ -321,6 +322,11 @@ public record InHand(String asked, Card card, AtHand atHand, String form, Entrie
     /** What lights in the drawings: the face that was touched, or what is in hand. */
     public String lit() {
         return touched().map(face -> "face:" + face.id().value()).orElseGet(this::key);
+    }
+
+    /** Whether what is in hand can be made once more. */
+    public boolean canBeMadeOnceMore() {
+        return QuickWays.canBeMadeOnceMore(card, new PieceId(key()));
     }
 
     /** Whether a mat is in hand that another can be set on. */

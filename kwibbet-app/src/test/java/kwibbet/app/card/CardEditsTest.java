@@ -237,6 +237,20 @@ class CardEditsTest {
     }
 
     @Test
+    void aThingIsMadeOnceMoreUnlessItFillsItsPlace() {
+        Design tagged = edits.add(card(PLAIN), typed("feature", "ornament", "on", "front-outside"))
+                .orElseThrow();
+        Design twice =
+                edits.quick(card(tagged), "once-more", "ornament-1", typed()).orElseThrow();
+        assertThat(twice.additions()).hasSize(2);
+        Design matted =
+                edits.add(card(PLAIN), typed("feature", "mat", "on", "front-outside")).orElseThrow();
+        Entries none = typed();
+        assertThat(edits.quick(card(matted), "once-more", "mat-1", none)).isEmpty();
+        assertThat(none.message("form")).isEqualTo("There is nothing to do that with here.");
+    }
+
+    @Test
     void aNameIsNeeded() {
         Entries blank = typed("name", "   ");
         assertThat(edits.name(PLAIN, blank)).isEmpty();

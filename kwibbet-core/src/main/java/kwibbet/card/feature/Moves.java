@@ -224,6 +224,40 @@ public final class Moves {
         return card.design().settled().with(addition.with(changed));
     }
 
+    /**
+     * The settings with which an addition would lie beside where it lies: at its right, its left, below or above it where there is room, at last over it, a gap
+     * aside; none where it cannot be placed.
+     *
+     * @param card the card
+     * @param id the addition
+     * @param gap what is left between the two
+     */
+    static List<Settings> beside(Card card, PieceId id, Length gap) {
+        return of(card, id, Graduation.SIXTEENTHS)
+                .filter(Moves::isPlaced)
+                .map(moves -> moves.beside(gap))
+                .orElse(List.of());
+    }
+
+    private List<Settings> beside(Length gap) {
+        Rect room = Rect.atOrigin(panel.outline().in(frame.inverse()).bounds().size());
+        Rect all = card.piece(addition.id())
+                .map(Piece::size)
+                .map(size -> Rect.around(place.middle(), size).around(place))
+                .orElse(place);
+        Length right = all.size().width().plus(gap);
+        Length down = all.size().height().plus(gap);
+        Stream<Point> free = Stream.of(
+                        new Point(right, Length.ZERO),
+                        new Point(right.negated(), Length.ZERO),
+                        new Point(Length.ZERO, down),
+                        new Point(Length.ZERO, down.negated()))
+                .filter(shift -> room.contains(all.plus(shift.x(), shift.y())));
+        return Stream.concat(free, Stream.of(new Point(gap, gap), new Point(gap.negated(), gap.negated())))
+                .map(shift -> Placing.placed(settings, place.corner().plus(shift.x(), shift.y())))
+                .toList();
+    }
+
     private boolean isAt(Length one, Length other) {
         return one.minus(other).abs().multipliedBy(2).isShorterThan(marks.step());
     }

@@ -105,6 +105,20 @@ public final class QuickWays {
                 .map(face -> new Host.OnFace(face.id()));
     }
 
+    /** A thing and all that is on it made once more, beside it. */
+    public static Design onceMore(Card card, PieceId held) {
+        return card.additionOf(held)
+                .map(first -> new OnceMore(card, first).design())
+                .orElse(card.design());
+    }
+
+    /** Whether a thing can be made once more: it has to have a place of its own. */
+    public static boolean canBeMadeOnceMore(Card card, PieceId held) {
+        return card.additionOf(held)
+                .filter(first -> Moves.obstacle(card, first.id()).isEmpty())
+                .isPresent();
+    }
+
     /**
      * Another mat on a mat and all that lies on it, with the border of the topmost, in the paper below that one: papers alternate as
      * they step down.
