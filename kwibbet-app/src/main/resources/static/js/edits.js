@@ -434,4 +434,12 @@
       tell();
     }
   });
+
+  // What was typed before this was there is asked for now. A page that is come back to has its fields filled by the browser, with what was typed long ago.
+  const [arrival] = performance.getEntriesByType('navigation');
+  if (isCard() && arrival && arrival.type === 'navigate') {
+    [...document.querySelectorAll(`#work form${AT_ONCE}`)].flatMap((form) => [...form.elements])
+      .filter((field) => field.matches(`select, ${TEXT}`) && field !== document.activeElement)
+      .forEach(leave);
+  }
 })();

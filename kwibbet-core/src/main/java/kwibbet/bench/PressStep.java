@@ -262,7 +262,7 @@ public record PressStep(
     private void endOff(DieUse use, Phrase.Writer writer) {
         if (use.want().part().orElse(null) instanceof PartCut.PastEdge past) {
             past.end().filter(onBed.layup().endsOff()::contains).ifPresent(end -> writer.words(
-                            " The end of the paper past it comes off: for that it is ")
+                            " The end of the paper past it comes off: for that the paper is ")
                     .length(end.size().along(past.edge().axis().across()))
                     .words(" longer at its " + past.edge().word() + " edge."));
         }

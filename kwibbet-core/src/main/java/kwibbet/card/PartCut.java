@@ -30,6 +30,11 @@ public sealed interface PartCut {
         return 0;
     }
 
+    /** What it is cut for, where that is put on the piece; nothing where the piece itself is cut so. */
+    default Optional<PieceId> addition() {
+        return Optional.empty();
+    }
+
     /** Where it cuts: each side lies on the outline's box, or across it where the cut ends. */
     Rect within();
 
@@ -54,13 +59,15 @@ public sealed interface PartCut {
     /**
      * Cut into the flat piece; the rest of the outline lies past the edge of the plate.
      *
+     * @param addition what it is cut for, where that is put on the piece
      * @param shape the shape
      * @param outline the whole outline
      * @param within what lies under the plate
      * @param slits the cuts it makes
      * @param uncut why the rest is not cut
      */
-    record UnderPlate(CutShape shape, Outline outline, Rect within, List<Segment> slits, Uncut uncut)
+    record UnderPlate(
+            Optional<PieceId> addition, CutShape shape, Outline outline, Rect within, List<Segment> slits, Uncut uncut)
             implements PartCut {
         /** Copies the cuts. */
         public UnderPlate {
@@ -70,6 +77,7 @@ public sealed interface PartCut {
         @Override
         public PartCut in(Placement placement) {
             return new UnderPlate(
+                    addition,
                     shape,
                     outline.in(placement),
                     turned(within, placement),
@@ -100,6 +108,11 @@ public sealed interface PartCut {
             implements PartCut {
 
         private static final int QUARTER = 90;
+
+        @Override
+        public Optional<PieceId> addition() {
+            return Optional.of(owner);
+        }
 
         /** A shape whose frame lies so on the piece. */
         public static PastEdge of(PieceId owner, CutShape shape, Placement at, Rect within) {

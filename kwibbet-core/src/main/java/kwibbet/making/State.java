@@ -107,7 +107,8 @@ public record State(Card card, List<Operation> done) {
         if (zone.use() == Zone.Use.SET_ON) {
             return done.stream()
                     .anyMatch(each -> each instanceof Operation.ByHand hand
-                            && hand.direction().owner().equals(zone.owner()));
+                            && hand.direction().owner().equals(zone.owner())
+                            && !hand.direction().does().isFoldingBack());
         }
         Set<Does> worked = worked(piece, zone).collect(Collectors.toSet());
         boolean isMasked = worked.remove(Does.MASK) && !worked.remove(Does.UNMASK);

@@ -136,7 +136,7 @@ public record Want(
                 role(cut),
                 cut.outline(),
                 cut.degrees(),
-                piece.id(),
+                cut.addition().orElse(piece.id()),
                 Optional.of(cut.shape()),
                 Optional.empty(),
                 Optional.of(cut));

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import kwibbet.bench.RunPlan;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.Cutter;
 import kwibbet.card.Design;
 import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
@@ -105,11 +106,41 @@ class EndOffTest {
                                     Outline.of(longer).in(sheet.lying(placed)).bounds())
                             .isEqualTo(placed.area()));
         }
-        assertThat(words(plan)).contains("it is 3/8 in longer at its " + edge.word() + " edge");
+        assertThat(words(plan)).contains("the paper is 3/8 in longer at its " + edge.word() + " edge");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         // Nobody cuts paper longer to cut a line by hand.
         assertThat(PressPlan.of(List.of(line(card, 1)), TOOLS).paperFor(piece))
                 .isEqualTo(Rect.atOrigin(size("3", "4")));
+    }
+
+    /** One end by its die, the other by hand: its paper is longer at the one, and is measured from the edges it has. */
+    @Test
+    void oneEndComesOffByItsDieTheOtherByHand() {
+        Addition byHand = endOff(Edge.RIGHT, "4 3/4");
+        Card card = card(
+                folded("5", "7"),
+                GROUND,
+                endOff(Edge.LEFT, "4 3/4"),
+                byHand.with(byHand.settings().with(Cutter.HAND)));
+        RunPlan plan = RunPlan.of(
+                line(card, 2),
+                shelf(paper(size("12", "12"))),
+                Thrift.FEWEST_SHEETS,
+                TOOLS.withDies(List.of(die(Kind.SCALLOPED, "1", "4 3/4"))));
+        PressPlan press = plan.bench().press().plan();
+        assertThat(press.byHand()).extracting(PressPlan.ByHand::why).containsExactly(PressPlan.Reason.CHOSEN);
+        assertThat(plan.sheets().lettered().stream()
+                        .flatMap(sheet -> sheet.layout().placements().stream()
+                                .map(placed -> sheet.part(placed.part()).first()))
+                        .filter(wanted -> wanted.piece().id().equals(new PieceId("ground"))))
+                .isNotEmpty()
+                .allSatisfy(wanted -> {
+                    assertThat(wanted.paper().size()).isEqualTo(size("3 3/8", "4"));
+                    assertThat(wanted.isCutOut()).isFalse();
+                });
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        assertThat(TrialMaking.of(card, press, Making.of(card, press, Way.ONE).steps()))
+                .isEmpty();
     }
 
     /** One die for both ends, of which there is one: the end that comes off first leaves less paper to measure the other on. */

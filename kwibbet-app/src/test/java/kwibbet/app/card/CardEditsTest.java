@@ -243,8 +243,8 @@ class CardEditsTest {
         Design twice =
                 edits.quick(card(tagged), "once-more", "ornament-1", typed()).orElseThrow();
         assertThat(twice.additions()).hasSize(2);
-        Design matted =
-                edits.add(card(PLAIN), typed("feature", "mat", "on", "front-outside")).orElseThrow();
+        Design matted = edits.add(card(PLAIN), typed("feature", "mat", "on", "front-outside"))
+                .orElseThrow();
         Entries none = typed();
         assertThat(edits.quick(card(matted), "once-more", "mat-1", none)).isEmpty();
         assertThat(none.message("form")).isEqualTo("There is nothing to do that with here.");

@@ -15,6 +15,7 @@ import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.WaitUntilState;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.AutoClose;
@@ -461,6 +462,28 @@ class EditingTest {
         page.unroute("**/figures?*");
         page.reload();
         assertThat(page.locator(".run-line nav").innerText()).isEqualTo(after);
+    }
+
+    /** Quick fingers are there before the scripts of a page are. */
+    @Test
+    void whatIsTypedBeforeThePageIsReadyIsKept() {
+        newCard("Early");
+        String card = page.url();
+        page.navigate(at("/"));
+        List<Route> script = new ArrayList<>();
+        page.route("**/js/edits.js", script::add);
+        page.navigate(card, new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        Locator make = page.locator("#make");
+        make.fill("17");
+        page.locator("#spares").focus();
+        page.waitForCondition(() -> !script.isEmpty());
+        assertThat(posts).isEmpty();
+        script.get(0).resume();
+        page.unroute("**/js/edits.js");
+        page.waitForCondition(() -> !posts.isEmpty());
+        assertThat(page.locator("html.is-busy")).hasCount(0);
+        page.reload();
+        assertThat(make).hasValue("17");
     }
 
     /** Whoever works far down a page stays there when something is taken in hand. */

@@ -2,6 +2,7 @@ package kwibbet.card.base;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import kwibbet.card.Brief;
@@ -176,7 +177,8 @@ public record PastFoldBase() implements ParallelFoldBase {
         Rect box = whole.bounds();
         Rect beyond =
                 Rect.of(depth, box.top(), box.right().minus(depth), box.size().height());
-        base = base.partlyCut(new PartCut.UnderPlate(shape, whole, beyond, cuts, PartCut.Uncut.PAST_FOLD));
+        base = base.partlyCut(
+                new PartCut.UnderPlate(Optional.empty(), shape, whole, beyond, cuts, PartCut.Uncut.PAST_FOLD));
         List<Panel> panels = List.of(
                 Panel.still(BACK, PieceId.BASE, backPanel),
                 Panel.folding(FRONT, PieceId.BASE, frontPanel, BACK, CREASE));

@@ -66,6 +66,9 @@ public record Bits() implements Feature {
     /** Its legs go through a hole. */
     public static final String BRAD = "brad";
 
+    /** How far the head and the legs of a brad stand up together; common practice, no source. */
+    static final Length BRAD_RISE = Length.ofInches(1, 8);
+
     private static final Length HOLE = Length.ofInches(1, 16);
     /** A drop is half a flattened ball, half as high as its radius: two thirds of π r² h. */
     private static final double DROP_SHARE = 2.0 / 3 * Math.PI / 2;
@@ -178,7 +181,7 @@ public record Bits() implements Feature {
         return switch (kind) {
             case SEQUIN -> Length.ofInches(1, 64);
             case DROP -> across.dividedDownBy(4);
-            case BRAD -> Length.ofInches(1, 8);
+            case BRAD -> BRAD_RISE;
             default -> across.dividedDownBy(3);
         };
     }

@@ -1,6 +1,7 @@
 package kwibbet.card.feature;
 
 import java.util.List;
+import java.util.Optional;
 
 import kwibbet.card.Direction;
 import kwibbet.card.Feature;
@@ -15,6 +16,7 @@ import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Supply;
 import kwibbet.card.Work;
+import kwibbet.card.Zone;
 import kwibbet.measure.Length;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Edge;
@@ -333,12 +335,24 @@ public record Collar() implements Feature {
                 .in(Placement.at(Rect.around(middle, new Size(HEAD, HEAD)).corner()));
     }
 
-    /** A hole in the corner and one where that comes to lie. */
+    /** A hole in the corner and one where that comes to lie, and the head on what then is in front. */
     private static void brad(Site site, Work.Collector work, Point inCorner, Point behind, Placement at) {
         for (Point middle : List.of(inCorner, behind)) {
             Placement hole =
                     Placement.at(Rect.around(middle, new Size(HOLE, HOLE)).corner());
             work.opening(site.piece(), new Opening(site.id(), "hole", Holes.round(HOLE), hole.within(at)));
         }
+        // Folded back, the corner shows its other face.
+        work.zone(
+                site.piece(),
+                new Zone(
+                        site.id(),
+                        site.side().opposite(),
+                        head(inCorner).in(at),
+                        Zone.Use.SET_ON,
+                        "brad of “" + site.name() + "”",
+                        Bits.BRAD_RISE,
+                        Optional.empty(),
+                        Optional.empty()));
     }
 }

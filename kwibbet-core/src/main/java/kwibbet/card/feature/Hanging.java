@@ -210,6 +210,7 @@ public record Hanging() implements Feature {
             work.partCut(
                     site.piece(),
                     new PartCut.UnderPlate(
+                            Optional.of(site.id()),
                             shape,
                             whole.in(site.frame()),
                             Outline.of(under).in(site.frame()).bounds(),

@@ -12,6 +12,7 @@ import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
 import kwibbet.card.Opening;
 import kwibbet.card.Panel;
+import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
@@ -20,8 +21,11 @@ import kwibbet.fold.SeenPanel;
 import kwibbet.making.Does;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
+import kwibbet.making.State;
 import kwibbet.making.Way;
 import kwibbet.press.PressPlan;
+import kwibbet.review.Finding;
+import kwibbet.review.Review;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
 import kwibbet.trial.TrialMaking;
@@ -150,6 +154,7 @@ class CollarTest {
             assertThat(folded.x().minus(behind.x()).toInches()).isCloseTo(0, offset(1e-4));
             assertThat(folded.y().minus(behind.y()).toInches()).isCloseTo(0, offset(1e-4));
         }
+        headsShowOnTheCornersOnceTheyAreSet(card, seen);
         // Where two corners are gone from the mat is one opening, and two holes are in it; each corner has its own.
         assertThat(holes(seen, "coat", card)).isEqualTo(3);
         assertThat(holes(seen, "lapels-flap-1", card)).isEqualTo(1);
@@ -160,6 +165,26 @@ class CollarTest {
         assertThat(making.broken()).isEmpty();
         assertThat(TrialMaking.of(card, PressPlan.of(List.of(line(card, 1)), TOOLS), making.steps()))
                 .isEmpty();
+    }
+
+    /** A head lies over its hole, on the face of the corner that is in front when that is folded back, from the step on that sets it. */
+    private static void headsShowOnTheCornersOnceTheyAreSet(Card card, FoldedView seen) {
+        Piece coat = card.pieceOf(new PieceId("coat"));
+        assertThat(coat.zones()).hasSize(2).allSatisfy(head -> {
+            assertThat(head.side()).isEqualTo(seen(seen, "lapels-flap-1").side());
+            assertThat(head.rise()).isEqualTo(in("1/8"));
+            assertThat(coat.openings())
+                    .filteredOn(hole -> hole.bounds()
+                            .middle()
+                            .equals(head.outline().bounds().middle()))
+                    .hasSize(1);
+        });
+        List<Operation> steps = making(card, Way.ONE).steps();
+        int set = steps.stream().map(Operation::does).toList().indexOf(Does.FASTEN);
+        assertThat(new State(card, steps.subList(0, set)).asItIs(coat).zones()).isEmpty();
+        assertThat(new State(card, steps.subList(0, set + 1)).asItIs(coat).zones())
+                .hasSize(2);
+        assertThat(Review.of(card)).extracting(Finding::rule).doesNotContain("hidden-work", "work-cut-away");
     }
 
     private static int holes(FoldedView seen, String panel, Card card) {
