@@ -269,6 +269,11 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
                 .findFirst());
     }
 
+    /** Whether two pieces belong to one addition, or both to the base. */
+    public boolean areOfOneThing(PieceId one, PieceId other) {
+        return additionOf(one).equals(additionOf(other));
+    }
+
     /**
      * What the maker wants the shapes of something cut with.
      *

@@ -180,11 +180,12 @@ record Operations(Card card, PressPlan press, List<Operation> all) {
             }
         }
 
-        /** With those of one paper and size that are cut out alike, since they have to match. */
+        /** With those of one thing, paper and size that are cut out alike, since they have to match. */
         private void cutOut(Piece piece, List<HandCut> cuts, List<Operation> all) {
             for (int i = 0; i < all.size(); i++) {
                 if (all.get(i) instanceof Operation.CutOut other
                         && other.cuts().equals(cuts)
+                        && card.areOfOneThing(other.piece().id(), piece.id())
                         && other.piece().paper().equals(piece.paper())
                         && other.piece().size().equals(piece.size())) {
                     List<Piece> more = new ArrayList<>(other.pieces());

@@ -84,16 +84,23 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
      * @param nearest the die of that shape nearest in size
      * @param punch the punch that cuts it, if one does
      * @param tools what lies on the bench
+     * @param mustMatch whether what is cut comes to lie on each other or beside each other, so that it has to be alike
      */
     public record ByHand(
-            List<Want> wants, int count, Reason why, Optional<Die> nearest, Optional<Punch> punch, HandTools tools) {
+            List<Want> wants,
+            int count,
+            Reason why,
+            Optional<Die> nearest,
+            Optional<Punch> punch,
+            HandTools tools,
+            boolean mustMatch) {
 
         /** How pieces come out alike. Common practice, no source. */
         public static final String TOGETHER = "These must match: hold them tightly together and cut them at once.";
 
-        /** What makes pieces come out alike, where they have to; nothing where there is only one. */
+        /** What makes pieces come out alike, where they have to. */
         public String together() {
-            return isOfSeveral() ? TOGETHER : "";
+            return isOfSeveral() && mustMatch ? TOGETHER : "";
         }
 
         /** Copies the list. */
@@ -113,7 +120,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                     .orElseGet(() -> HandCut.of(want(), tools));
         }
 
-        /** Whether it is cut on several pieces of a card that must match. */
+        /** Whether it is cut on several pieces. */
         public boolean isOfSeveral() {
             return wants.size() > 1;
         }
@@ -127,10 +134,10 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                     && want().outline().equals(other.outline());
         }
 
-        private ByHand with(Want other, int more) {
+        private ByHand with(Want other, int more, boolean matches) {
             List<Want> all = new ArrayList<>(wants);
             all.add(other);
-            return new ByHand(all, count + more, why, nearest, punch, tools);
+            return new ByHand(all, count + more, why, nearest, punch, tools, mustMatch && matches);
         }
 
         /** What is cut otherwise, and why. */
@@ -217,7 +224,7 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
                         reason -> addByHand(
                                 byHand,
                                 want,
-                                count,
+                                line,
                                 isPunched ? Reason.PUNCHED : reason,
                                 reason == Reason.NO_DIE && !isPunched
                                         ? DieSearch.nearest(want, dies)
@@ -318,18 +325,26 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     private static void addByHand(
             List<ByHand> byHand,
             Want want,
-            int count,
+            RunLine line,
             Reason why,
             Optional<Die> nearest,
             Optional<Punch> punch,
             HandTools tools) {
         for (int i = 0; i < byHand.size(); i++) {
-            if (byHand.get(i).isLike(want, why, nearest)) {
-                byHand.set(i, byHand.get(i).with(want, count));
+            ByHand other = byHand.get(i);
+            if (other.isLike(want, why, nearest)) {
+                byHand.set(i, other.with(want, line.cards(), match(line.card(), other.want(), want)));
                 return;
             }
         }
-        byHand.add(new ByHand(List.of(want), count, why, nearest, punch, tools));
+        byHand.add(new ByHand(List.of(want), line.cards(), why, nearest, punch, tools, true));
+    }
+
+    /** Openings of a card are looked through together; outlines come to lie on each other where they are of one thing, or of the base. */
+    private static boolean match(Card card, Want one, Want other) {
+        return card.pieces().contains(one.piece())
+                && (other.role() != Want.Role.OUTLINE
+                        || card.areOfOneThing(one.piece().id(), other.piece().id()));
     }
 
     /** Whether a punch that cuts a piece out cuts an opening of it as well. */

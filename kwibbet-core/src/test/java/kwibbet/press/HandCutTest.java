@@ -11,6 +11,9 @@ import kwibbet.Inches;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Piece;
+import kwibbet.making.Making;
+import kwibbet.making.Operation;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.shape.CutShape;
@@ -24,6 +27,9 @@ import kwibbet.tool.HandTools;
 
 import static kwibbet.Inches.add;
 import static kwibbet.Inches.base;
+import static kwibbet.Inches.card;
+import static kwibbet.Inches.folded;
+import static kwibbet.Inches.front;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
@@ -127,6 +133,23 @@ class HandCutTest {
         Piece shutter = shutters.want().piece();
         Outline cut = cut(shutters.cuts(), shutter.outline().bounds());
         assertThat(cut.area()).isCloseTo(shutter.outline().area(), offset(1e-4));
+    }
+
+    /** Two labels of one size lie on different things: one line says how both are cut, nobody has to hold one to the other. */
+    @Test
+    void whatIsOfDifferentThingsNeedNotMatch() {
+        Card card = card(
+                folded("5", "7"),
+                add("ornament", "one", front(), "shape", "oval", "width", "1", "height", "1"),
+                add("ornament", "other", on("front-inside"), "shape", "oval", "width", "1", "height", "1"));
+        PressPlan press = byHand(card);
+        assertThat(press.byHand()).singleElement().satisfies(labels -> {
+            assertThat(labels.wants()).hasSize(2);
+            assertThat(labels.together()).isEmpty();
+        });
+        assertThat(Making.of(card, press, Way.ONE).steps())
+                .filteredOn(Operation.CutOut.class::isInstance)
+                .hasSize(2);
     }
 
     /** An 8 inch square scored at 3: the triangles are 2 wide and 1 deep; common practice, no source. */

@@ -100,7 +100,8 @@ class BookingTest {
         RunLine seven = line(folded("5", "7"), 7, mat);
         RunLine three = line(folded("4", "6"), 3, mat, add("shaker", "shaker-1", on("mat-1"), "wall", "foam"));
         List<SupplyList> uses = SupplyList.of(List.of(seven, three));
-        assertThat(uses).hasSize(3);
+        // Tape, filler, powder and foam.
+        assertThat(uses).hasSize(4);
         List<Movement> used = new ArrayList<>();
         int made = 0;
         for (int now : List.of(1, 4, 3, 9, 9, 10)) {

@@ -424,7 +424,7 @@ public final class Handout {
             for (HandCut cut : each.cuts()) {
                 flow.indented(cut.sentence(system), 11);
             }
-            if (each.isOfSeveral()) {
+            if (!each.together().isEmpty()) {
                 flow.indented(Phrase.of(each.together()), 11);
             }
         }
