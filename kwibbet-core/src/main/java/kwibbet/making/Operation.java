@@ -1394,10 +1394,12 @@ public sealed interface Operation {
         }
 
         private void from(Measured measured, Phrase.Writer writer) {
-            boolean bothAtFolds = measured().stream().map(Measured::from).allMatch(folds::contains);
-            String edge = !folds.contains(measured.from())
-                    ? "the " + measured.from().word() + " edge"
-                    : bothAtFolds ? "the fold at the " + measured.from().word() : "the fold";
+            Edge from = measured.from();
+            boolean isOneOfTwo = folds.contains(from.opposite())
+                    || measured().stream().map(Measured::from).allMatch(folds::contains);
+            String edge = !folds.contains(from)
+                    ? "the " + from.word() + " edge"
+                    : isOneOfTwo ? "the fold at the " + from.word() : "the fold";
             Wording.from(measured.by(), edge, writer);
         }
 

@@ -160,7 +160,7 @@ public final class FinishedPicture {
         if (isWhole) {
             slits(each, piece, material, right, down, ink, marks);
         }
-        zones(each, piece, right, down, ink, marks);
+        zones(each, piece, material, right, down, ink, marks);
         sketch.group(piece.id().value(), piece.name(), marks);
     }
 
@@ -298,10 +298,13 @@ public final class FinishedPicture {
                 .forEach(path -> marks.add(new Mark.Stroke(path, Line.CUT, ink)));
     }
 
-    private static void zones(SeenPanel each, Piece piece, Length right, Length down, Ink ink, List<Mark> marks) {
+    private static void zones(
+            SeenPanel each, Piece piece, Region material, Length right, Length down, Ink ink, List<Mark> marks) {
         for (Zone zone : piece.zones()) {
+            // What is on a corner that is cut free is not on the panel it was cut from.
             boolean here =
-                    zone.outline().bounds().overlaps(each.panel().outline().bounds());
+                    zone.outline().bounds().overlaps(each.panel().outline().bounds())
+                            && Overlay.sharedArea(Region.of(zone.outline()), material) > 0;
             if (zone.side() == each.side()
                     && here
                     && (zone.use() == Zone.Use.SURFACE

@@ -340,11 +340,12 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
         byHand.add(new ByHand(List.of(want), line.cards(), why, nearest, punch, tools, true));
     }
 
-    /** Openings of a card are looked through together; outlines come to lie on each other where they are of one thing, or of the base. */
+    /** An opening through several pieces is looked through; outlines come to lie on each other where they are of one thing, or of the base. */
     private static boolean match(Card card, Want one, Want other) {
         return card.pieces().contains(one.piece())
-                && (other.role() != Want.Role.OUTLINE
-                        || card.areOfOneThing(one.piece().id(), other.piece().id()));
+                && (other.role() == Want.Role.OUTLINE
+                        ? card.areOfOneThing(one.piece().id(), other.piece().id())
+                        : one.owner().equals(other.owner()));
     }
 
     /** Whether a punch that cuts a piece out cuts an opening of it as well. */

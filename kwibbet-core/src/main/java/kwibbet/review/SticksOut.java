@@ -8,6 +8,7 @@ import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Panel;
+import kwibbet.card.PieceId;
 import kwibbet.card.ShutFold;
 import kwibbet.card.feature.PullTab;
 import kwibbet.measure.Length;
@@ -19,6 +20,8 @@ import kwibbet.wording.Phrase;
 
 /** Something sticks out past the shut card, and past its envelope. A tab is meant to. */
 record SticksOut() implements Rule {
+
+    private static final int BACK = 180;
 
     private static final Length SEEN = Length.GRAIN.multipliedBy(4);
 
@@ -41,22 +44,46 @@ record SticksOut() implements Rule {
                     || card.additionOf(join.upper())
                             .filter(addition -> addition.feature() instanceof PullTab)
                             .isPresent();
-            Panel panel = card.stuckPanel(join);
-            Length out = Margins.of(panel.outline().in(shut.of(panel.id())).bounds(), whole)
-                    .least()
-                    .negated();
+            Length out = out(card.stuckPanel(join), shut, whole);
             if (!meant && out.isLongerThan(SEEN)) {
                 findings.add(finding(
-                        Severity.NOTE,
-                        join.upper(),
+                        card,
+                        card.nameOf(join.upper()),
                         card.pieceOf(join.upper()).outline(),
-                        Phrase.in(card.design().system())
-                                .words(card.nameOf(join.upper()) + " sticks out past the shut card by ")
-                                .length(out)
-                                .words(": choose the envelope accordingly."),
-                        Optional.empty()));
+                        join.upper(),
+                        out));
+            }
+        }
+        for (Panel panel : card.panels()) {
+            Length out = out(panel, shut, whole);
+            if (isFoldedBack(panel) && out.isLongerThan(SEEN)) {
+                findings.add(finding(card, card.nameOf(panel), panel.outline(), panel.piece(), out));
             }
         }
         return findings;
+    }
+
+    /** A corner that was cut free and folded onto the panel it hangs on. */
+    private static boolean isFoldedBack(Panel panel) {
+        return panel.hanging() instanceof Panel.OnScore hinge
+                && hinge.degrees().filter(degrees -> degrees == BACK).isPresent();
+    }
+
+    private static Length out(Panel panel, ShutFold shut, Rect whole) {
+        return Margins.of(panel.outline().in(shut.of(panel.id())).bounds(), whole)
+                .least()
+                .negated();
+    }
+
+    private Finding finding(Card card, String name, Outline where, PieceId piece, Length out) {
+        return finding(
+                Severity.NOTE,
+                piece,
+                where,
+                Phrase.in(card.design().system())
+                        .words(name + " sticks out past the shut card by ")
+                        .length(out)
+                        .words(": choose the envelope accordingly."),
+                Optional.empty());
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 import kwibbet.Inches;
@@ -133,6 +134,26 @@ class HandCutTest {
         Piece shutter = shutters.want().piece();
         Outline cut = cut(shutters.cuts(), shutter.outline().bounds());
         assertThat(cut.area()).isCloseTo(shutter.outline().area(), offset(1e-4));
+    }
+
+    /** An opening through two layers is looked through both; two of a size are not. */
+    @ParameterizedTest
+    @CsvSource({"layers, true", "this, false"})
+    void whatIsLookedThroughMustMatch(String through, boolean matches) {
+        String[] hole = {"shape", "oval", "width", "1", "height", "1", "through", through};
+        Addition over = add("mat", "over", on("ground"), "border", "0");
+        Card card = matches
+                ? card(folded("5", "7"), add("mat", "ground", front()), over, add("opening", "hole", on("over"), hole))
+                : card(
+                        folded("5", "7"),
+                        add("mat", "ground", front()),
+                        add("mat", "over", on("back-outside")),
+                        add("opening", "hole", on("ground"), hole),
+                        add("opening", "other", on("over"), hole));
+        assertThat(byHand(card).byHand())
+                .filteredOn(each -> each.want().role() == Want.Role.OPENING && each.isOfSeveral())
+                .isNotEmpty()
+                .allSatisfy(each -> assertThat(each.together().isEmpty()).isNotEqualTo(matches));
     }
 
     /** Two labels of one size lie on different things: one line says how both are cut, nobody has to hold one to the other. */

@@ -1,6 +1,7 @@
 package kwibbet.card.feature;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +17,7 @@ import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.card.Pose;
 import kwibbet.card.Score;
+import kwibbet.drawing.Mark;
 import kwibbet.fold.FoldedView;
 import kwibbet.fold.SeenPanel;
 import kwibbet.making.Does;
@@ -23,9 +25,11 @@ import kwibbet.making.Making;
 import kwibbet.making.Operation;
 import kwibbet.making.State;
 import kwibbet.making.Way;
+import kwibbet.picture.FinishedPicture;
 import kwibbet.press.PressPlan;
 import kwibbet.review.Finding;
 import kwibbet.review.Review;
+import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
 import kwibbet.shape.Segment;
 import kwibbet.trial.TrialMaking;
@@ -185,6 +189,42 @@ class CollarTest {
         assertThat(new State(card, steps.subList(0, set + 1)).asItIs(coat).zones())
                 .hasSize(2);
         assertThat(Review.of(card)).extracting(Finding::rule).doesNotContain("hidden-work", "work-cut-away");
+    }
+
+    /**
+     * Slits 2 1/2 long, corners of 1 beside them, on a door 3 wide: the tip, an inch and the middle, comes 2 × 1 × 2 1/2² / (1 + 2 1/2²) = 1.724 from the slit, the
+     * door ends at 1 1/2. Open, the heads are behind the doors.
+     */
+    @ParameterizedTest
+    @CsvSource({"6, true", "8, false"})
+    void cornersPastTheEdgeOfTheCardAreTold(String width, boolean isOut) {
+        Card card = make(base("gate", width, "6").plus(add("collar", "lapels", on("left-outside"), "heldBy", "brads")))
+                .orThrow();
+        assertThat(Review.of(card))
+                .filteredOn(finding -> finding.rule().equals("sticks-out"))
+                .extracting(finding -> finding.words().text())
+                .isEqualTo(
+                        isOut
+                                ? List.of(
+                                        "lapels, flap 1 sticks out past the shut card by ≈ 7/32 in: choose the envelope accordingly.")
+                                : List.of());
+        assertThat(heads(card, Pose.OPEN)).isZero();
+        assertThat(heads(card, Pose.SHUT)).isEqualTo(2);
+    }
+
+    /** How many areas as wide as the head of a brad are seen. */
+    private static long heads(Card card, String pose) {
+        return FinishedPicture.alone(card, MATERIALS.shelf(), card.form().pose(pose)).marks().stream()
+                .flatMap(mark -> mark instanceof Mark.Group group ? group.marks().stream() : Stream.of(mark))
+                .filter(mark -> mark instanceof Mark.Area area
+                        && Math.abs(new Outline(area.outline())
+                                                .bounds()
+                                                .size()
+                                                .width()
+                                                .toInches()
+                                        - 3 / 16.0)
+                                < 1e-4)
+                .count();
     }
 
     private static int holes(FoldedView seen, String panel, Card card) {
