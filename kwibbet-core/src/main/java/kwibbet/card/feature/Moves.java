@@ -241,7 +241,9 @@ public final class Moves {
 
     private List<Settings> beside(Length gap) {
         Rect room = Rect.atOrigin(panel.outline().in(frame.inverse()).bounds().size());
+        // Round an opening there is a frame.
         Rect all = card.piece(addition.id())
+                .filter(piece -> addition.feature().isPlacedByOpening())
                 .map(Piece::size)
                 .map(size -> Rect.around(place.middle(), size).around(place))
                 .orElse(place);

@@ -86,6 +86,10 @@ class OnceMoreTest {
                         new Host.OnPiece(new PieceId("ornament-3")),
                         new Host.OnPiece(new PieceId("ornament-4")));
         assertThat(card.design().additions()).hasSize(9);
+        // Shut it takes up 1 1/2 × 2, for which there is room below.
+        assertThat(card.margins(card.join(new PieceId("small-card-2")).orElseThrow())
+                        .top())
+                .isEqualTo(in("4 5/8"));
         assertThat(card.design().additions()).extracting(Addition::name).doesNotHaveDuplicates();
         assertThat(QuickWays.canBeMadeOnceMore(card, new PieceId("mat-1"))).isFalse();
     }
