@@ -65,7 +65,9 @@ final class DemoDies {
     }
 
     private static Die of(String name, CutShape shape, String metal, Detail detail, Sides sides, String set) {
-        return new Die(new DieId("demo " + name), name, shape, in(metal), detail, sides, set, 1);
+        // Its id stands in addresses, where a slash would part it.
+        DieId id = new DieId("demo " + name.replace('/', '-'));
+        return new Die(id, name, shape, in(metal), detail, sides, set, 1);
     }
 
     private static Length in(String text) {

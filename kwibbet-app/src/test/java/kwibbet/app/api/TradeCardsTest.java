@@ -124,6 +124,7 @@ class TradeCardsTest {
     /** What is used up besides paper, as a maker lays it out. */
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
+        "25-porthole-coach, powder, 0.01 cu in",
         "23-level-crossing, 'gem, red, 3/16 in', 2",
         "29-awning, 'decorative tape, 1 in wide', 5 in",
         "23-level-crossing, 'brad, 3/16 in', 2",

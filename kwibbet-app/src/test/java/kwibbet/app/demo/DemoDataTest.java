@@ -113,6 +113,17 @@ class DemoDataTest {
         assertThat(designs.all()).hasSameSizeAs(laidIn);
     }
 
+    /** What stands in an address between two slashes must have none: a die of 1 3/4 in can be changed and taken out as others can. */
+    @Test
+    void whatIsLaidInHasAnAddress() {
+        demo.run(new DefaultApplicationArguments());
+        assertThat(inventory.toolbox().dies())
+                .hasSizeGreaterThan(20)
+                .allSatisfy(die -> assertThat(die.id().value()).doesNotContain("/"));
+        assertThat(inventory.shelf().papers())
+                .allSatisfy(paper -> assertThat(paper.id().value()).doesNotContain("/"));
+    }
+
     /** All sheets of every demo card are written as FOLD and read back as that many pieces of paper, whatever is cut free, inlaid or punched of them. */
     @Test
     void allSheetsOfEveryDemoCardAreReadBackAsFold() throws IOException {
