@@ -128,6 +128,7 @@ public class Workshop {
         private boolean hasFailed() {
             return plan.hasFailed()
                     || review.hasFailed()
+                    || views.values().stream().anyMatch(Errand::hasFailed)
                     || (review.isDone() && review.result().tried().hasFailed());
         }
 

@@ -115,7 +115,7 @@ class DemoDataTest {
 
     /** What stands in an address between two slashes must have none: a die of 1 3/4 in can be changed and taken out as others can. */
     @Test
-    void whatIsLaidInHasAnAddress() {
+    void whatIsLaidInHasAnAddress() throws IOException {
         demo.run(new DefaultApplicationArguments());
         assertThat(inventory.toolbox().dies())
                 .hasSizeGreaterThan(20)
