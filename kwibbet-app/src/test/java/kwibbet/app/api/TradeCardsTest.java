@@ -124,7 +124,8 @@ class TradeCardsTest {
     /** What is used up besides paper, as a maker lays it out. */
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
-        "25-porthole-coach, powder, 0.01 cu in",
+        // Cubic inches: twice 2 1/2 squared and 10 by an eighth, a thousandth thick.
+        "25-porthole-coach, powder, 0.014",
         "23-level-crossing, 'gem, red, 3/16 in', 2",
         "29-awning, 'decorative tape, 1 in wide', 5 in",
         "23-level-crossing, 'brad, 3/16 in', 2",
