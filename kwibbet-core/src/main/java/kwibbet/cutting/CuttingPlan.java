@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import kwibbet.shape.Rect;
 
@@ -156,16 +157,24 @@ public record CuttingPlan(CuttingJob job, List<SheetLayout> layouts, List<Missin
                 .sum();
     }
 
-    /** What the leftovers worth keeping are good for: the sum of their areas squared, so that one counts for more than its two halves. */
+    /**
+     * What the leftovers worth keeping are good for: the sum of their areas squared, so that one counts for more than its two halves. What of them is a margin of
+     * the sheet is good for nothing.
+     */
     double reusable() {
         return layouts.stream()
                 .mapToDouble(layout -> layout.copies()
-                        * layout.offcuts().stream()
+                        * withinMargins(layout)
                                 .map(Rect::size)
                                 .filter(job.keeping()::keeps)
                                 .mapToDouble(size -> size.area() * size.area())
                                 .sum())
                 .sum();
+    }
+
+    private Stream<Rect> withinMargins(SheetLayout layout) {
+        Rect within = Rect.atOrigin(layout.sheet()).grown(stock(layout).margin().negated());
+        return layout.offcuts().stream().flatMap(offcut -> offcut.shared(within).stream());
     }
 
     /** How many different distances there are between cuts and the edges they are measured from. */

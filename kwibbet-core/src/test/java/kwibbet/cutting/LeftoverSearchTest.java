@@ -13,6 +13,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 class LeftoverSearchTest {
 
@@ -98,6 +99,25 @@ class LeftoverSearchTest {
             assertThat(layout.yieldAt(placement.area())).isInstanceOf(PartOff.class);
         });
         assertThat(largest(plan)).isGreaterThan(12 * 5.5);
+    }
+
+    /** A margin that a printer leaves bare comes off an offcut again: one longer by nothing but margins is no reason for a second layout. */
+    @Test
+    void marginsAreWorthNothing() {
+        Stock letter = new Stock(
+                new StockId("letter"),
+                Jobs.size("8 1/2", "11"),
+                java.util.OptionalInt.empty(),
+                0,
+                Stock.Source.SHELF,
+                Length.ofInches(1, 4));
+        CuttingPlan plan = refined(CuttingJob.of(
+                List.of(letter),
+                List.of(Jobs.part("printed", Jobs.size("5 3/4", "8 3/4"), 8, Turning.EITHER, "letter"))));
+        assertThat(plan.layouts()).singleElement().satisfies(layout -> assertThat(layout.copies())
+                .isEqualTo(8));
+        // 2 1/4 × 10 1/2 beside it and 5 3/4 × 1 3/4 above or below, each squared. Worked by hand.
+        assertThat(plan.reusable()).isCloseTo(8 * (Math.pow(2.25 * 10.5, 2) + Math.pow(5.75 * 1.75, 2)), within(1e-6));
     }
 
     private static CuttingJob job(List<Size> sides, int copies) {

@@ -60,7 +60,7 @@ public class Workshop {
     private final Inventory inventory;
     private final PlanBook book;
     private final Map<Tried, Outcome<Card>> cards = Collections.synchronizedMap(new Recent<>());
-    private final Map<Tried, CardFolding> foldings = Collections.synchronizedMap(new Recent<>());
+    private final Map<Tried, Errand<CardFolding>> foldings = Collections.synchronizedMap(new Recent<>());
     private final Map<Tried, Reviewed> reviews = Collections.synchronizedMap(new Recent<>());
     private final Map<Planned, Worked> runs = Collections.synchronizedMap(new Recent<>());
     private final Map<Together, JointPlan> joint = Collections.synchronizedMap(new Recent<>());
@@ -390,7 +390,10 @@ public class Workshop {
     /** How the card of a kept design closes. */
     public CardFolding folding(Design design) {
         Tried tried = new Tried(design, inventory.materials());
-        return remembered(foldings, tried, each -> CardFolding.of(card(design)));
+        foldings.computeIfPresent(tried, (key, known) -> known.hasFailed() ? null : known);
+        // Its review asks for it as well, at about the same time.
+        return remembered(foldings, tried, each -> Errand.atOnce(() -> CardFolding.of(card(design))))
+                .result();
     }
 
     /** Two requests may work the same out at once; neither waits for the other. */
