@@ -39,11 +39,7 @@ record SticksOut() implements Rule {
                 .bounds();
         List<Finding> findings = new ArrayList<>();
         for (Join join : card.joins()) {
-            boolean meant = card.isOfBase(join.upper())
-                    || join.adhesion().kind() == Adhesion.Kind.NONE
-                    || card.additionOf(join.upper())
-                            .filter(addition -> addition.feature() instanceof PullTab)
-                            .isPresent();
+            boolean meant = card.isOfBase(join.upper()) || isMeantTo(card, join.upper());
             Length out = out(card.stuckPanel(join), shut, whole);
             if (!meant && out.isLongerThan(SEEN)) {
                 findings.add(finding(
@@ -56,11 +52,22 @@ record SticksOut() implements Rule {
         }
         for (Panel panel : card.panels()) {
             Length out = out(panel, shut, whole);
-            if (isFoldedBack(panel) && out.isLongerThan(SEEN)) {
+            if (isFoldedBack(panel) && !isMeantTo(card, panel.piece()) && out.isLongerThan(SEEN)) {
                 findings.add(finding(card, card.nameOf(panel), panel.outline(), panel.piece(), out));
             }
         }
         return findings;
+    }
+
+    /** What is slipped on lies round the card, a tab is to be taken hold of. */
+    private static boolean isMeantTo(Card card, PieceId piece) {
+        boolean isSlippedOn = card.join(piece)
+                .filter(join -> join.adhesion().kind() == Adhesion.Kind.NONE)
+                .isPresent();
+        return isSlippedOn
+                || card.additionOf(piece)
+                        .filter(addition -> addition.feature() instanceof PullTab)
+                        .isPresent();
     }
 
     /** A corner that was cut free and folded onto the panel it hangs on. */

@@ -417,6 +417,13 @@ class ReviewTest {
                         "sticks-out");
     }
 
+    /** A band goes round the card, its folds a hair off it: that is no sticking out. */
+    @Test
+    void aBandRoundTheCardIsUsual() {
+        Card card = card(with(base("folded", "5", "7"), add("belly-band", "band", on("front-outside"))));
+        assertThat(Review.of(card)).extracting(Finding::rule).doesNotContain("sticks-out");
+    }
+
     /** Of many findings of one kind the first dozen have their ways out: with one taken, the next is among them. */
     @Test
     void waysOutAreTriedForADozenOfAKind() {

@@ -101,10 +101,12 @@ class TradeCardsTest {
             told.add(told(piece, true));
         }
         assertThat(told).contains(figures.strip().split("; "));
+        // Usual work is worth no look, but for doors that leave a gap and a panel flush one way.
         for (JsonNode finding : made.path("findings")) {
             assertThat(finding.path("severity").asString())
                     .as(finding.toString())
                     .isEqualTo("note");
+            assertThat(finding.path("rule").asString()).isIn("doors-apart", "flush-one-way");
         }
     }
 
