@@ -23,7 +23,8 @@ record SticksOut() implements Rule {
 
     private static final int BACK = 180;
 
-    private static final Length SEEN = Length.GRAIN.multipliedBy(4);
+    /** Less than this no eye sees, and no envelope minds. */
+    private static final Length SEEN = Length.ofInches(1, 256);
 
     @Override
     public String key() {
