@@ -259,10 +259,21 @@ class CardController {
 
     @PostMapping("/quick/{way}")
     String quick(@PathVariable String way, Turn turn) {
+        String hand = turn.asked().looking().hand();
         return change(
                 turn,
                 way.replace('-', ' '),
-                (card, entries) -> edits.quick(card, way, turn.asked().looking().hand(), entries));
+                (card, entries) -> edits.quick(card, way, hand, entries),
+                way.equals(CardEdits.ONCE_MORE)
+                        ? nextLike(turn.asked().id(), hand).orElse(hand)
+                        : hand);
+    }
+
+    /** The id of what is made once more. */
+    private Optional<String> nextLike(String id, String hand) {
+        Design before = designs.get(id).design();
+        return workshop.card(before).additionOf(new PieceId(hand)).map(first -> before.nextId(first.feature())
+                .value());
     }
 
     /** Moves what is taken hold of in the drawing. While it is dragged the page is only shown as it would be. */

@@ -56,6 +56,9 @@ import kwibbet.shape.Size;
 @Component
 class CardEdits {
 
+    /** The quick way that makes a thing a second time. */
+    static final String ONCE_MORE = "once-more";
+
     /** Before the key of a score, where a score of the base is what was dragged. */
     private static final String SCORE = "score:";
 
@@ -220,7 +223,7 @@ class CardEdits {
                 switch (way) {
                     case "mat-every-panel" -> QuickWays.matEveryPanel(card);
                     case "same-inside" -> QuickWays.sameInside(card);
-                    case "once-more" -> QuickWays.onceMore(card, new PieceId(hand));
+                    case ONCE_MORE -> QuickWays.onceMore(card, new PieceId(hand));
                     case "step-down" -> QuickWays.stepDown(card, new PieceId(hand));
                     default -> card.design();
                 };

@@ -586,6 +586,10 @@ class PagesTest {
         page.locator("#undo").click();
         assertThat(page.locator("#addition-fromTop")).hasValue(dragged);
 
+        page.locator("#quick-once-more").click();
+        assertThat(page.locator("#hand-title")).containsText("Ornament 2");
+        page.locator("#undo").click();
+        assertThat(chip("ornament-2")).hasCount(0);
         page.locator("#quick-mats").click();
         assertThat(chip("mat-1")).containsText("4\u200a3/4 × 6\u200a3/4 in");
         page.locator("#quick-inside").click();

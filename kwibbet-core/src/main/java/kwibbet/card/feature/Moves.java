@@ -1,7 +1,10 @@
 package kwibbet.card.feature;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import kwibbet.card.Addition;
@@ -34,6 +37,9 @@ import kwibbet.shape.Rect;
  * <p>Each gives the changed design, or nothing where the thing cannot be taken hold of so.
  */
 public final class Moves {
+
+    /** Nobody puts more of a thing in a row. */
+    private static final int STEPS = 12;
 
     private final Card card;
     private final Addition addition;
@@ -225,8 +231,8 @@ public final class Moves {
     }
 
     /**
-     * The settings with which an addition would lie beside where it lies: at its right, its left, below or above it where there is room, at last over it, a gap
-     * aside; none where it cannot be placed.
+     * The settings with which an addition would lie beside where it lies: at its right, its left, below or above it, where there is room and nothing else, or else
+     * where there is room; at last over it, a gap aside. None where it cannot be placed.
      *
      * @param card the card
      * @param id the addition
@@ -241,22 +247,42 @@ public final class Moves {
 
     private List<Settings> beside(Length gap) {
         Rect room = Rect.atOrigin(panel.outline().in(frame.inverse()).bounds().size());
-        // Round an opening there is a frame.
-        Rect all = card.piece(addition.id())
+        List<Rect> taken = others();
+        Length right = all().size().width().plus(gap);
+        Length down = all().size().height().plus(gap);
+        Map<Boolean, List<Point>> inRoom = IntStream.rangeClosed(1, STEPS)
+                .boxed()
+                .flatMap(step -> Stream.of(
+                        new Point(right.multipliedBy(step), Length.ZERO),
+                        new Point(right.multipliedBy(-step), Length.ZERO),
+                        new Point(Length.ZERO, down.multipliedBy(step)),
+                        new Point(Length.ZERO, down.multipliedBy(-step))))
+                .filter(shift -> room.contains(all().plus(shift.x(), shift.y())))
+                .collect(Collectors.partitioningBy(
+                        shift -> taken.stream().noneMatch(all().plus(shift.x(), shift.y())::overlaps)));
+        Stream<Point> aside = Stream.of(new Point(gap, gap), new Point(gap.negated(), gap.negated()));
+        return Stream.of(inRoom.get(true).stream(), inRoom.get(false).stream(), aside)
+                .flatMap(shifts -> shifts)
+                .map(shift -> Placing.placed(settings, place.corner().plus(shift.x(), shift.y())))
+                .toList();
+    }
+
+    /** All it takes up: round an opening there is a frame. */
+    private Rect all() {
+        return card.piece(addition.id())
                 .filter(piece -> addition.feature().isPlacedByOpening())
                 .map(Piece::size)
                 .map(size -> Rect.around(place.middle(), size).around(place))
                 .orElse(place);
-        Length right = all.size().width().plus(gap);
-        Length down = all.size().height().plus(gap);
-        Stream<Point> free = Stream.of(
-                        new Point(right, Length.ZERO),
-                        new Point(right.negated(), Length.ZERO),
-                        new Point(Length.ZERO, down),
-                        new Point(Length.ZERO, down.negated()))
-                .filter(shift -> room.contains(all.plus(shift.x(), shift.y())));
-        return Stream.concat(free, Stream.of(new Point(gap, gap), new Point(gap.negated(), gap.negated())))
-                .map(shift -> Placing.placed(settings, place.corner().plus(shift.x(), shift.y())))
+    }
+
+    /** What else is put where it is put, but for what it lies within. */
+    private List<Rect> others() {
+        return card.design().additions().stream()
+                .filter(other -> other.host().equals(addition.host()) && !other.equals(addition))
+                .flatMap(other -> of(card, other.id(), marks).stream())
+                .map(Moves::all)
+                .filter(other -> !other.contains(all()))
                 .toList();
     }
 

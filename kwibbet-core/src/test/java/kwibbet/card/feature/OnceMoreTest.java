@@ -67,6 +67,17 @@ class OnceMoreTest {
         assertThat(List.of(lies.left(), lies.top())).containsExactly(in(otherLeft), in(otherTop));
     }
 
+    /** Made once more and once more, they lie above each other, none on another: 2 high in 7, a quarter apart, from the middle down, then up. */
+    @Test
+    void theThirdLiesBesideBoth() {
+        Card two = once(base("folded", "5", "7").plus(seal("2", "1 1/2", "2 1/2")), "ornament-1");
+        Card three = once(two.design(), "ornament-2");
+        assertThat(three.design().additions())
+                .extracting(addition ->
+                        three.margins(three.join(addition.id()).orElseThrow()).top())
+                .containsExactly(in("2 1/2"), in("4 3/4"), in("1/4"));
+    }
+
     /** What is on a piece, on a face of a small card and on that again is on its copy; what is not on it is there once. */
     @Test
     void allThatIsOnItComesWithIt() {
