@@ -1,9 +1,7 @@
 package kwibbet.card.feature;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -250,7 +248,7 @@ public final class Moves {
         List<Rect> taken = others();
         Length right = all().size().width().plus(gap);
         Length down = all().size().height().plus(gap);
-        Map<Boolean, List<Point>> inRoom = IntStream.rangeClosed(1, STEPS)
+        List<Point> inRoom = IntStream.rangeClosed(1, STEPS)
                 .boxed()
                 .flatMap(step -> Stream.of(
                         new Point(right.multipliedBy(step), Length.ZERO),
@@ -258,10 +256,11 @@ public final class Moves {
                         new Point(Length.ZERO, down.multipliedBy(step)),
                         new Point(Length.ZERO, down.multipliedBy(-step))))
                 .filter(shift -> room.contains(all().plus(shift.x(), shift.y())))
-                .collect(Collectors.partitioningBy(
-                        shift -> taken.stream().noneMatch(all().plus(shift.x(), shift.y())::overlaps)));
+                .toList();
+        Stream<Point> free =
+                inRoom.stream().filter(shift -> taken.stream().noneMatch(all().plus(shift.x(), shift.y())::overlaps));
         Stream<Point> aside = Stream.of(new Point(gap, gap), new Point(gap.negated(), gap.negated()));
-        return Stream.of(inRoom.get(true).stream(), inRoom.get(false).stream(), aside)
+        return Stream.of(free, inRoom.stream(), aside)
                 .flatMap(shifts -> shifts)
                 .map(shift -> Placing.placed(settings, place.corner().plus(shift.x(), shift.y())))
                 .toList();
