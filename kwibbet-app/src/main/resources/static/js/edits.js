@@ -435,11 +435,13 @@
     }
   });
 
-  // What was typed before this was there is asked for now. A page that is come back to has its fields filled by the browser, with what was typed long ago.
+  // What was typed or chosen before this was there is asked for now, but for what is still being typed. A page that is come back to has its fields filled by the
+  // browser, with what was typed long ago.
   const [arrival] = performance.getEntriesByType('navigation');
   if (isCard() && arrival && arrival.type === 'navigate') {
     [...document.querySelectorAll(`#work form${AT_ONCE}`)].flatMap((form) => [...form.elements])
-      .filter((field) => field.matches(`select, ${TEXT}`) && field !== document.activeElement)
+      .filter((field) => field.matches(`select, [type="radio"], [type="checkbox"], ${TEXT}`))
+      .filter((field) => !(field === document.activeElement && field.matches(TEXT)))
       .forEach(leave);
   }
 })();

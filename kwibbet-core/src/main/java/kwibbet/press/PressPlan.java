@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Cutter;
 import kwibbet.card.Join;
@@ -26,6 +27,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
+import kwibbet.tool.DieId;
 import kwibbet.tool.HandTools;
 import kwibbet.tool.Press;
 import kwibbet.tool.Punch;
@@ -371,6 +373,22 @@ public record PressPlan(List<Load> loads, List<ByHand> byHand, int atLeast, Grad
     public Stream<Want> byHandOf(Piece piece) {
         return byHand.stream().flatMap(each -> each.wants().stream()).filter(want -> want.piece()
                 .equals(piece));
+    }
+
+    /**
+     * Whether a die cuts a shape of some thing, as it is, stretched or with another shape at once.
+     *
+     * @param die the die
+     * @param card the card
+     * @param of an addition of it; nothing for the base
+     */
+    public boolean cuts(DieId die, Card card, Optional<Addition> of) {
+        return loads.stream()
+                .flatMap(load -> load.laid().stream())
+                .flatMap(laid -> laid.layup().uses().stream())
+                .filter(use -> use.die().id().equals(die))
+                .flatMap(use -> Stream.concat(Stream.of(use.want()), use.also().inside().stream()))
+                .anyMatch(want -> card.additionOf(want.owner()).equals(of));
     }
 
     private Stream<Layup> layupsOf(Piece piece) {

@@ -74,13 +74,7 @@ class LeftoverSearchTest {
     /** With a margin and a kerf the strip comes off in one cut, and no part lies in it. */
     @Test
     void marginsAndKerfAreKept() {
-        Stock stock = new Stock(
-                new StockId("sheet"),
-                Jobs.size("12", "12"),
-                java.util.OptionalInt.empty(),
-                0,
-                Stock.Source.SHELF,
-                Length.ofInches(1, 4));
+        Stock stock = withMargin("sheet", "12", "12");
         CuttingJob job = new CuttingJob(
                 List.of(stock),
                 List.of(
@@ -104,13 +98,7 @@ class LeftoverSearchTest {
     /** A margin that a printer leaves bare comes off an offcut again: one longer by nothing but margins is no reason for a second layout. */
     @Test
     void marginsAreWorthNothing() {
-        Stock letter = new Stock(
-                new StockId("letter"),
-                Jobs.size("8 1/2", "11"),
-                java.util.OptionalInt.empty(),
-                0,
-                Stock.Source.SHELF,
-                Length.ofInches(1, 4));
+        Stock letter = withMargin("letter", "8 1/2", "11");
         CuttingPlan plan = refined(CuttingJob.of(
                 List.of(letter),
                 List.of(Jobs.part("printed", Jobs.size("5 3/4", "8 3/4"), 8, Turning.EITHER, "letter"))));
@@ -118,6 +106,17 @@ class LeftoverSearchTest {
                 .isEqualTo(8));
         // 2 1/4 × 10 1/2 beside it and 5 3/4 × 1 3/4 above or below, each squared. Worked by hand.
         assertThat(plan.reusable()).isCloseTo(8 * (Math.pow(2.25 * 10.5, 2) + Math.pow(5.75 * 1.75, 2)), within(1e-6));
+    }
+
+    /** Sheets of which a quarter of an inch is left bare all round. */
+    private static Stock withMargin(String id, String width, String height) {
+        return new Stock(
+                new StockId(id),
+                Jobs.size(width, height),
+                java.util.OptionalInt.empty(),
+                0,
+                Stock.Source.SHELF,
+                Length.ofInches(1, 4));
     }
 
     private static CuttingJob job(List<Size> sides, int copies) {

@@ -11,6 +11,7 @@ import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 import kwibbet.Tries;
@@ -506,6 +507,38 @@ class MakingTest {
         assertThat(magnet.sentence(MeasureSystem.INCH).text())
                 .startsWith("latch, turned over: ")
                 .contains("3/8 in from the left");
+    }
+
+    /** Between two folds it is said from which; beside one there is no other. */
+    @ParameterizedTest
+    @CsvSource({
+        "gate, middle-inside, 1/2, 1/2 in from the fold at the left",
+        "gate, middle-inside, 2 1/2, 1/2 in from the fold at the right",
+        "folded, front-outside, 1/2, '1/2 in from the fold,'"
+    })
+    void theFoldSomethingIsMeasuredFromIsSaid(String base, String face, String fromLeft, String said) {
+        Making making = making(
+                base(base, "5", "7")
+                        .plus(add(
+                                "ornament",
+                                "sign",
+                                on(face),
+                                "width",
+                                "2",
+                                "height",
+                                "1",
+                                "across",
+                                "by",
+                                "fromLeft",
+                                fromLeft,
+                                "down",
+                                "start")),
+                Way.ONE);
+        assertThat(making.steps())
+                .filteredOn(Operation.Stick.class::isInstance)
+                .singleElement()
+                .satisfies(stick ->
+                        assertThat(stick.sentence(MeasureSystem.INCH).text()).contains(said));
     }
 
     /** A mask is measured by what it leaves free, comes off when the ink is dry, and takes nothing of the picture with it. */

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -134,6 +135,22 @@ class PressPlanTest {
         assertThat(pressed(byHand, PRESS, dies).byHand()).singleElement().satisfies(each -> assertThat(
                         each.sentence(MeasureSystem.INCH).text())
                 .isEqualTo("tag, its outline of 1 × 1 in: you want it cut by hand."));
+    }
+
+    /** A die cuts of a thing what it cuts as it is, stretched, or with another shape at once. */
+    @Test
+    void whatADieCutsOfAThing() {
+        Die pane = die("pane", Kind.RECTANGLE, "2", "3", Detail.PLAIN, Sides.STRAIGHT);
+        for (String height : List.of("3", "3 1/2")) {
+            Card card = card4(
+                    add("opening", "sign", on("front-outside"), "shape", "rectangle", "width", "2", "height", height));
+            PressPlan press = pressed(card, PRESS, List.of(pane));
+            assertThat(press.cuts(pane.id(), card, card.design().addition(new PieceId("sign"))))
+                    .isTrue();
+            assertThat(press.cuts(pane.id(), card, Optional.empty())).isFalse();
+            assertThat(press.cuts(new DieId("other"), card, card.design().addition(new PieceId("sign"))))
+                    .isFalse();
+        }
     }
 
     private static List<String> used(Addition addition, Cutter cutter, List<Die> dies) {

@@ -183,7 +183,7 @@ class CardEdits {
     Optional<Design> die(Card card, String hand, Entries entries) {
         Design design = card.design();
         PieceId held = new PieceId(hand);
-        Optional<Addition> addition = design.addition(held).or(() -> card.additionOf(held));
+        Optional<Addition> addition = card.additionOf(held);
         Craft craft = addition.<Craft>map(Addition::feature).orElse(design.base());
         Settings before = addition.map(design::present).orElseGet(design::present);
         Optional<Settings> cut =

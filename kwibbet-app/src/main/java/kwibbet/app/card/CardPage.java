@@ -323,6 +323,11 @@ public record CardPage(
         return worked.shelf().papers();
     }
 
+    /** Whether what is in hand is cut with something else than the die that was chosen for it. */
+    public boolean isChosenDieIdle() {
+        return hand().isChosenDieIdle(worked.press());
+    }
+
     /** How many of each piece there are, and what it is cut from: its paper, or the middle of another piece. */
     public Map<Piece, String> cutFrom() {
         Middles middles = Middles.of(card(), worked.press()::cutsOut);

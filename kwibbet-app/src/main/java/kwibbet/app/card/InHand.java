@@ -25,6 +25,7 @@ import kwibbet.card.feature.QuickWays;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperId;
 import kwibbet.paper.PaperKind;
+import kwibbet.press.PressPlan;
 import kwibbet.tool.Die;
 import kwibbet.wording.Phrase;
 
@@ -263,9 +264,8 @@ public record InHand(String asked, Card card, AtHand atHand, String form, Entrie
      * @param id the id of a die, {@link #BY_HAND}, or nothing where that is left open
      * @param words what it is
      * @param isChosen whether it is to
-     * @param cutsIt whether it can, as that is now
      */
-    public record DieChoice(String id, String words, boolean isChosen, boolean cutsIt) {
+    public record DieChoice(String id, String words, boolean isChosen) {
         /** Stands for a knife or scissors; no die is called that. */
         static final String BY_HAND = "by hand";
     }
@@ -277,23 +277,23 @@ public record InHand(String asked, Card card, AtHand atHand, String form, Entrie
         }
         Settings now = settings();
         List<DieChoice> choices = new ArrayList<>(List.of(
-                new DieChoice("", "whichever of my dies cuts it", now.cutter() instanceof Cutter.Any, true),
-                new DieChoice(DieChoice.BY_HAND, "no die: by hand", now.cutter() instanceof Cutter.ByHand, true)));
+                new DieChoice("", "whichever of my dies cuts it", now.cutter() instanceof Cutter.Any),
+                new DieChoice(DieChoice.BY_HAND, "no die: by hand", now.cutter() instanceof Cutter.ByHand)));
         for (Die die : atHand.dies()) {
             boolean isChosen = now.cutter().equals(new Cutter.ByDie(die.id()));
             craft().cutWith(now, die)
-                    .ifPresent(
-                            cut -> choices.add(new DieChoice(die.id().value(), words(die), isChosen, cut.equals(now))));
+                    .ifPresent(cut -> choices.add(new DieChoice(die.id().value(), words(die), isChosen)));
         }
         if (choices.stream().noneMatch(DieChoice::isChosen) && now.cutter() instanceof Cutter.ByDie gone) {
-            choices.add(new DieChoice(gone.die().value(), "a die that is not there, or cannot cut it", true, false));
+            choices.add(new DieChoice(gone.die().value(), "a die that is not there, or cannot cut it", true));
         }
         return choices.size() == 2 && now.cutter() instanceof Cutter.Any ? List.of() : choices;
     }
 
-    /** Whether it is cut with something else than the die that was chosen. */
-    public boolean isChosenDieIdle() {
-        return dieChoices().stream().anyMatch(choice -> choice.isChosen() && !choice.cutsIt());
+    /** Whether a die was chosen that cuts nothing of it as it goes through the press. */
+    boolean isChosenDieIdle(PressPlan press) {
+        return settings().cutter() instanceof Cutter.ByDie chosen
+                && !press.cuts(chosen.die(), card, isOfBase() ? Optional.empty() : Optional.of(addition()));
     }
 
     private String words(Die die) {

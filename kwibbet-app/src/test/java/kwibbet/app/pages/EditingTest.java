@@ -475,15 +475,17 @@ class EditingTest {
         page.navigate(card, new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
         Locator make = page.locator("#make");
         make.fill("17");
-        page.locator("#spares").focus();
+        Locator grain = page.locator("#base-grain");
+        grain.check();
         page.waitForCondition(() -> !script.isEmpty());
         assertThat(posts).isEmpty();
         script.get(0).resume();
         page.unroute("**/js/edits.js");
-        page.waitForCondition(() -> !posts.isEmpty());
+        page.waitForCondition(() -> posts.size() == 2);
         assertThat(page.locator("html.is-busy")).hasCount(0);
         page.reload();
         assertThat(make).hasValue("17");
+        assertThat(grain).isChecked();
     }
 
     /** Whoever works far down a page stays there when something is taken in hand. */

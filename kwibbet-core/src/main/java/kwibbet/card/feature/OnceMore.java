@@ -35,7 +35,7 @@ record OnceMore(Card card, Addition first) {
                 .map(settings -> with(settled, settings))
                 .filter(more -> CardMaker.make(more, card.materials()).reasons().isEmpty())
                 .findFirst()
-                .orElse(settled);
+                .orElse(card.design());
     }
 
     private Design with(Design settled, Settings placed) {

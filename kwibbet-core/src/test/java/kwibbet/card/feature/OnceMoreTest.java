@@ -21,6 +21,7 @@ import static kwibbet.Inches.base;
 import static kwibbet.Inches.in;
 import static kwibbet.Inches.make;
 import static kwibbet.Inches.on;
+import static kwibbet.Inches.size;
 import static org.assertj.core.api.Assertions.assertThat;
 
 class OnceMoreTest {
@@ -103,6 +104,16 @@ class OnceMoreTest {
                 .isEqualTo(in("4 5/8"));
         assertThat(card.design().additions()).extracting(Addition::name).doesNotHaveDuplicates();
         assertThat(QuickWays.canBeMadeOnceMore(card, new PieceId("mat-1"))).isFalse();
+    }
+
+    /** Where there is no room for a second opening nothing is changed, also of a card that was given another size. */
+    @Test
+    void withoutRoomNothingIsChanged() {
+        Design design = base("folded", "5", "7")
+                .plus(add("opening", "hole", on("front-outside"), "width", "4", "height", "6"))
+                .resized(size("6", "8"));
+        assertThat(QuickWays.onceMore(make(design).orThrow(), new PieceId("hole")))
+                .isEqualTo(design);
     }
 
     /** A shaker is placed by its opening; two of them lie their frames apart. */
