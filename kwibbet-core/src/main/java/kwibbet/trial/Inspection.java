@@ -183,11 +183,11 @@ final class Inspection {
                 .sum();
     }
 
-    /** From where to where a slit is really cut. */
+    /** From where to where a slit is cut; how far the mark its list takes is beside it is told there, so it is not off by that. */
     private List<Spot> cutAlong(SlitStep step) {
         return step.fence()
                 .map(at -> {
-                    double across = at.set().shown().toInches() + trimmerOff();
+                    double across = at.set().shown().minus(at.set().error()).toInches() + trimmerOff();
                     double start = at.blade().start().toInches();
                     double stop = at.blade().stop().toInches();
                     return at.edge() == Edge.LEFT

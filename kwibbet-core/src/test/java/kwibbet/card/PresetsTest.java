@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import kwibbet.outcome.Outcome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -60,8 +61,7 @@ class PresetsTest {
                     CardSize.find("a5").orElseThrow().size());
             odd.addAll(odd(base.key(), card.design().settings(), HALVES));
             for (Feature feature : Features.ALL) {
-                Host host = new Host.OnFace(card.faces().get(0).id());
-                odd.addAll(odd(base.key() + ", " + feature.key(), Beginnings.of(feature, card, host), HALVES));
+                odd.addAll(odd(base.key() + ", " + feature.key(), Beginnings.of(feature, card, host(card)), HALVES));
             }
             QuickWays.matEveryPanel(card).additions().forEach(mat -> odd.addAll(odd("mats", mat.settings(), HALVES)));
         }
@@ -89,10 +89,41 @@ class PresetsTest {
         assertThat(refused).isEmpty();
     }
 
+    /** What laps behind its opening or stays off edges needs more room beside the first than an opening; slits open at another edge. One cut of the corners takes them all; repeats that leave both ends of an edge plain leave no corner for those of the next. */
+    @ParameterizedTest
+    @CsvSource({"INCH,five-by-seven,1/16", "INCH,standard,1/16", "METRIC,a5,0.5"})
+    void aSecondOfEachBeginsWhereItCanBeMade(MeasureSystem system, String size, String marks) {
+        List<String> wrong = new ArrayList<>();
+        for (Feature feature : Features.ALL) {
+            Card card = card(
+                    Bases.find("folded").orElseThrow(),
+                    system,
+                    CardSize.find(size).orElseThrow().size());
+            Card first = with(card, feature).orThrow();
+            if (!feature.key().equals("ends") && !(feature.key().equals("edge-punch") && system == MeasureSystem.METRIC)) {
+                with(first, feature).reasons().forEach(reason -> wrong.add(feature.key() + ": " + reason.message()));
+            }
+            wrong.addAll(odd(
+                    feature.key(),
+                    Beginnings.of(feature, first, host(first)),
+                    new Graduation(Length.parse(marks, system))));
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    private static Host host(Card card) {
+        return new Host.OnFace(card.faces().get(0).id());
+    }
+
+    private static Outcome<Card> with(Card card, Feature feature) {
+        Settings settings = Beginnings.of(feature, card, host(card));
+        return CardMaker.make(
+                card.design().settled().plus(card.design().next(feature, host(card), settings, Map.of())),
+                card.materials());
+    }
+
     private static List<String> added(Card card, Feature feature) {
-        Host host = new Host.OnFace(card.faces().get(0).id());
-        Addition addition = card.design().next(feature, host, Beginnings.of(feature, card, host), Map.of());
-        return CardMaker.make(card.design().plus(addition), card.materials()).reasons().stream()
+        return with(card, feature).reasons().stream()
                 .map(reason -> reason.field() + " " + reason.message())
                 .toList();
     }

@@ -158,6 +158,20 @@ class TrialRunTest {
         assertThat(off.pieces().get(0).slits().words()).isEqualTo("0 of 3");
     }
 
+    /** As with sizes, what a list says of the mark it takes is not off: only what comes out otherwise than it says is. */
+    @Test
+    void slitsBetweenTwoMarksAreWhereTheListSays() {
+        RunPlan plan = plan(make(base("folded", "5", "7")
+                        .withAdditions(List.of(add(
+                                "collar", "collar", front(), "reach", "1 1/2", "length", "2", "fromTop", "1 1/48"))))
+                .orThrow());
+        assertThat(plan.bench().trim().slits().get(0).sentence(MeasureSystem.INCH).text())
+                .contains("fence at 1 in", "That is the nearest mark, 1/48 in under.");
+        assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
+        TrialRun off = TrialRun.of(plan, 99, List.of(new Mishap.TrimmerOff(in("1/32"))));
+        assertThat(off.pieces().get(0).slits()).isEqualTo(new TrialRun.Tally(2, 0));
+    }
+
     /** Any mix of designs and counts, cut together: nothing is missing, and every crease is where it should be. */
     @Test
     void anyMixOfCardsComesOut() {

@@ -1,5 +1,6 @@
 package kwibbet.app.store;
 
+import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Collections;
 import java.util.Comparator;
@@ -198,6 +199,15 @@ public class Workshop {
         Thread thread = new Thread(task, name);
         thread.setDaemon(true);
         return thread;
+    }
+
+    @PreDestroy
+    void end() {
+        synchronized (hunts) {
+            hunts.values().forEach(SheetHunt::giveWay);
+        }
+        hunters.shutdown();
+        beside.shutdown();
     }
 
     /** What works beside whoever waits. */

@@ -116,8 +116,9 @@ class CardsFromNothingTest {
         assertThat(page).hasTitle("From nothing – Kwibbet");
         set(lines.get(0));
         lines.stream().skip(1).forEach(this::follow);
-        List<String> chips = page.locator(".chip-words").allInnerTexts().stream()
-                .map(words -> words.replaceAll("(?U)\\s+", " "))
+        // The text that stands there, not the one that is shown: what is out of sight is not laid out.
+        List<String> chips = page.locator(".chip-words").allTextContents().stream()
+                .map(words -> words.replaceAll("(?U)\\s+", " ").strip())
                 .toList();
         assertThat(pieces).allSatisfy(piece -> assertThat(chips).anyMatch(chip -> chip.startsWith(piece + " in")));
         assertThat(page.locator("main")).not().containsText("look here");
@@ -134,7 +135,7 @@ class CardsFromNothingTest {
             return;
         }
         String[] parts = line.split(" on | as |: ", -1);
-        if (!page.locator("#add-on option:checked").innerText().equals(parts[1])) {
+        if (!page.locator("#add-on option:checked").textContent().equals(parts[1])) {
             page.locator("#add-on").selectOption(new SelectOption().setLabel(parts[1]));
         }
         shown(line, () -> page.locator("#add-" + parts[0]).click());

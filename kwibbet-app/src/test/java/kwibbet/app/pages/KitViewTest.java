@@ -219,6 +219,8 @@ class KitViewTest {
         page.locator("#kit-extra-name-0").fill("envelope");
         page.locator("#kit-extra-each-1").fill("1");
         page.locator("#change-kit").click();
+        // What else is asserted here stood on the page before, and a way pressed on that one is lost.
+        assertThat(page.locator("#kit-extra-each-1")).not().hasClass(Pattern.compile("is-danger"));
         assertThat(page.locator("#bag-extras")).containsText("2 × envelope");
         assertThat(page.locator("#buy")).containsText("1 pack of 25");
         page.locator("#to-run").click();

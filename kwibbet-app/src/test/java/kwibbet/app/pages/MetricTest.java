@@ -46,8 +46,10 @@ class MetricTest {
         page.navigate("http://127.0.0.1:" + port + "/");
     }
 
-    /** What a page says, its fields and drawings included. */
+    /** What a page says, its fields and drawings included, also where it is out of sight and not laid out yet. */
     private String said() {
+        page.addStyleTag(
+                new Page.AddStyleTagOptions().setContent("* { content-visibility: visible !important; }"));
         return (String)
                 page.evaluate(
                         "() => document.querySelector('main').innerText + ' ' + [...document.querySelectorAll('main input, main textarea')].map((field) => field.value).join(' | ')");

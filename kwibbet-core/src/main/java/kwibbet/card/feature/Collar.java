@@ -1,5 +1,6 @@
 package kwibbet.card.feature;
 
+import kwibbet.measure.MeasureSystem;
 import java.util.List;
 import java.util.Optional;
 
@@ -155,6 +156,13 @@ public record Collar() implements Feature {
         return parameters().stream()
                 .filter(each ->
                         (each != FROM_TOP || settings.is(STARTS, WITHIN)) && (each != FROM || settings.is(MIDDLE, BY)))
+                .toList();
+    }
+
+    @Override
+    public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
+        return EDGE.choices().stream()
+                .map(choice -> settings.with(EDGE, choice.key()))
                 .toList();
     }
 

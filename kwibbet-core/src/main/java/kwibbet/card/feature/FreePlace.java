@@ -39,17 +39,26 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
     /** In eighths of the preset size. */
     private static final List<Integer> SIZES = List.of(8, 6, 4, 3, 2);
 
+    /** How many gaps it stays off the edges of its place: what laps behind or keeps free round it needs some more. */
+    private static final List<Integer> OFF_EDGES = List.of(1, 2);
+
     /** As it is suited to the place, or else as it is, or at a free place; as it is if there is none. */
     Settings nearest(Settings settings) {
-        Optional<Settings> suited = feature.suited(settings, room, card.design().system()).stream()
+        Optional<Settings> suited = SIZES.stream()
+                .flatMap(eighths ->
+                        feature
+                                .suited(scaled(settings, eighths), room, card.design().system())
+                                .stream())
+                .distinct()
                 .filter(this::isMade)
                 .findFirst();
         if (suited.isPresent() || !feature.parameters().containsAll(Placing.ALL) || isGood(settings)) {
             return suited.orElse(settings);
         }
+        Length gap = card.design().system().usual(Length.ofInches(1, 4));
         return SIZES.stream()
                 .map(eighths -> scaled(settings, eighths))
-                .flatMap(this::places)
+                .flatMap(sized -> OFF_EDGES.stream().flatMap(gaps -> places(sized, gap, gap.multipliedBy(gaps))))
                 .findFirst()
                 .orElse(settings);
     }
@@ -108,18 +117,13 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
                 .isEmpty();
     }
 
-    /** Beside the middle, above and below it, then in the corners, a gap from the edges. */
-    private Stream<Settings> places(Settings settings) {
-        Length gap = card.design().system().usual(Length.ofInches(1, 4));
+    /** Beside the middle, above and below it, then in the corners. */
+    private Stream<Settings> places(Settings settings, Length gap, Length offEdges) {
         Size size = size(settings);
         List<Length> lefts = List.of(
-                middle(room.width(), size.width()),
-                room.width().minus(size.width()).minus(gap),
-                gap);
+                middle(room.width(), size.width()), far(room.width(), size.width(), offEdges), offEdges);
         List<Length> tops = List.of(
-                middle(room.height(), size.height()),
-                room.height().minus(size.height()).minus(gap),
-                gap);
+                middle(room.height(), size.height()), far(room.height(), size.height(), offEdges), offEdges);
         Stream<Point> beside = tops.stream().flatMap(top -> lefts.stream().map(left -> new Point(left, top)));
         return Stream.concat(aroundMiddle(size).stream(), beside)
                 .flatMap(corner -> free(settings, corner, gap).stream());
@@ -132,6 +136,10 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
         Settings wider =
                 Placing.placed(grown(settings, half.multipliedBy(2)), corner.plus(half.negated(), half.negated()));
         return Optional.of(placed).filter(each -> isMade(wider)).filter(this::isGood);
+    }
+
+    private Length far(Length side, Length taken, Length offEdge) {
+        return side.minus(taken).minus(offEdge).roundedTo(marks()).shown();
     }
 
     private Length middle(Length side, Length taken) {
@@ -164,6 +172,7 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
         for (Parameter parameter : feature.parameters()) {
             if (parameter instanceof Parameter.OfLength length
                     && !Placing.ALL.contains(length)
+                    && !feature.distances().contains(length)
                     && length.follows() != Parameter.Follows.NOTHING) {
                 Length part = settings.length(length).multipliedBy(eighths).dividedDownBy(8);
                 scaled = scaled.with(
