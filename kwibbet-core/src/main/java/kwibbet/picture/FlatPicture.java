@@ -98,11 +98,11 @@ public final class FlatPicture {
         return alone ? picture.piece(piece, findings) : picture.base(piece, findings);
     }
 
-    /** The room it takes, in the frame of what is shown: of the base with what lies on it and reaches past its edges. */
+    /** The room it takes, in the frame of what is shown: of longer paper whose ends come off, and of the base with what lies on it and reaches past its edges. */
     static Rect room(Card card, Piece inHand) {
         boolean alone = isAlone(card, inHand);
-        List<Point> corners =
-                new ArrayList<>((alone ? inHand : card.base()).outline().corners());
+        List<Point> corners = new ArrayList<>(
+                Outline.of((alone ? inHand : card.base()).withEnds()).corners());
         for (Join join : alone ? List.<Join>of() : card.joins()) {
             card.onBase(join.upper())
                     .ifPresent(onBase -> corners.addAll(area(card, card.pieceOf(join.upper()))
@@ -141,6 +141,7 @@ public final class FlatPicture {
                 piece.id().value(),
                 piece.name(),
                 PiecePicture.marks(piece, whole.corner(), palette.fill(piece, Side.UP), palette.ink(piece, Side.UP)));
+        ends(piece);
         openingFigures(piece, place);
         figures(piece);
         mark(findings, id -> id.equals(piece.id()) ? Optional.of(Placement.SAME) : Optional.empty());
@@ -153,6 +154,7 @@ public final class FlatPicture {
                 base.id().value(),
                 base.name(),
                 PiecePicture.marks(base, whole.corner(), palette.fill(base, Side.UP), palette.ink(base, Side.UP)));
+        ends(base);
         panelsOf(base).forEach(this::panel);
         works(base, place);
         lowestFirst().forEach(this::layer);
@@ -372,19 +374,31 @@ public final class FlatPicture {
         }
     }
 
-    /** The chain of panels along each edge with more than one, and the size of the whole. */
+    /** What comes off a longer paper, on the table beside it. */
+    private void ends(Piece piece) {
+        piece.ends().forEach(end -> sketch.outline(Outline.of(end).in(place), Line.HIDDEN, Ink.ON_PAGE));
+    }
+
+    /** The chain of panels along each edge with more than one, the size of the whole, and that of longer paper an end of which comes off. */
     private void figures(Piece piece) {
+        Rect paper = Outline.of(piece.withEnds()).in(place).bounds();
         for (Axis axis : Axis.values()) {
             List<Length> stops = stops(piece, axis);
             boolean horizontal = axis == Axis.HORIZONTAL;
             Length start = horizontal ? whole.left() : whole.top();
             for (int i = 1; stops.size() > 2 && i < stops.size(); i++) {
                 sketch.span(
-                        axis, start.plus(stops.get(i - 1)), start.plus(stops.get(i)), whole, horizontal ? -1.6 : 1.6);
+                        axis, start.plus(stops.get(i - 1)), start.plus(stops.get(i)), paper, horizontal ? -1.6 : 1.6);
             }
         }
-        sketch.width(whole, 1.6);
-        sketch.height(whole, -1.6);
+        sketch.span(Axis.HORIZONTAL, whole.left(), whole.right(), paper, 1.6);
+        sketch.span(Axis.VERTICAL, whole.top(), whole.bottom(), paper, -1.6);
+        if (!paper.size().width().equals(whole.size().width())) {
+            sketch.width(paper, 3.2);
+        }
+        if (!paper.size().height().equals(whole.size().height())) {
+            sketch.height(paper, -3.2);
+        }
     }
 
     /** Where something happens along an edge: its ends, the scores across, and the corners of an outline that is cut into. */

@@ -33,7 +33,7 @@ public record TableScale(Length width, Length height, Length textHeight) {
         List<Size> sizes = new ArrayList<>();
         card.pieces().stream()
                 .filter(piece -> piece.equals(card.base()) || FlatPicture.isAlone(card, piece))
-                .forEach(piece -> sizes.add(piece.size()));
+                .forEach(piece -> sizes.add(piece.withEnds().size()));
         card.form().poses().stream()
                 .filter(pose -> pose.view().isStraight())
                 .forEach(pose -> sizes.add(FoldedView.extent(card, pose)));

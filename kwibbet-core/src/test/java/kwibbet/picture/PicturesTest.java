@@ -147,6 +147,19 @@ class PicturesTest {
                 .containsExactlyInAnyOrder("4 1/4", "5 1/2");
     }
 
+    /** Paper that is longer for an end a die takes off is drawn with that end, and its own figure, within the frame. */
+    @Test
+    void longerPaperIsDrawnWithTheEndThatComesOff() {
+        Card card = card(
+                folded("5", "7"),
+                add("edge-die", "waves", front(), "shape", "scalloped", "height", "8", "end", "off", "longer", "1 1/2"));
+        Drawing flat = FlatPicture.of(card, SHELF, PieceId.BASE, TableScale.of(card));
+        assertThat(texts(flat)).contains("5", "10", "7", "11 1/2");
+        assertThat(points(flat))
+                .allSatisfy(point -> assertThat(flat.frame().contains(point)).isTrue());
+        assertThat(lines(flat)).contains(Line.HIDDEN);
+    }
+
     @Test
     void openTheCreaseIsAScoreAndShutItIsAnEdge() {
         Card card = card(folded("5", "7"));

@@ -48,11 +48,16 @@ class MetricTest {
 
     /** What a page says, its fields and drawings included, also where it is out of sight and not laid out yet. */
     private String said() {
-        page.addStyleTag(
-                new Page.AddStyleTagOptions().setContent("* { content-visibility: visible !important; }"));
         return (String)
                 page.evaluate(
-                        "() => document.querySelector('main').innerText + ' ' + [...document.querySelectorAll('main input, main textarea')].map((field) => field.value).join(' | ')");
+                        """
+                        () => {
+                          const laidOut = new CSSStyleSheet();
+                          laidOut.replaceSync('* { content-visibility: visible !important; }');
+                          document.adoptedStyleSheets = [laidOut];
+                          const fields = [...document.querySelectorAll('main input, main textarea')].map((field) => field.value);
+                          return document.querySelector('main').innerText + ' ' + fields.join(' | ');
+                        }""");
     }
 
     private void isMetric(String where) {
