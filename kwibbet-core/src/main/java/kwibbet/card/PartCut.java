@@ -126,20 +126,37 @@ public sealed interface PartCut {
 
         /** What is punched along an edge of the panel, where one is that lies level or upright on the paper. */
         public Optional<EdgeRun> run() {
-            return EdgeRun.of(shape).filter(punched -> at.degrees() % QUARTER == 0);
+            return EdgeRun.of(shape).filter(punched -> isStraight());
         }
 
-        /** The edge of the panel past which its end comes off, or else that which runs through its middle, or nearest to it. */
+        /** Whether the edge it cuts lies level or upright on the paper. */
+        public boolean isStraight() {
+            return at.degrees() % QUARTER == 0;
+        }
+
+        /** The edge of the panel past which it reaches, and not past the one on the other side; of several that to which its middle is nearest. */
         public Edge edge() {
-            Point middle = end.orElse(outline.bounds()).middle();
+            Rect box = end.orElse(outline.bounds());
+            Point middle = box.middle();
+            Comparator<Edge> nearest = Comparator.comparing(edge -> switch (edge) {
+                case LEFT -> middle.x().minus(within.left()).abs();
+                case TOP -> middle.y().minus(within.top()).abs();
+                case RIGHT -> middle.x().minus(within.right()).abs();
+                case BOTTOM -> middle.y().minus(within.bottom()).abs();
+            });
             return Stream.of(Edge.values())
-                    .min(Comparator.comparing(edge -> switch (edge) {
-                        case LEFT -> middle.x().minus(within.left()).abs();
-                        case TOP -> middle.y().minus(within.top()).abs();
-                        case RIGHT -> middle.x().minus(within.right()).abs();
-                        case BOTTOM -> middle.y().minus(within.bottom()).abs();
-                    }))
+                    .min(Comparator.comparing((Edge edge) -> !isPast(box, edge) || isPast(box, edge.opposite()))
+                            .thenComparing(nearest))
                     .orElseThrow(() -> new IllegalStateException("a panel has edges"));
+        }
+
+        private boolean isPast(Rect box, Edge edge) {
+            return switch (edge) {
+                case LEFT -> box.left().isShorterThan(within.left());
+                case TOP -> box.top().isShorterThan(within.top());
+                case RIGHT -> box.right().isLongerThan(within.right());
+                case BOTTOM -> box.bottom().isLongerThan(within.bottom());
+            };
         }
 
         /** What it reaches into, straight along the whole edge. */

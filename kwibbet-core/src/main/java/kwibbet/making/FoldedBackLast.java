@@ -23,6 +23,8 @@ record FoldedBackLast() implements WaitRule {
                                     || each.does() == Does.CUT_OUT
                                     || each.does() == Does.PRESS)) {
                         waits.add(wait(each, back, "Folded back, the face there is no longer to be worked on."));
+                    } else if (same && isHoleOf(each, back)) {
+                        waits.add(wait(each, back, "Their holes are cut while it lies flat, and then lie on each other."));
                     } else if (same && each instanceof Operation.Stick) {
                         waits.add(wait(back, each, "Stuck down, its corners are not reached from behind."));
                     }
@@ -30,5 +32,10 @@ record FoldedBackLast() implements WaitRule {
             }
         }
         return waits;
+    }
+
+    private static boolean isHoleOf(Operation each, Operation.ByHand back) {
+        return each instanceof Operation.Open open
+                && open.openings().get(0).owner().equals(back.direction().owner());
     }
 }

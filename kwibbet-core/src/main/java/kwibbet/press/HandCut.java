@@ -295,11 +295,27 @@ public sealed interface HandCut {
         }
     }
 
-    /** What is drawn by the piece at full size. */
-    record Drawn() implements HandCut {
+    /**
+     * What is drawn by the piece at full size.
+     *
+     * @param edge the edge it is cut into, where that lies level or upright on the paper; nothing where it is no edge
+     */
+    record Drawn(Optional<Edge> edge) implements HandCut {
+
+        private static final Drawn WHOLE = new Drawn(Optional.empty());
+
+        private static Drawn edge(Want want) {
+            return new Drawn(want.part()
+                    .filter(PartCut.PastEdge.class::isInstance)
+                    .map(PartCut.PastEdge.class::cast)
+                    .filter(PartCut.PastEdge::isStraight)
+                    .map(PartCut.PastEdge::edge));
+        }
+
         @Override
         public Phrase sentence(MeasureSystem system) {
-            return Phrase.of("Print the piece at full size, draw along it and cut with scissors or a knife.");
+            return Phrase.of(edge.map(at -> "The " + at.word() + " edge: print").orElse("Print")
+                    + " the piece at full size, draw along it and cut with scissors or a knife.");
         }
     }
 
@@ -344,8 +360,8 @@ public sealed interface HandCut {
             case OUTLINE -> outline(want.piece().outline(), paper, tools);
             case OPENING -> List.of(opening(want, paper));
             case EDGE ->
-                punched(want, paper, tools).<List<HandCut>>map(List::of).orElse(List.of(new Drawn()));
-            case FIELD, PAST_FOLD -> List.of(new Drawn());
+                punched(want, paper, tools).<List<HandCut>>map(List::of).orElseGet(() -> List.of(Drawn.edge(want)));
+            case FIELD, PAST_FOLD -> List.of(Drawn.WHOLE);
             case HANGING -> List.of(LeftHanging.of(want, paper));
         };
     }
@@ -363,7 +379,7 @@ public sealed interface HandCut {
         if (want.outline().isRectangle()) {
             return new Opened(place);
         }
-        return want.shape().filter(CutShape::isCircle).isPresent() ? new Circle(place, true) : new Drawn();
+        return want.shape().filter(CutShape::isCircle).isPresent() ? new Circle(place, true) : Drawn.WHOLE;
     }
 
     /** What has to come off a rectangle for an outline. */
@@ -372,7 +388,7 @@ public sealed interface HandCut {
         for (Region waste : Overlay.without(Region.of(Outline.of(paper)), Region.of(outline))) {
             Optional<CutOff> piece = CutOff.of(waste, paper);
             if (piece.isEmpty()) {
-                return List.of(isCircle(outline, paper) ? new Circle(Rect.atOrigin(paper.size()), false) : new Drawn());
+                return List.of(isCircle(outline, paper) ? new Circle(Rect.atOrigin(paper.size()), false) : Drawn.WHOLE);
             }
             cutOff.add(piece.get());
         }

@@ -799,6 +799,9 @@ public final class TrialMaking {
                 if (isPending(step.piece(), Does.PRESS) || isPending(step.piece(), Does.CUT_OUT)) {
                     ruin(step, "folded back, it does not lie flat under a die");
                 }
+                if (all.stream().anyMatch(each -> isHoleOf(each, owner) && !done.contains(each))) {
+                    ruin(step, "there are no holes yet to lie on each other");
+                }
             }
             case FASTEN -> fasten(step, owner);
             case SET_ON, POUR, BIND -> setOn(step, owner);
@@ -806,6 +809,11 @@ public final class TrialMaking {
                 // A band and a front that is shut need nothing but what is shut.
             }
         }
+    }
+
+    private static boolean isHoleOf(Operation each, PieceId owner) {
+        return each instanceof Operation.Open open
+                && open.openings().get(0).owner().equals(owner);
     }
 
     /** What stands up is crushed, rubbed off or pushed off by what is still to be done to its piece; round edges that are stuck down nothing goes. */
@@ -876,10 +884,13 @@ public final class TrialMaking {
 
     private void fasten(Operation.ByHand step, PieceId owner) {
         for (Operation each : all) {
-            if (each instanceof Operation.Open open
-                    && !done.contains(open)
-                    && open.openings().get(0).owner().equals(owner)) {
+            if (isHoleOf(each, owner) && !done.contains(each)) {
                 ruin(step, "there is no hole");
+            } else if (each instanceof Operation.ByHand back
+                    && back.does() == Does.TURN_BACK
+                    && back.direction().owner().equals(owner)
+                    && !done.contains(back)) {
+                ruin(step, "they hold the corners down");
             } else if (each instanceof Operation.Stick stick) {
                 boolean both = hasHole(stick.piece(), owner) && hasHole(stick.lower(), owner);
                 if (both && !done.contains(stick)) {

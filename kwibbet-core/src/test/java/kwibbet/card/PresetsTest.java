@@ -111,15 +111,38 @@ class PresetsTest {
         assertThat(wrong).isEmpty();
     }
 
+    /** Also on a panel between two folds, on a narrow door and on a strip. */
+    @ParameterizedTest
+    @CsvSource({"folded", "gate", "roll", "zigzag", "wrap-over", "bridged", "shutter-gate"})
+    void whatIsAtAnEdgeOrNeedsRoomBeginsWhereItCanBeMade(String base) {
+        Card card = card(
+                Bases.find(base).orElseThrow(),
+                MeasureSystem.INCH,
+                CardSize.find("five-by-seven").orElseThrow().size());
+        List<String> refused = new ArrayList<>();
+        for (String feature : List.of("edge-die", "edge-punch", "pocket", "stretched-die")) {
+            for (Face face : card.faces()) {
+                with(card, Features.find(feature).orElseThrow(), new Host.OnFace(face.id()))
+                        .reasons()
+                        .forEach(reason ->
+                                refused.add(feature + " on " + face.id().value() + ": " + reason.message()));
+            }
+        }
+        assertThat(refused).isEmpty();
+    }
+
     private static Host host(Card card) {
         return new Host.OnFace(card.faces().get(0).id());
     }
 
     private static Outcome<Card> with(Card card, Feature feature) {
-        Settings settings = Beginnings.of(feature, card, host(card));
+        return with(card, feature, host(card));
+    }
+
+    private static Outcome<Card> with(Card card, Feature feature, Host host) {
+        Settings settings = Beginnings.of(feature, card, host);
         return CardMaker.make(
-                card.design().settled().plus(card.design().next(feature, host(card), settings, Map.of())),
-                card.materials());
+                card.design().settled().plus(card.design().next(feature, host, settings, Map.of())), card.materials());
     }
 
     private static List<String> added(Card card, Feature feature) {

@@ -1,5 +1,7 @@
 package kwibbet.press;
 
+import kwibbet.card.PartCut;
+import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -116,7 +118,7 @@ class HandCutTest {
             names = {"ARCH", "SCALLOPED"})
     void curvesAreDrawnByThePieceAtFullSize(CutShape.Kind kind) {
         Outline outline = new CutShape(kind, size("3", "4")).outline();
-        assertThat(HandCut.outline(outline, outline.bounds(), HandTools.ANY)).containsExactly(new HandCut.Drawn());
+        assertThat(HandCut.outline(outline, outline.bounds(), HandTools.ANY)).containsExactly(new HandCut.Drawn(Optional.empty()));
     }
 
     /** A point at the middle of its far edge, tabs mitred, both shutters at once; common practice, no source. */
@@ -236,6 +238,21 @@ class HandCutTest {
 
     private static Point point(String x, String y) {
         return new Point(in(x), in(y));
+    }
+
+    /** Two edges of one paper are cut in one step, so each is named; the middle of a die 8 in long is nearer to another edge than to the one it reaches past. */
+    @Test
+    void anEdgeCutAlongAPrintIsNamed() {
+        Card card = make(base("folded", "5", "7")
+                        .plus(add("edge-punch", "scallops", front()))
+                        .plus(add("edge-die", "notch", front(), "edge", "top", "width", "2", "height", "8")))
+                .orThrow();
+        assertThat(card.base().edgeCuts()).extracting(PartCut.PastEdge::edge).containsExactly(Edge.LEFT, Edge.TOP);
+        assertThat(steps(card))
+                .anySatisfy(step -> assertThat(step)
+                        .startsWith("Base. The left edge: mark 3 1/2 in from the top")
+                        .endsWith(
+                                "The top edge: print the piece at full size, draw along it and cut with scissors or a knife."));
     }
 
     /** Nobody who makes a round base or a blind is left without a step, or with one for each of its holes. */

@@ -36,7 +36,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class TrialMakingTest {
 
     /** So many of the cards are as makers make them, the first ones. */
-    private static final int NAMED = 10;
+    private static final int NAMED = 11;
 
     private record Job(Card card, PressPlan press, Making making) {
         static Job of(Card card, Way way, Toolbox tools) {
@@ -104,7 +104,10 @@ class TrialMakingTest {
                         .plus(add(
                                 "opening", "window", front(), "pencil", "mark", "width", "1", "height", "1", "down",
                                 "end"))
-                        .plus(add("collar", "collar", front(), "fromTop", "1/2"))));
+                        .plus(add("collar", "collar", front(), "fromTop", "1/2")),
+                base("folded", "5", "7")
+                        .plus(add("pattern-die", "field", front()))
+                        .plus(add("collar", "lapels", front(), "length", "1 1/2", "heldBy", "brads"))));
         List<Card> cards = new ArrayList<>();
         designs.forEach(design -> cards.add(make(design).orThrow()));
         for (long seed = 0; seed < 30 + Tries.of(370); seed++) {

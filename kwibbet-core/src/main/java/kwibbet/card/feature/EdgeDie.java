@@ -1,5 +1,6 @@
 package kwibbet.card.feature;
 
+import kwibbet.measure.MeasureSystem;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -85,6 +86,14 @@ public record EdgeDie() implements Feature {
     public List<Parameter> asked(Settings settings) {
         Parameter unasked = settings.is(END, OFF) ? INTO : LONGER;
         return parameters().stream().filter(each -> each != unasked).toList();
+    }
+
+    /** At an edge that is free. */
+    @Override
+    public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
+        return EDGE.choices().stream()
+                .map(choice -> settings.with(EDGE, choice.key()))
+                .toList();
     }
 
     @Override

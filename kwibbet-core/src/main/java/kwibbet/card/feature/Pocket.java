@@ -1,5 +1,7 @@
 package kwibbet.card.feature;
 
+import java.util.stream.Stream;
+import kwibbet.measure.MeasureSystem;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -65,11 +67,26 @@ public record Pocket() implements Feature {
         return asked;
     }
 
+    /** With a smaller notch, or none, where it is narrow. */
+    @Override
+    public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
+        Length notch = settings.length(NOTCH);
+        return isTooNarrow(settings.length(Shapes.WIDTH), notch)
+                ? Stream.of(system.usual(notch.half()), Length.ZERO)
+                        .map(smaller -> settings.with(NOTCH, smaller))
+                        .toList()
+                : List.of();
+    }
+
+    private static boolean isTooNarrow(Length width, Length notch) {
+        return notch.isPositive() && !notch.multipliedBy(2).isShorterThan(width);
+    }
+
     @Override
     public Outcome<Work> work(Site site) {
         Size size = Shapes.size(site.brief());
         Length notch = site.brief().length(NOTCH);
-        if (notch.isPositive() && !notch.multipliedBy(2).isShorterThan(size.width())) {
+        if (isTooNarrow(size.width(), notch)) {
             return Outcome.refused(
                     NOTCH.key(),
                     "The notch takes more than half of the pocket. It must be less than "

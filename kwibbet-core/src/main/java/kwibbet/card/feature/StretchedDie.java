@@ -1,5 +1,6 @@
 package kwibbet.card.feature;
 
+import kwibbet.shape.Rect;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -75,6 +76,20 @@ public record StretchedDie() implements Feature {
         return system == MeasureSystem.INCH
                 ? usual
                 : usual.with(PITCH, Length.ofMillimetres(5)).with(WANTED, Length.ofMillimetres(60));
+    }
+
+    /** With a die half as large where there is no room; two repeats longer, as it begins elsewhere. */
+    @Override
+    public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
+        Size whole = new Size(settings.length(WIDTH), settings.length(WANTED));
+        if (Rect.atOrigin(room).contains(Rect.atOrigin(whole))) {
+            return List.of();
+        }
+        Length width = system.usual(settings.length(WIDTH).half());
+        Length die = Length.max(
+                system.leastSaid(DIE.least()), system.usual(settings.length(DIE).half()));
+        Length wanted = die.plus(settings.length(PITCH).multipliedBy(2));
+        return List.of(settings.with(WIDTH, width).with(DIE, die).with(WANTED, wanted));
     }
 
     /** A straight-sided die whose sides repeat can be stretched. */

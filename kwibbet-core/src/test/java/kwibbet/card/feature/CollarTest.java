@@ -171,6 +171,22 @@ class CollarTest {
                 .isEmpty();
     }
 
+    /** Folded back till their holes lie on each other, they have them; whatever else is cut by hand. */
+    @ParameterizedTest
+    @EnumSource
+    void holesForBradsAreCutWhileTheCornersLieFlat(Way way) {
+        Card card = make(base("folded", "5", "7")
+                        .plus(add("pattern-die", "field", front()))
+                        .plus(add("collar", "lapels", front(), "length", "1 1/2", "heldBy", "brads")))
+                .orThrow();
+        List<String> order = making(card, way).steps().stream()
+                .map(Operation::id)
+                .filter(id -> id.contains("lapels"))
+                .toList();
+        assertThat(order.get(0)).startsWith("open-base-lapels");
+        assertThat(order.subList(1, 3)).containsExactly("turn-back-lapels", "fasten-lapels");
+    }
+
     /** A head lies over its hole, on the face of the corner that is in front when that is folded back, from the step on that sets it. */
     private static void headsShowOnTheCornersOnceTheyAreSet(Card card, FoldedView seen) {
         Piece coat = card.pieceOf(new PieceId("coat"));

@@ -151,7 +151,7 @@ class PunchedEdgeTest {
                                 "deep",
                                 "1/8")))
                 .orThrow();
-        assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts()).containsOnly(new HandCut.Drawn());
+        assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts()).containsOnly(new HandCut.Drawn(Optional.empty()));
     }
 
     /** Somebody who marks it an eighth beside punches it an eighth beside. */
