@@ -1,5 +1,7 @@
 package kwibbet.shape;
 
+import org.locationtech.jts.geom.Location;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -227,8 +229,10 @@ public final class Overlay {
             return false;
         }
         Polygon polygon = polygon(region);
+        Coordinate middle = polygon.getCentroid().getCoordinate();
+        // Where a point lies can be said of every polygon; how two areas lie, not of one whose hole touches its edge.
         if (polygon.getBoundary().distance(polygon.getCentroid()) > radius.toInches()
-                && polygon.contains(polygon.getCentroid())) {
+                && SimplePointInAreaLocator.locate(middle, polygon) == Location.INTERIOR) {
             return true;
         }
         // Shrunk with round corners, which is what a disc leaves.

@@ -131,6 +131,23 @@ class PresetsTest {
         assertThat(refused).isEmpty();
     }
 
+    /** On what is left of a small frame, cut into from an edge up to its opening, too: the hole of an area may touch its edge. */
+    @ParameterizedTest
+    @CsvSource({"pinwheel", "square-envelope"})
+    void whatHasHardlyAnyRoomIsMadeOrRefused(String base) {
+        Card card = card(
+                Bases.find(base).orElseThrow(),
+                MeasureSystem.INCH,
+                CardSize.find("standard").orElseThrow().size());
+        Card framed = with(card, Features.find("shaker").orElseThrow()).orThrow();
+        for (Feature feature : Features.ALL) {
+            Outcome<Card> tried = with(framed, feature, new Host.OnPiece(new PieceId("shaker-1")));
+            assertThat(tried.reasons())
+                    .as(feature.key())
+                    .allSatisfy(reason -> assertThat(reason.message()).isNotBlank());
+        }
+    }
+
     private static Host host(Card card) {
         return new Host.OnFace(card.faces().get(0).id());
     }

@@ -1,5 +1,7 @@
 package kwibbet.card.feature;
 
+import kwibbet.card.PieceId;
+import kwibbet.card.Panel;
 import kwibbet.card.Card;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
@@ -78,8 +80,12 @@ public final class Beginnings {
                     .map(Rect::size)
                     .orElse(card.form().finished());
         }
-        return card.piece(((Host.OnPiece) host).piece())
-                .map(piece -> piece.size())
+        // What is folded has no more room than the part of it that is stuck down.
+        PieceId piece = ((Host.OnPiece) host).piece();
+        return card.panelsOf(piece).stream()
+                .filter(panel -> panel.hanging() instanceof Panel.Stuck)
+                .findFirst()
+                .map(panel -> panel.outline().bounds().size())
                 .orElse(card.form().finished());
     }
 }
