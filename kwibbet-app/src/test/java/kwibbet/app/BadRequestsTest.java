@@ -94,6 +94,19 @@ class BadRequestsTest {
         assertThat(commas).contains("not a list with a line of titles").contains("</html>");
     }
 
+    /** Light or dark is answered with the page one comes from, by its path alone: two strokes at its start name another host. */
+    @ParameterizedTest
+    @CsvSource({
+        "http://127.0.0.1/cards/new?size=a6, /cards/new?size=a6",
+        "http://127.0.0.1//elsewhere.example/, /",
+        "http://elsewhere.example, /",
+        "about:blank, /"
+    })
+    void nobodyIsLedElsewhere(String from, String to) throws IOException {
+        String answer = send("POST /theme", FORM + "\r\nReferer: " + from, "theme=dark");
+        assertThat(answer).containsPattern("Location: (http://127.0.0.1:" + port + ")?" + Pattern.quote(to) + "\r\n");
+    }
+
     @Test
     void aServiceThatIsAskedForNothingSaysSo() throws IOException {
         assertThat(status(send("POST /api/layouts", "application/json", "{\"pieces\":[]}")))

@@ -1,5 +1,9 @@
 package kwibbet.app.web;
 
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.http.HttpHeaders;
+import java.util.Optional;
+import java.net.URI;
 import java.util.Set;
 
 import jakarta.servlet.http.Cookie;
@@ -43,19 +47,28 @@ final class EveryPage {
         }
     }
 
-    /** Keeps the choice. */
+    /** Keeps the choice, and shows the page it was made on. */
     @Controller
     static class Choice {
         @PostMapping("/theme")
-        String choose(@RequestParam String theme, @RequestParam String back, HttpServletResponse response) {
+        String choose(
+                @RequestParam String theme,
+                @RequestHeader(name = HttpHeaders.REFERER, defaultValue = "/") URI page,
+                HttpServletResponse response) {
             Cookie cookie = new Cookie(COOKIE, known(theme));
             cookie.setPath("/");
             cookie.setMaxAge(known(theme).isEmpty() ? 0 : ONE_YEAR);
             cookie.setHttpOnly(true);
             cookie.setAttribute("SameSite", "Strict");
             response.addCookie(cookie);
-            // Only a path of this site is a place to go back to.
-            return "redirect:" + (back.matches("/[\\w/-]*") && !back.startsWith("//") ? back : "/");
+            return "redirect:" + path(page);
+        }
+
+        /** Only a path of this site is a place to go back to. */
+        private static String path(URI page) {
+            String path = Optional.ofNullable(page.getRawPath()).orElse("");
+            String query = Optional.ofNullable(page.getRawQuery()).map(asked -> "?" + asked).orElse("");
+            return path.matches("/[^/].*") ? path + query : "/";
         }
     }
 }

@@ -679,6 +679,22 @@ class PagesTest {
         assertThat(page.request().get(at(card)).status()).isEqualTo(200);
     }
 
+    /** Also on a station that the page went to by itself, and with a piece in hand. */
+    @Test
+    void lightOrDarkIsChosenWithoutLeavingThePage() {
+        page.navigate(at("/"));
+        page.getByText("Lantern evening").click();
+        chip("mat-2").click();
+        assertThat(page.locator("#hand-title")).containsText("Oat mat");
+        for (String theme : List.of("dark", "light")) {
+            String there = page.url();
+            page.locator(".theme button[value='" + theme + "']").click();
+            assertThat(page.locator("html")).hasAttribute("data-theme", theme);
+            assertThat(page).hasURL(there);
+        }
+        assertThat(page.locator("#hand-title")).containsText("Oat mat");
+    }
+
     @Test
     void aCardTakenOffTheShelfCanBePutBack() {
         newCard("Gone and back", "square");

@@ -117,8 +117,8 @@ public record SmallCard() implements Feature {
                 .map(range -> new Refusal(
                         Shapes.WIDTH.key(),
                         "At that size its “" + range.label() + "” would be " + brief.figure(brief.length(range))
-                                + "; it can be " + brief.figure(range.least()) + " to " + brief.figure(range.most())
-                                + "."))
+                                + "; it can be " + brief.figure(brief.system().leastSaid(range.least())) + " to "
+                                + brief.figure(brief.system().mostSaid(range.most())) + "."))
                 .toList();
     }
 
