@@ -24,7 +24,8 @@ record FoldedBackLast() implements WaitRule {
                                     || each.does() == Does.PRESS)) {
                         waits.add(wait(each, back, "Folded back, the face there is no longer to be worked on."));
                     } else if (same && isHoleOf(each, back)) {
-                        waits.add(wait(each, back, "Their holes are cut while it lies flat, and then lie on each other."));
+                        waits.add(wait(
+                                each, back, "Their holes are cut while it lies flat, and then lie on each other."));
                     } else if (same && each instanceof Operation.Stick) {
                         waits.add(wait(back, each, "Stuck down, its corners are not reached from behind."));
                     }

@@ -1,6 +1,5 @@
 package kwibbet.card;
 
-import kwibbet.outcome.Outcome;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +16,7 @@ import kwibbet.card.feature.QuickWays;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
+import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperId;
 import kwibbet.shape.Size;
 
@@ -100,7 +100,8 @@ class PresetsTest {
                     system,
                     CardSize.find(size).orElseThrow().size());
             Card first = with(card, feature).orThrow();
-            if (!feature.key().equals("ends") && !(feature.key().equals("edge-punch") && system == MeasureSystem.METRIC)) {
+            if (!feature.key().equals("ends")
+                    && !(feature.key().equals("edge-punch") && system == MeasureSystem.METRIC)) {
                 with(first, feature).reasons().forEach(reason -> wrong.add(feature.key() + ": " + reason.message()));
             }
             wrong.addAll(odd(
@@ -142,9 +143,8 @@ class PresetsTest {
         Card framed = with(card, Features.find("shaker").orElseThrow()).orThrow();
         for (Feature feature : Features.ALL) {
             Outcome<Card> tried = with(framed, feature, new Host.OnPiece(new PieceId("shaker-1")));
-            assertThat(tried.reasons())
-                    .as(feature.key())
-                    .allSatisfy(reason -> assertThat(reason.message()).isNotBlank());
+            assertThat(tried.reasons()).as(feature.key()).allSatisfy(reason -> assertThat(reason.message())
+                    .isNotBlank());
         }
     }
 

@@ -152,7 +152,18 @@ class PicturesTest {
     void longerPaperIsDrawnWithTheEndThatComesOff() {
         Card card = card(
                 folded("5", "7"),
-                add("edge-die", "waves", front(), "shape", "scalloped", "height", "8", "end", "off", "longer", "1 1/2"));
+                add(
+                        "edge-die",
+                        "waves",
+                        front(),
+                        "shape",
+                        "scalloped",
+                        "height",
+                        "8",
+                        "end",
+                        "off",
+                        "longer",
+                        "1 1/2"));
         Drawing flat = FlatPicture.of(card, SHELF, PieceId.BASE, TableScale.of(card));
         assertThat(texts(flat)).contains("5", "10", "7", "11 1/2");
         assertThat(points(flat))

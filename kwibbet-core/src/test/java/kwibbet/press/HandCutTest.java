@@ -1,9 +1,8 @@
 package kwibbet.press;
 
-import kwibbet.card.PartCut;
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,6 +12,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import kwibbet.Inches;
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
+import kwibbet.card.PartCut;
 import kwibbet.card.Piece;
 import kwibbet.making.Making;
 import kwibbet.making.Operation;
@@ -118,7 +118,8 @@ class HandCutTest {
             names = {"ARCH", "SCALLOPED"})
     void curvesAreDrawnByThePieceAtFullSize(CutShape.Kind kind) {
         Outline outline = new CutShape(kind, size("3", "4")).outline();
-        assertThat(HandCut.outline(outline, outline.bounds(), HandTools.ANY)).containsExactly(new HandCut.Drawn(Optional.empty()));
+        assertThat(HandCut.outline(outline, outline.bounds(), HandTools.ANY))
+                .containsExactly(new HandCut.Drawn(Optional.empty()));
     }
 
     /** A point at the middle of its far edge, tabs mitred, both shutters at once; common practice, no source. */
@@ -248,11 +249,10 @@ class HandCutTest {
                         .plus(add("edge-die", "notch", front(), "edge", "top", "width", "2", "height", "8")))
                 .orThrow();
         assertThat(card.base().edgeCuts()).extracting(PartCut.PastEdge::edge).containsExactly(Edge.LEFT, Edge.TOP);
-        assertThat(steps(card))
-                .anySatisfy(step -> assertThat(step)
-                        .startsWith("Base. The left edge: mark 3 1/2 in from the top")
-                        .endsWith(
-                                "The top edge: print the piece at full size, draw along it and cut with scissors or a knife."));
+        assertThat(steps(card)).anySatisfy(step -> assertThat(step)
+                .startsWith("Base. The left edge: mark 3 1/2 in from the top")
+                .endsWith(
+                        "The top edge: print the piece at full size, draw along it and cut with scissors or a knife."));
     }
 
     /** Nobody who makes a round base or a blind is left without a step, or with one for each of its holes. */

@@ -165,7 +165,12 @@ class TrialRunTest {
                         .withAdditions(List.of(add(
                                 "collar", "collar", front(), "reach", "1 1/2", "length", "2", "fromTop", "1 1/48"))))
                 .orThrow());
-        assertThat(plan.bench().trim().slits().get(0).sentence(MeasureSystem.INCH).text())
+        assertThat(plan.bench()
+                        .trim()
+                        .slits()
+                        .get(0)
+                        .sentence(MeasureSystem.INCH)
+                        .text())
                 .contains("fence at 1 in", "That is the nearest mark, 1/48 in under.");
         assertThat(TrialRun.of(plan, 99, List.of()).isFine()).isTrue();
         TrialRun off = TrialRun.of(plan, 99, List.of(new Mishap.TrimmerOff(in("1/32"))));

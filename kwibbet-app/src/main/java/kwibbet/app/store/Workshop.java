@@ -1,6 +1,5 @@
 package kwibbet.app.store;
 
-import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Collections;
 import java.util.Comparator;
@@ -15,6 +14,7 @@ import java.util.concurrent.Executors;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
+import jakarta.annotation.PreDestroy;
 import org.springframework.stereotype.Component;
 
 import kwibbet.bench.JointPlan;

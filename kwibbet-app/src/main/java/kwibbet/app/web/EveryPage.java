@@ -1,19 +1,19 @@
 package kwibbet.app.web;
 
-import org.springframework.web.bind.annotation.RequestHeader;
-import org.springframework.http.HttpHeaders;
-import java.util.Optional;
 import java.net.URI;
+import java.util.Optional;
 import java.util.Set;
 
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.http.HttpHeaders;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.thymeleaf.spring6.view.ThymeleafViewResolver;
 
@@ -67,7 +67,9 @@ final class EveryPage {
         /** Only a path of this site is a place to go back to. */
         private static String path(URI page) {
             String path = Optional.ofNullable(page.getRawPath()).orElse("");
-            String query = Optional.ofNullable(page.getRawQuery()).map(asked -> "?" + asked).orElse("");
+            String query = Optional.ofNullable(page.getRawQuery())
+                    .map(asked -> "?" + asked)
+                    .orElse("");
             return path.matches("/[^/].*") ? path + query : "/";
         }
     }

@@ -1,12 +1,12 @@
 package kwibbet.card.feature;
 
-import kwibbet.card.PieceId;
-import kwibbet.card.Panel;
 import kwibbet.card.Card;
 import kwibbet.card.Feature;
 import kwibbet.card.Host;
+import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;

@@ -1,6 +1,5 @@
 package kwibbet.card.feature;
 
-import kwibbet.measure.MeasureSystem;
 import java.util.List;
 import java.util.Optional;
 
@@ -19,6 +18,7 @@ import kwibbet.card.Supply;
 import kwibbet.card.Work;
 import kwibbet.card.Zone;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;

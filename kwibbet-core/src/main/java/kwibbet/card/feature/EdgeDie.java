@@ -1,6 +1,5 @@
 package kwibbet.card.feature;
 
-import kwibbet.measure.MeasureSystem;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -12,6 +11,7 @@ import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.outcome.Refusal;
 import kwibbet.shape.CutShape;

@@ -45,10 +45,9 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
     /** As it is suited to the place, or else as it is, or at a free place; as it is if there is none. */
     Settings nearest(Settings settings) {
         Optional<Settings> suited = SIZES.stream()
-                .flatMap(eighths ->
-                        feature
-                                .suited(scaled(settings, eighths), room, card.design().system())
-                                .stream())
+                .flatMap(eighths -> feature
+                        .suited(scaled(settings, eighths), room, card.design().system())
+                        .stream())
                 .distinct()
                 .filter(this::isMade)
                 .findFirst();
@@ -120,10 +119,10 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
     /** Beside the middle, above and below it, then in the corners. */
     private Stream<Settings> places(Settings settings, Length gap, Length offEdges) {
         Size size = size(settings);
-        List<Length> lefts = List.of(
-                middle(room.width(), size.width()), far(room.width(), size.width(), offEdges), offEdges);
-        List<Length> tops = List.of(
-                middle(room.height(), size.height()), far(room.height(), size.height(), offEdges), offEdges);
+        List<Length> lefts =
+                List.of(middle(room.width(), size.width()), far(room.width(), size.width(), offEdges), offEdges);
+        List<Length> tops =
+                List.of(middle(room.height(), size.height()), far(room.height(), size.height(), offEdges), offEdges);
         Stream<Point> beside = tops.stream().flatMap(top -> lefts.stream().map(left -> new Point(left, top)));
         return Stream.concat(aroundMiddle(size).stream(), beside)
                 .flatMap(corner -> free(settings, corner, gap).stream());

@@ -1,9 +1,8 @@
 package kwibbet.card.feature;
 
-import java.util.stream.Stream;
-import kwibbet.measure.MeasureSystem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 import kwibbet.card.Adhesion;
 import kwibbet.card.Feature;
@@ -15,6 +14,7 @@ import kwibbet.card.Settings;
 import kwibbet.card.Site;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;

@@ -1,6 +1,5 @@
 package kwibbet.card.feature;
 
-import kwibbet.shape.Rect;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -20,6 +19,7 @@ import kwibbet.outcome.Outcome;
 import kwibbet.shape.CutShape;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
+import kwibbet.shape.Rect;
 import kwibbet.shape.Size;
 import kwibbet.tool.Die;
 import kwibbet.tool.DiePass;
