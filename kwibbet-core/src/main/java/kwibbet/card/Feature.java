@@ -22,7 +22,8 @@ public interface Feature extends Craft {
     }
 
     /**
-     * Settings to begin with before all others, the likeliest first, where it holds panels together and its middle is no place to begin.
+     * Settings to begin with before all others, the likeliest first, where it is at an edge or holds panels together, and the middle is no place to begin; or where it has
+     * no room as it usually begins.
      *
      * @param settings what it starts from
      * @param room how large the place is

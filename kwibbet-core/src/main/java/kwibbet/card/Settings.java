@@ -1,6 +1,7 @@
 package kwibbet.card;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -55,6 +56,13 @@ public record Settings(
         }
         return new Settings(
                 lengths, changed(choices, parameter.key(), choice), counts, otherOutlines, otherArtworks, cutter);
+    }
+
+    /** These settings once with each way of a choice, in its order. */
+    public List<Settings> withEach(Parameter.OfChoice parameter) {
+        return parameter.choices().stream()
+                .map(way -> with(parameter, way.key()))
+                .toList();
     }
 
     /** These settings with a picture of the maker's own. */

@@ -21,10 +21,7 @@ record BradsThroughStack() implements WaitRule {
             if (brads.does() == Does.FASTEN) {
                 for (Operation each : operations.all()) {
                     if (each instanceof Operation.Open open
-                            && open.openings()
-                                    .get(0)
-                                    .owner()
-                                    .equals(brads.direction().owner())) {
+                            && open.isFor(brads.direction().owner())) {
                         waits.add(wait(each, brads, "They need their holes."));
                     } else if (each.does().isFoldingBack()
                             && each instanceof Operation.ByHand back

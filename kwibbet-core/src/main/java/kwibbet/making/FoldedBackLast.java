@@ -23,7 +23,8 @@ record FoldedBackLast() implements WaitRule {
                                     || each.does() == Does.CUT_OUT
                                     || each.does() == Does.PRESS)) {
                         waits.add(wait(each, back, "Folded back, the face there is no longer to be worked on."));
-                    } else if (same && isHoleOf(each, back)) {
+                    } else if (each instanceof Operation.Open holes
+                            && holes.isFor(back.direction().owner())) {
                         waits.add(wait(
                                 each, back, "Their holes are cut while it lies flat, and then lie on each other."));
                     } else if (same && each instanceof Operation.Stick) {
@@ -33,10 +34,5 @@ record FoldedBackLast() implements WaitRule {
             }
         }
         return waits;
-    }
-
-    private static boolean isHoleOf(Operation each, Operation.ByHand back) {
-        return each instanceof Operation.Open open
-                && open.openings().get(0).owner().equals(back.direction().owner());
     }
 }

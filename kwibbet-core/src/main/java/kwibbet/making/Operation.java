@@ -531,6 +531,11 @@ public sealed interface Operation {
             return new Open(pieces, openings, onTop, punching.filter(each -> isSmall || each instanceof Punching.With));
         }
 
+        /** Whether it cuts what an addition needs: holes for its brads, say. */
+        public boolean isFor(PieceId addition) {
+            return openings.get(0).owner().equals(addition);
+        }
+
         /** Whether all layers of a pleated piece are cut at once. */
         public boolean isThroughPleats() {
             return !onTop.isEmpty();

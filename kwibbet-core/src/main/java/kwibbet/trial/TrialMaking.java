@@ -799,7 +799,9 @@ public final class TrialMaking {
                 if (isPending(step.piece(), Does.PRESS) || isPending(step.piece(), Does.CUT_OUT)) {
                     ruin(step, "folded back, it does not lie flat under a die");
                 }
-                if (all.stream().anyMatch(each -> isHoleOf(each, owner) && !done.contains(each))) {
+                if (all.stream()
+                        .anyMatch(each ->
+                                each instanceof Operation.Open holes && holes.isFor(owner) && !done.contains(holes))) {
                     ruin(step, "there are no holes yet to lie on each other");
                 }
             }
@@ -809,11 +811,6 @@ public final class TrialMaking {
                 // A band and a front that is shut need nothing but what is shut.
             }
         }
-    }
-
-    private static boolean isHoleOf(Operation each, PieceId owner) {
-        return each instanceof Operation.Open open
-                && open.openings().get(0).owner().equals(owner);
     }
 
     /** What stands up is crushed, rubbed off or pushed off by what is still to be done to its piece; round edges that are stuck down nothing goes. */
@@ -884,7 +881,7 @@ public final class TrialMaking {
 
     private void fasten(Operation.ByHand step, PieceId owner) {
         for (Operation each : all) {
-            if (isHoleOf(each, owner) && !done.contains(each)) {
+            if (each instanceof Operation.Open holes && holes.isFor(owner) && !done.contains(holes)) {
                 ruin(step, "there is no hole");
             } else if (each instanceof Operation.ByHand back
                     && back.does() == Does.TURN_BACK

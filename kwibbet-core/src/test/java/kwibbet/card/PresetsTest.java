@@ -12,6 +12,7 @@ import kwibbet.card.base.Bases;
 import kwibbet.card.base.Starts;
 import kwibbet.card.feature.Beginnings;
 import kwibbet.card.feature.Features;
+import kwibbet.card.feature.Placing;
 import kwibbet.card.feature.QuickWays;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
@@ -110,6 +111,25 @@ class PresetsTest {
                     new Graduation(Length.parse(marks, system))));
         }
         assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void whereThereIsRoomAThingBeginsAsLargeAsItUsuallyIs() {
+        Card card = card(
+                Bases.find("folded").orElseThrow(),
+                MeasureSystem.INCH,
+                new Size(Length.ofInches(12), Length.ofInches(12)));
+        for (Feature feature : Features.ALL) {
+            Settings begun = Beginnings.of(feature, card, host(card));
+            Settings usual = feature.start(MeasureSystem.INCH);
+            assertThat(feature.parameters())
+                    .as(feature.key())
+                    .filteredOn(Parameter.OfLength.class::isInstance)
+                    .map(Parameter.OfLength.class::cast)
+                    .filteredOn(length ->
+                            !List.of(Placing.FROM_LEFT, Placing.FROM_TOP).contains(length))
+                    .allSatisfy(length -> assertThat(begun.length(length)).isEqualTo(usual.length(length)));
+        }
     }
 
     /** Also on a panel between two folds, on a narrow door and on a strip. */

@@ -8,6 +8,7 @@ import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.CookieValue;
@@ -45,6 +46,12 @@ final class EveryPage {
         String theme(@CookieValue(name = COOKIE, defaultValue = "") String theme) {
             return known(theme);
         }
+
+        /** A page that answers what was sent cannot be asked for: the page that was sent from can. */
+        @ModelAttribute("sentFrom")
+        String sentFrom(HttpMethod method, @RequestHeader(name = HttpHeaders.REFERER, defaultValue = "") String page) {
+            return method == HttpMethod.GET ? "" : page;
+        }
     }
 
     /** Keeps the choice, and shows the page it was made on. */
@@ -53,6 +60,7 @@ final class EveryPage {
         @PostMapping("/theme")
         String choose(
                 @RequestParam String theme,
+                @RequestParam Optional<URI> sentFrom,
                 @RequestHeader(name = HttpHeaders.REFERER, defaultValue = "/") URI page,
                 HttpServletResponse response) {
             Cookie cookie = new Cookie(COOKIE, known(theme));
@@ -61,7 +69,7 @@ final class EveryPage {
             cookie.setHttpOnly(true);
             cookie.setAttribute("SameSite", "Strict");
             response.addCookie(cookie);
-            return "redirect:" + path(page);
+            return "redirect:" + path(sentFrom.orElse(page));
         }
 
         /** Only a path of this site is a place to go back to. */

@@ -161,9 +161,7 @@ public record Collar() implements Feature {
 
     @Override
     public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
-        return EDGE.choices().stream()
-                .map(choice -> settings.with(EDGE, choice.key()))
-                .toList();
+        return settings.withEach(EDGE);
     }
 
     @Override

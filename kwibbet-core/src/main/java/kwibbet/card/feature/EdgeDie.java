@@ -91,9 +91,7 @@ public record EdgeDie() implements Feature {
     /** At an edge that is free. */
     @Override
     public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
-        return EDGE.choices().stream()
-                .map(choice -> settings.with(EDGE, choice.key()))
-                .toList();
+        return settings.withEach(EDGE);
     }
 
     @Override

@@ -127,7 +127,7 @@ public record EndCut() implements Feature {
     public List<Settings> suited(Settings settings, Size room, MeasureSystem system) {
         Length half = system.usual(SIZE.preset().half());
         return Stream.of(settings, settings.with(SIZE, half))
-                .flatMap(sized -> CORNERS.choices().stream().map(choice -> sized.with(CORNERS, choice.key())))
+                .flatMap(sized -> sized.withEach(CORNERS).stream())
                 .toList();
     }
 

@@ -44,13 +44,7 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
 
     /** As it is suited to the place, or else as it is, or at a free place; as it is if there is none. */
     Settings nearest(Settings settings) {
-        Optional<Settings> suited = SIZES.stream()
-                .flatMap(eighths -> feature
-                        .suited(scaled(settings, eighths), room, card.design().system())
-                        .stream())
-                .distinct()
-                .filter(this::isMade)
-                .findFirst();
+        Optional<Settings> suited = suited(settings);
         if (suited.isPresent() || !feature.parameters().containsAll(Placing.ALL) || isGood(settings)) {
             return suited.orElse(settings);
         }
@@ -60,6 +54,18 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
                 .flatMap(sized -> OFF_EDGES.stream().flatMap(gaps -> places(sized, gap, gap.multipliedBy(gaps))))
                 .findFirst()
                 .orElse(settings);
+    }
+
+    /** Smaller only where it is one that has settings suited to its place as large as it is. */
+    private Optional<Settings> suited(Settings settings) {
+        MeasureSystem system = card.design().system();
+        return feature.suited(settings, room, system).isEmpty()
+                ? Optional.empty()
+                : SIZES.stream()
+                        .flatMap(eighths -> feature.suited(scaled(settings, eighths), room, system).stream())
+                        .distinct()
+                        .filter(this::isMade)
+                        .findFirst();
     }
 
     /** Made, and within the panel: a panel that is no rectangle does not fill its box. */

@@ -107,7 +107,7 @@ public record PunchedEdge() implements Feature {
         Settings smaller = settings.with(PITCH, system.usual(PITCH.preset().half()))
                 .with(DEEP, system.usual(DEEP.preset().half()));
         return Stream.of(settings, smaller)
-                .flatMap(sized -> EDGE.choices().stream().map(choice -> sized.with(EDGE, choice.key())))
+                .flatMap(sized -> sized.withEach(EDGE).stream())
                 .toList();
     }
 
