@@ -228,13 +228,15 @@ public record Piece(
         return new Piece(id, name, paper, chosen, outline, scores, widened, slits, zones, joined(partCuts, more));
     }
 
-    /** Whether it has straight sides but for what is cut into them at an edge. */
+    /** Whether it has straight sides but for what is cut into them at an edge, and bits between two such cuts, which fall off with them. */
     public boolean isRectangleButForEdges() {
-        List<Region> cut = Stream.concat(
-                        Stream.of(Region.of(outline)), edgeCuts().stream().map(each -> Region.of(each.outline())))
-                .toList();
+        List<Region> cut =
+                edgeCuts().stream().map(each -> Region.of(each.outline())).toList();
         return isRectangle()
                 || Overlay.without(Region.of(Outline.of(outline.bounds())), cut).stream()
+                                .max(Comparator.comparingDouble(Region::area))
+                                .stream()
+                                .flatMap(left -> Overlay.without(left, Region.of(outline)).stream())
                                 .mapToDouble(Region::area)
                                 .sum()
                         < Overlay.NOTHING;

@@ -90,7 +90,7 @@ class PresetsTest {
         assertThat(refused).isEmpty();
     }
 
-    /** What laps behind its opening or stays off edges needs more room beside the first than an opening; slits open at another edge. One cut of the corners takes them all; repeats that leave both ends of an edge plain leave no corner for those of the next. */
+    /** What laps behind its opening or stays off edges needs more room beside the first than an opening; slits open at another edge. One cut of the corners takes them all. */
     @ParameterizedTest
     @CsvSource({"INCH,five-by-seven,1/16", "INCH,standard,1/16", "METRIC,a5,0.5"})
     void aSecondOfEachBeginsWhereItCanBeMade(MeasureSystem system, String size, String marks) {

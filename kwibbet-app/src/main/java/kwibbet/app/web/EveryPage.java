@@ -50,7 +50,7 @@ final class EveryPage {
         /** A page that answers what was sent cannot be asked for: the page that was sent from can. */
         @ModelAttribute("sentFrom")
         String sentFrom(HttpMethod method, @RequestHeader(name = HttpHeaders.REFERER, defaultValue = "") String page) {
-            return method == HttpMethod.GET ? "" : page;
+            return method.equals(HttpMethod.GET) ? "" : page;
         }
     }
 

@@ -1,5 +1,6 @@
 package kwibbet.card.feature;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,6 +21,9 @@ import kwibbet.shape.Region;
 /** What is cut into an edge of a panel, with a shape of which the rest lies past it. */
 final class AtEdge {
 
+    /** So small a bit of a corner, in square inches, may fall off between what is cut into two edges; our own, no source. */
+    private static final double BIT = 1.0 / 16;
+
     private AtEdge() {}
 
     /** Where a frame lies that has an edge of a box level at its top: x runs along it, clockwise as seen, y inwards. */
@@ -33,7 +37,7 @@ final class AtEdge {
     }
 
     /**
-     * Cuts it, if the panel stays whole and keeps its edge.
+     * Cuts it, if the panel stays whole, but for a bit of a corner, and keeps its edge.
      *
      * @param shape the shape
      * @param laid where its frame lies on the site
@@ -41,9 +45,11 @@ final class AtEdge {
      * @param whole what to say where nothing of the edge would be left
      */
     static Outcome<Work> cut(Site site, CutShape shape, Placement laid, Optional<Rect> end, Refusal whole) {
-        List<Region> left =
-                Overlay.without(site.room(), Region.of(shape.outline().in(laid)));
-        if (left.size() != 1 || !left.get(0).holes().isEmpty()) {
+        List<Region> left = Overlay.without(site.room(), Region.of(shape.outline().in(laid))).stream()
+                .sorted(Comparator.comparingDouble(Region::area).reversed())
+                .toList();
+        boolean isInTwo = left.stream().skip(1).anyMatch(bit -> bit.area() > BIT);
+        if (left.isEmpty() || isInTwo || !left.get(0).holes().isEmpty()) {
             return Outcome.refused("form", "It would cut the " + site.place() + " in two, or a hole in it.");
         }
         if (!left.get(0).outline().bounds().equals(site.bounds())) {

@@ -1,5 +1,9 @@
 package kwibbet.card.feature;
 
+import kwibbet.card.Piece;
+import kwibbet.shape.Overlay;
+import kwibbet.shape.Region;
+import kwibbet.shape.Size;
 import java.util.List;
 import java.util.Optional;
 
@@ -120,6 +124,34 @@ class PunchedEdgeTest {
                 .isEqualTo("strip. The top edge: mark 2 1/8 in from the left, punch with " + at
                         + ", and push the punch on to both sides, in line with what is cut: " + words);
         assertThat(ruins(card)).isEmpty();
+    }
+
+    /** Where two edges leave their ends plain, a bit between their last repeats falls off: still the paper is its box, and each edge is punched. */
+    @Test
+    void allFourEdgesOfAPieceArePunched() {
+        Design all = base("folded", "5", "7")
+                .plus(add("mat", "strip", front(), "fit", "size", "width", "4 3/8", "height", "6 3/16"));
+        for (String edge : List.of("right", "top", "left", "bottom")) {
+            all = all.plus(add("edge-punch", edge, on("strip"), "edge", edge));
+        }
+        Card card = make(all).orThrow();
+        Piece strip = card.pieceOf(new PieceId("strip"));
+        assertThat(strip.isTrimmed()).isTrue();
+        assertThat(PressPlan.of(List.of(line(card, 1)), TOOLS).paperFor(strip).size())
+                .isEqualTo(new Size(in("4 3/8"), in("6 3/16")));
+        Region box = Region.of(Outline.of(Rect.atOrigin(strip.size())));
+        List<Region> bitten = strip.edgeCuts().stream()
+                .map(cut -> Region.of(cut.outline()))
+                .toList();
+        double bits = Overlay.without(box, bitten).stream().mapToDouble(Region::area).sum() - area(card);
+        assertThat(bits).isBetween(0.001, 0.25);
+        assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts())
+                .hasSize(4)
+                .hasOnlyElementsOfType(HandCut.EdgePunched.class);
+        assertThat(ruins(card)).isEmpty();
+        Design across = all.plus(
+                add("edge-die", "cut", on("strip"), "edge", "left", "width", "5", "height", "1", "into", "5"));
+        assertThat(CardMaker.make(across, MATERIALS).reasons().get(0).message()).contains("in two");
     }
 
     /** A flap that is narrower than its paper: what is cut out first has the edge, and where that lies is said. Found among random designs. */
