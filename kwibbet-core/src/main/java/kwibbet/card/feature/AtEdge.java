@@ -45,7 +45,9 @@ final class AtEdge {
      * @param whole what to say where nothing of the edge would be left
      */
     static Outcome<Work> cut(Site site, CutShape shape, Placement laid, Optional<Rect> end, Refusal whole) {
-        List<Region> left = Overlay.without(site.room(), Region.of(shape.outline().in(laid))).stream()
+        List<Region> left = Overlay.without(
+                        site.room(), Region.of(shape.outline().in(laid)))
+                .stream()
                 .sorted(Comparator.comparingDouble(Region::area).reversed())
                 .toList();
         boolean isInTwo = left.stream().skip(1).anyMatch(bit -> bit.area() > BIT);

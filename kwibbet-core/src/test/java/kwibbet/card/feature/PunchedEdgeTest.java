@@ -1,9 +1,5 @@
 package kwibbet.card.feature;
 
-import kwibbet.card.Piece;
-import kwibbet.shape.Overlay;
-import kwibbet.shape.Region;
-import kwibbet.shape.Size;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,6 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import kwibbet.card.Card;
 import kwibbet.card.CardMaker;
 import kwibbet.card.Design;
+import kwibbet.card.Piece;
 import kwibbet.card.PieceId;
 import kwibbet.making.Does;
 import kwibbet.making.Making;
@@ -30,7 +27,10 @@ import kwibbet.review.Review;
 import kwibbet.review.ToolReview;
 import kwibbet.shape.Edge;
 import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Rect;
+import kwibbet.shape.Region;
+import kwibbet.shape.Size;
 import kwibbet.tool.EdgePunch;
 import kwibbet.tool.HandTools;
 import kwibbet.tool.Toolbox;
@@ -140,17 +140,17 @@ class PunchedEdgeTest {
         assertThat(PressPlan.of(List.of(line(card, 1)), TOOLS).paperFor(strip).size())
                 .isEqualTo(new Size(in("4 3/8"), in("6 3/16")));
         Region box = Region.of(Outline.of(Rect.atOrigin(strip.size())));
-        List<Region> bitten = strip.edgeCuts().stream()
-                .map(cut -> Region.of(cut.outline()))
-                .toList();
-        double bits = Overlay.without(box, bitten).stream().mapToDouble(Region::area).sum() - area(card);
+        List<Region> bitten =
+                strip.edgeCuts().stream().map(cut -> Region.of(cut.outline())).toList();
+        double bits =
+                Overlay.without(box, bitten).stream().mapToDouble(Region::area).sum() - area(card);
         assertThat(bits).isBetween(0.001, 0.25);
         assertThat(((Operation.CutOut) punched(card, TOOLS)).cuts())
                 .hasSize(4)
                 .hasOnlyElementsOfType(HandCut.EdgePunched.class);
         assertThat(ruins(card)).isEmpty();
-        Design across = all.plus(
-                add("edge-die", "cut", on("strip"), "edge", "left", "width", "5", "height", "1", "into", "5"));
+        Design across =
+                all.plus(add("edge-die", "cut", on("strip"), "edge", "left", "width", "5", "height", "1", "into", "5"));
         assertThat(CardMaker.make(across, MATERIALS).reasons().get(0).message()).contains("in two");
     }
 
