@@ -57,6 +57,8 @@ public final class FlatPicture {
     private final Piece shown;
     private final Placement place;
     private final Rect whole;
+    /** The same with the ends that come off. */
+    private final Rect paper;
     /** What lies on the base and is seen, the lowest first. */
     private final Map<Piece, Region> layers = new LinkedHashMap<>();
 
@@ -68,6 +70,7 @@ public final class FlatPicture {
                 new Sketch(scale.frame(), scale.textHeight(), card.design().system());
         this.whole = lying(card, shown, scale);
         this.place = Placement.at(whole.corner());
+        this.paper = Outline.of(shown.withEnds()).in(place).bounds();
     }
 
     /**
@@ -175,8 +178,8 @@ public final class FlatPicture {
             Rect zone = inHand.outline().in(onBase).bounds();
             // What lies aslant is not as wide as the room it takes up.
             if (card.join(inHand.id()).filter(this::isStraight).isPresent()) {
-                sketch.width(zone, clearance(zone.bottom(), whole.bottom()));
-                sketch.height(zone, -clearance(whole.left(), zone.left()));
+                sketch.width(zone, clearance(zone.bottom(), paper.bottom()));
+                sketch.height(zone, -clearance(paper.left(), zone.left()));
             }
             margins(inHand, zone);
         }
@@ -215,11 +218,11 @@ public final class FlatPicture {
                 .within(place);
         Rect host = card.hostArea(join).in(lower).bounds();
         if (zone.left().isLongerThan(host.left())) {
-            double rows = -clearance(whole.top(), zone.top());
+            double rows = -clearance(paper.top(), zone.top());
             sketch.span(Axis.HORIZONTAL, host.left(), zone.left(), zone, rows);
         }
         if (zone.top().isLongerThan(host.top())) {
-            double rows = clearance(zone.right(), whole.right());
+            double rows = clearance(zone.right(), paper.right());
             sketch.span(Axis.VERTICAL, host.top(), zone.top(), zone, rows);
         }
     }
@@ -381,7 +384,6 @@ public final class FlatPicture {
 
     /** The chain of panels along each edge with more than one, the size of the whole, and that of longer paper an end of which comes off. */
     private void figures(Piece piece) {
-        Rect paper = Outline.of(piece.withEnds()).in(place).bounds();
         for (Axis axis : Axis.values()) {
             List<Length> stops = stops(piece, axis);
             boolean horizontal = axis == Axis.HORIZONTAL;

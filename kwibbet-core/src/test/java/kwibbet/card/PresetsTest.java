@@ -19,6 +19,8 @@ import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.paper.PaperId;
+import kwibbet.review.Finding;
+import kwibbet.review.Review;
 import kwibbet.shape.Size;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -111,6 +113,21 @@ class PresetsTest {
                     new Graduation(Length.parse(marks, system))));
         }
         assertThat(wrong).isEmpty();
+    }
+
+    /** Three gems, or words, in the middle of a mat would fall out with its window. */
+    @ParameterizedTest
+    @CsvSource({"bits", "surface"})
+    void whatIsSetOnBeginsBesideAWindow(String feature) {
+        Card card = card(
+                Bases.find("folded").orElseThrow(),
+                MeasureSystem.INCH,
+                CardSize.find("five-by-seven").orElseThrow().size());
+        Card matted = with(card, Features.find("mat").orElseThrow()).orThrow();
+        Host mat = new Host.OnPiece(new PieceId("mat-1"));
+        Card window = with(matted, Features.find("opening").orElseThrow(), mat).orThrow();
+        Card set = with(window, Features.find(feature).orElseThrow(), mat).orThrow();
+        assertThat(Review.of(set)).extracting(Finding::rule).doesNotContain("work-cut-away");
     }
 
     @Test

@@ -13,8 +13,10 @@ import kwibbet.card.Host;
 import kwibbet.card.Join;
 import kwibbet.card.Panel;
 import kwibbet.card.Parameter;
+import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.Site;
+import kwibbet.card.Zone;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -45,15 +47,18 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
     /** As it is suited to the place, or else as it is, or at a free place; as it is if there is none. */
     Settings nearest(Settings settings) {
         Optional<Settings> suited = suited(settings);
-        if (suited.isPresent() || !feature.parameters().containsAll(Placing.ALL) || isGood(settings)) {
-            return suited.orElse(settings);
+        Settings first = suited.orElse(settings);
+        if (!feature.parameters().containsAll(Placing.ALL)
+                || (suited.isPresent() ? made(first).filter(this::keepsItsWork).isPresent() : isGood(first))) {
+            return first;
         }
         Length gap = card.design().system().usual(Length.ofInches(1, 4));
         return SIZES.stream()
-                .map(eighths -> scaled(settings, eighths))
+                .map(eighths -> scaled(first, eighths))
+                .distinct()
                 .flatMap(sized -> OFF_EDGES.stream().flatMap(gaps -> places(sized, gap, gap.multipliedBy(gaps))))
                 .findFirst()
-                .orElse(settings);
+                .orElse(first);
     }
 
     /** Smaller only where it is one that has settings suited to its place as large as it is. */
@@ -68,13 +73,34 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
                         .findFirst();
     }
 
-    /** Made, and within the panel: a panel that is no rectangle does not fill its box. */
-    private boolean isGood(Settings settings) {
+    private Optional<Card> made(Settings settings) {
         Addition addition = card.design().next(feature, host, settings, Map.of());
         return CardMaker.make(card.design().settled().plus(addition), card.materials())
                         instanceof Outcome.Made<Card> made
-                && made.value().join(addition.id()).stream()
-                        .allMatch(join -> isRectangular() || lies(made.value(), join));
+                ? Optional.of(made.value())
+                : Optional.empty();
+    }
+
+    /** Made, and within the panel: a panel that is no rectangle does not fill its box. */
+    private boolean isGood(Settings settings) {
+        return made(settings)
+                .filter(with -> with.join(added()).stream().allMatch(join -> isRectangular() || lies(with, join)))
+                .filter(this::keepsItsWork)
+                .isPresent();
+    }
+
+    private PieceId added() {
+        return card.design().nextId(feature);
+    }
+
+    /** Nothing that is stamped or set on falls out with what is cut out there. */
+    private boolean keepsItsWork(Card with) {
+        return with.pieces().stream().allMatch(piece -> piece.zones().stream()
+                .filter(zone -> zone.owner().equals(added()))
+                .filter(zone -> zone.use() == Zone.Use.SET_ON || zone.use() == Zone.Use.SURFACE)
+                .allMatch(zone -> piece.openings().stream()
+                        .filter(opening -> !opening.owner().equals(added()))
+                        .noneMatch(opening -> Overlay.overlap(opening.outline(), zone.outline()))));
     }
 
     private boolean isRectangular() {
@@ -116,10 +142,7 @@ record FreePlace(Feature feature, Card card, Host host, Size room) {
     }
 
     private boolean isMade(Settings settings) {
-        Addition addition = card.design().next(feature, host, settings, Map.of());
-        return CardMaker.make(card.design().settled().plus(addition), card.materials())
-                .reasons()
-                .isEmpty();
+        return made(settings).isPresent();
     }
 
     /** Beside the middle, above and below it, then in the corners. */
