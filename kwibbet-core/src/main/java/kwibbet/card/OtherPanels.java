@@ -17,6 +17,8 @@ final class OtherPanels {
     private final ShutFold shut;
     private final Placement table;
     private final Placement frame;
+    private final Panel panel;
+    private final Side side;
     private final int level;
     private final boolean facesUp;
     private final Region room;
@@ -27,6 +29,8 @@ final class OtherPanels {
         this.panels = panels;
         this.shut = ShutFold.of(panels, pieces, form.pose(Pose.SHUT), form.closing());
         this.frame = frame;
+        this.panel = panel;
+        this.side = side;
         this.table = shut.of(panel.id());
         this.level = shut.level(panel.id());
         this.facesUp = (side == Side.UP) != table.mirrored();
@@ -44,6 +48,16 @@ final class OtherPanels {
                 .filter(other -> further(other) || (!other.id().equals(root.id()) && !overlap(other, root)))
                 .sorted(nearest())
                 .map(this::deeper)
+                .toList();
+    }
+
+    /** What is stuck to the back of the site's panel, and of some layers below it. */
+    List<Site.Deeper> stuckBehind(List<Site.Deeper> layers) {
+        return Stream.concat(
+                        covers(panel, side.opposite(), frame).stream(),
+                        layers.stream()
+                                .flatMap(layer ->
+                                        covers(layer.panel(), layer.side().opposite(), layer.frame()).stream()))
                 .toList();
     }
 

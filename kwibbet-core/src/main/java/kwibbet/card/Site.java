@@ -147,6 +147,12 @@ public record Site(Asked asked, Ground ground, Around around) {
         return around.below();
     }
 
+    /** What lies between the pieces its piece is stuck to, stuck to the backs of those before the last: the film of a window, say. */
+    public List<Deeper> between() {
+        List<Deeper> below = below();
+        return below.isEmpty() ? List.of() : around.panels().get().stuckBehind(below.subList(0, below.size() - 1));
+    }
+
     /** The other panels of the base it lies before when the card is shut, the nearest first. */
     public List<Deeper> behind() {
         return around.panels().get().behind();

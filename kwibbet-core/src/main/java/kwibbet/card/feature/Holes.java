@@ -8,6 +8,8 @@ import kwibbet.card.Site;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
 import kwibbet.shape.CutShape;
+import kwibbet.shape.Outline;
+import kwibbet.shape.Overlay;
 import kwibbet.shape.Placement;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
@@ -22,12 +24,15 @@ final class Holes {
         return new CutShape(CutShape.Kind.OVAL, new Size(across, across));
     }
 
-    /** Through the site's piece and all that is stuck to. */
+    /** Through the site's piece, all that is stuck to, and what is stuck in between there. */
     static List<Work.On<Opening>> here(Site site, Length across, Point middle) {
         Point corner = corner(across, middle);
+        Outline hole = round(across).outline().plus(corner.x(), corner.y());
+        Stream<Site.Deeper> between = site.between().stream()
+                .filter(each -> Overlay.overlap(each.panel().outline(), hole.in(each.frame())));
         return Stream.concat(
                         Stream.of(new Work.On<>(site.piece(), site.opening("hole", round(across), corner))),
-                        site.below().stream().map(deeper -> in(deeper, site, across, middle)))
+                        Stream.concat(between, site.below().stream()).map(deeper -> in(deeper, site, across, middle)))
                 .toList();
     }
 

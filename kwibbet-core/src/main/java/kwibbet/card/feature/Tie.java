@@ -137,20 +137,32 @@ public record Tie() implements Feature {
                 .end();
     }
 
-    /** The other hole: beside the first, or in the panel that is seen there when the card, or the small card it ties, is shut, and all that covers it. */
+    /**
+     * The other hole: beside the first, or in what its piece is stuck to; or in the panel that is seen there when the card, or the small card it ties, is shut, and all that
+     * covers it.
+     */
     private static Outcome<List<Work.On<Opening>>> other(Site site, Point second) {
         Outline there = hole(second);
         if (Overlay.contains(site.room(), there)) {
             return Outcome.made(Holes.here(site, HOLE, second));
         }
-        return site.others().stream()
-                .filter(panel -> Overlay.contains(Region.of(panel.panel().outline()), there.in(panel.frame())))
-                .findFirst()
-                .map(panel -> Outcome.made(Stream.concat(Stream.of(panel), panel.covers().stream())
-                        .filter(each -> Overlay.contains(Region.of(each.panel().outline()), there.in(each.frame())))
-                        .map(each -> Holes.in(each, site, HOLE, second))
-                        .toList()))
-                .orElseGet(() -> Outcome.refused(
-                        APART.key(), "The other brad would lie beside the card: put them closer together."));
+        List<Site.Deeper> below =
+                site.below().stream().dropWhile(layer -> !reaches(layer, there)).toList();
+        Stream<Site.Deeper> through = below.isEmpty()
+                ? site.others().stream()
+                        .filter(panel -> reaches(panel, there))
+                        .limit(1)
+                        .flatMap(panel -> Stream.concat(Stream.of(panel), panel.covers().stream()))
+                : below.stream();
+        List<Work.On<Opening>> holes = through.filter(each -> reaches(each, there))
+                .map(each -> Holes.in(each, site, HOLE, second))
+                .toList();
+        return holes.isEmpty()
+                ? Outcome.refused(APART.key(), "The other brad would lie beside the card: put them closer together.")
+                : Outcome.made(holes);
+    }
+
+    private static boolean reaches(Site.Deeper layer, Outline hole) {
+        return Overlay.contains(Region.of(layer.panel().outline()), hole.in(layer.frame()));
     }
 }

@@ -27,10 +27,13 @@ import kwibbet.card.ShutFold;
 import kwibbet.card.Supply;
 import kwibbet.card.SupplyList;
 import kwibbet.card.Tape;
+import kwibbet.making.Making;
+import kwibbet.making.Way;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Refusal;
 import kwibbet.outline.SampleShapes;
+import kwibbet.press.PressPlan;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
 import kwibbet.shape.Point;
@@ -38,6 +41,7 @@ import kwibbet.shape.Rect;
 import kwibbet.shape.Region;
 import kwibbet.shape.Segment;
 import kwibbet.shape.Size;
+import kwibbet.trial.TrialMaking;
 
 import static kwibbet.Inches.STOCK;
 import static kwibbet.Inches.add;
@@ -819,6 +823,41 @@ class FeaturesTest {
             Region room = Region.of(card.panel(new PanelId(panel)).orElseThrow().outline());
             assertThat(holes).filteredOn(hole -> Overlay.contains(room, hole)).hasSize(1);
         }
+    }
+
+    /** One brad goes through the frame of a shaker, its film and the front, the other beside it through the front: once it went into the back of the card. */
+    @Test
+    void aTieGoesThroughWhatIsBetween() {
+        Card card = card(
+                FOLDED,
+                add("shaker", "porthole", on("front-outside")),
+                add("tie", "tie", on("porthole"), "runs", "across", "across", "by", "fromLeft", "2 1/2", "apart", "1"));
+        PieceId tie = new PieceId("tie");
+        assertThat(card.pieces()).allSatisfy(piece -> assertThat(piece.openings().stream()
+                        .filter(opening -> opening.owner().equals(tie)))
+                .hasSize(piece.equals(card.base()) ? 2 : 1));
+        assertThat(card.base().openings())
+                .allSatisfy(hole -> assertThat(hole.bounds().right()).isLessThan(in("5")));
+        PressPlan press = PressPlan.of(List.of(kwibbet.Inches.line(card, 1)), kwibbet.Inches.TOOLS);
+        Making making = Making.of(card, press, Way.ONE);
+        assertThat(making.broken()).isEmpty();
+        assertThat(TrialMaking.of(card, press, making.steps())).isEmpty();
+        assertThat(fields(
+                        FOLDED,
+                        add("shaker", "porthole", on("front-outside")),
+                        add(
+                                "tie",
+                                "tie",
+                                on("porthole"),
+                                "runs",
+                                "across",
+                                "across",
+                                "by",
+                                "fromLeft",
+                                "2 11/16",
+                                "apart",
+                                "1")))
+                .containsExactly("tie.form");
     }
 
     /** Brads go through all that is stuck on the doors, and a band goes round all that is shut: both are last. */
