@@ -56,6 +56,17 @@ public interface Craft {
         return Optional.empty();
     }
 
+    /**
+     * What else changes with a choice: how wide what is chosen usually is, as long as no width was said.
+     *
+     * @param before its settings before
+     * @param after its settings with the choice
+     * @param system what the maker measures in
+     */
+    default Settings following(Settings before, Settings after, MeasureSystem system) {
+        return after;
+    }
+
     /** The papers it is cut from. */
     default List<PaperSlot> papers() {
         return List.of(PaperSlot.PAPER);

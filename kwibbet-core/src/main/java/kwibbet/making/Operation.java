@@ -226,33 +226,41 @@ public sealed interface Operation {
         public Phrase sentence(List<Piece> alike, MeasureSystem system) {
             List<Score> told = lying.scores();
             String names = Wording.names(alike);
-            List<Optional<Score.Measured>> measured =
-                    told.stream().map(score -> score.measured(lying.size())).toList();
-            boolean isPlain = told.size() == scores.size()
-                    && told.size() <= FEW
-                    && measured.stream().allMatch(Optional::isPresent);
+            List<Score.Measured> measured = told.stream()
+                    .flatMap(score -> score.measured(lying.size()).stream())
+                    .toList();
+            boolean isPlain = told.size() == scores.size() && told.size() <= FEW && measured.size() == told.size();
             if (!isPlain) {
                 return Phrase.of(
                         "Score " + names + ", " + (scores.size() == 1 ? "one line." : scores.size() + " lines."));
             }
             Phrase.Writer writer = Phrase.in(system).words("Score " + names + ": ");
-            for (int i = 0; i < told.size(); i++) {
-                Score.Measured each = measured.get(i).orElseThrow(() -> new IllegalStateException("a plain score"));
-                writer.words(i == 0 ? "" : i + 1 == told.size() ? " and " : ", ");
-                boolean isLastFrom = i + 1 == told.size()
-                        || measured.get(i + 1)
-                                .filter(next -> next.from() == each.from())
-                                .isEmpty();
+            // What goes on beyond a shape is one line, set once.
+            List<Line> lines = measured.stream()
+                    .map(each -> new Line(each.at(), each.from()))
+                    .distinct()
+                    .toList();
+            for (int i = 0; i < lines.size(); i++) {
+                Line each = lines.get(i);
+                writer.words(i == 0 ? "" : i + 1 == lines.size() ? " and " : ", ");
+                boolean isLastFrom = i + 1 == lines.size() || lines.get(i + 1).from() != each.from();
                 if (isLastFrom) {
                     writer.length(each.at()).words(" from the " + each.from().word() + " edge");
                 } else {
                     writer.phrase(Phrase.of(each.at(), system));
                 }
             }
-            boolean isWhole = measured.stream()
-                    .allMatch(each -> each.filter(Score.Measured::isWhole).isPresent());
+            boolean isWhole = measured.stream().allMatch(Score.Measured::isWhole);
             return writer.words(isWhole ? "." : ", as far as drawn.").end();
         }
+
+        /**
+         * Where a board is set.
+         *
+         * @param at how far from an edge
+         * @param from which edge
+         */
+        private record Line(Length at, Edge from) {}
     }
 
     /**

@@ -74,6 +74,15 @@ class MakingTest {
                 .toList();
     }
 
+    /** The score of a card that stands up past its fold goes on beyond the shape that does: one line, said once. */
+    @Test
+    void aLineInTwoPartsIsSaidOnce() {
+        Making making = making(base("past-fold", "4", "6", "shape", "rectangle", "across", "2", "rise", "1"), Way.ONE);
+        assertThat(making.steps())
+                .extracting(step -> step.sentence(MeasureSystem.INCH).text())
+                .contains("Score Base: 5 in from the top edge, as far as drawn.");
+    }
+
     /** Hot air warps film beside it, too: what is heated is done before it comes near; what lies farther off is not asked. */
     @ParameterizedTest
     @EnumSource

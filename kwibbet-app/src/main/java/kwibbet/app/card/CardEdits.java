@@ -162,8 +162,10 @@ class CardEdits {
     /** The form of one addition. */
     Optional<Design> addition(Card card, Addition addition, Entries entries) {
         Design design = card.design();
-        Settings settings = Moves.fromWhereItLies(
-                card, addition, read(addition.feature(), design.present(addition), entries, design.system()));
+        Settings present = design.present(addition);
+        Settings wanted = read(addition.feature(), present, entries, design.system());
+        Settings settings =
+                Moves.fromWhereItLies(card, addition, addition.feature().following(present, wanted, design.system()));
         Host host = entries.has("on") ? host(card, entries).orElse(addition.host()) : addition.host();
         Addition changed = new Addition(
                 addition.id(),

@@ -35,6 +35,7 @@ import kwibbet.card.base.FoldedBase;
 import kwibbet.card.base.ShapedBase;
 import kwibbet.card.feature.Features;
 import kwibbet.card.feature.Mat;
+import kwibbet.card.feature.Ribbon;
 import kwibbet.measure.Graduation;
 import kwibbet.measure.Length;
 import kwibbet.measure.MeasureSystem;
@@ -124,6 +125,28 @@ class CardEditsTest {
         assertThat(edits.add(card(PLAIN), without)).isEmpty();
         assertThat(without.message("border")).contains("is not a length");
         assertThat(without.message("paper")).isEqualTo("Choose a paper.");
+    }
+
+    /** A form sends all its fields: 5/8 is what tape usually is wide, 1/16 twine, and what is said otherwise stays. */
+    @Test
+    void twineIsNotAsWideAsTape() {
+        Design taped = edits.add(card(PLAIN), typed("feature", "ribbon", "on", "front-outside"))
+                .orElseThrow();
+        assertThat(wide(taped)).isEqualTo(Length.ofInches(5, 8));
+        Design twine = changed(taped, "ribbon", "twine", "wide", "5/8");
+        assertThat(wide(twine)).isEqualTo(Length.ofInches(1, 16));
+        assertThat(wide(changed(twine, "ribbon", "ribbon", "wide", "1/16"))).isEqualTo(Length.ofInches(5, 8));
+        Design thick = changed(twine, "ribbon", "twine", "wide", "1/8");
+        assertThat(wide(changed(thick, "ribbon", "ribbon", "wide", "1/8"))).isEqualTo(Length.ofInches(1, 8));
+    }
+
+    private Design changed(Design design, String... typed) {
+        return edits.addition(card(design), design.additions().get(0), typed(typed))
+                .orElseThrow();
+    }
+
+    private static Length wide(Design design) {
+        return design.additions().get(0).settings().length(Ribbon.WIDE);
     }
 
     @Test

@@ -12,6 +12,7 @@ import kwibbet.card.Site;
 import kwibbet.card.Supply;
 import kwibbet.card.Work;
 import kwibbet.measure.Length;
+import kwibbet.measure.MeasureSystem;
 import kwibbet.outcome.Outcome;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Point;
@@ -24,7 +25,15 @@ public record Ribbon() implements Feature {
 
     /** What it is. */
     public static final Parameter.OfChoice KIND = Parameter.OfChoice.of(
-            "ribbon", "What", "What runs there.", Ribbon.TAPE, "decorative tape", "ribbon", "ribbon", "twine", "twine");
+            "ribbon",
+            "What",
+            "What runs there.",
+            Ribbon.TAPE,
+            "decorative tape",
+            "ribbon",
+            "ribbon",
+            Ribbon.TWINE,
+            "twine");
     /** How wide it is. */
     public static final Parameter.OfLength WIDE = Shapes.length("wide", "Wide", "How wide it is.", "1/32", "6", "5/8");
     /** Which way it runs. */
@@ -54,9 +63,13 @@ public record Ribbon() implements Feature {
 
     /** Common practice, no source. */
     private static final Length THICK = Length.ofInches(1, 64);
+    /** Twine is about so wide. Common practice, no source. */
+    private static final Length TWINE_WIDE = Length.ofInches(1, 16);
 
     /** It sticks by itself. */
     public static final String TAPE = "tape";
+    /** It is twisted. */
+    public static final String TWINE = "twine";
     /** Cut off at the edge of what it runs over. */
     public static final String CUT_OFF = "cut";
     /** Turned round the edge and held behind. */
@@ -107,6 +120,16 @@ public record Ribbon() implements Feature {
             }
         }
         return asked;
+    }
+
+    @Override
+    public Settings following(Settings before, Settings after, MeasureSystem system) {
+        boolean isAsWideAsUsual = after.length(WIDE).equals(usual(before, system));
+        return isAsWideAsUsual ? after.with(WIDE, usual(after, system)) : after;
+    }
+
+    private static Length usual(Settings settings, MeasureSystem system) {
+        return system.usual(settings.is(KIND, TWINE) ? TWINE_WIDE : WIDE.preset());
     }
 
     @Override
