@@ -182,6 +182,21 @@ public record Card(Design design, Materials materials, Form form, Parts parts, L
                         && direction.piece().equals(join.upper()));
     }
 
+    /** What runs under a piece that is laid on another and held by its folded ends only; nothing where it is no such sleeve. */
+    public List<Piece> runningUnder(Join sleeve) {
+        if (sleeve.adhesion().kind() != Adhesion.Kind.NONE || isSlippedOn(sleeve)) {
+            return List.of();
+        }
+        PanelId face = stuckPanel(sleeve).id();
+        return form.above().stream()
+                .filter(above -> above.upper().equals(face))
+                .map(above -> panelOf(above.lower()).piece())
+                .filter(piece -> !piece.equals(sleeve.upper()) && !piece.equals(sleeve.lower()))
+                .distinct()
+                .map(this::pieceOf)
+                .toList();
+    }
+
     /** What lies over a piece that lies loose, and is stuck to the same face: the last of them. */
     public Optional<Join> keeping(Join loose) {
         if (loose.adhesion().kind() != Adhesion.Kind.LOOSE) {

@@ -44,12 +44,7 @@ record Sleeves(Card card) {
                     liesUnder(face.id(), end.id())));
         }
         // A band round the shut card lies under it too, but is no part of what runs there.
-        card.form().above().stream()
-                .filter(above -> above.upper().equals(face.id()))
-                .map(above -> card.panelOf(above.lower()).piece())
-                .filter(piece -> !piece.equals(join.upper()) && !piece.equals(join.lower()))
-                .distinct()
-                .forEach(piece -> held.add(new Operation.Tuck(card.pieceOf(piece), sleeve)));
+        card.runningUnder(join).forEach(piece -> held.add(new Operation.Tuck(piece, sleeve)));
     }
 
     /** Panels of a sleeve that are folded back for good. */

@@ -50,6 +50,7 @@ public final class Review {
             new TornRepeat(),
             new EndStays(),
             new TapedFlat(),
+            new InTheWay(),
             new PatternUpsideDown(),
             new UnevenBorders(),
             new FlushOneWay(),

@@ -8,7 +8,6 @@ import kwibbet.card.Addition;
 import kwibbet.card.Adhesion;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
-import kwibbet.card.Piece;
 import kwibbet.card.Side;
 import kwibbet.card.feature.Held;
 import kwibbet.card.feature.Mat;
@@ -23,8 +22,6 @@ import kwibbet.wording.Phrase;
 /** A piece is taped flat although something thick hangs behind it, as a shaker or a blind behind a mat, and what it is taped to is not cut there. */
 record TapedFlat() implements Rule {
 
-    /** Thinner than this, it lies between two papers without being felt. */
-    private static final Length FELT = Length.ofInches(1, 16);
     /** So much of it lies on paper that it is pressed flat. */
     private static final double MOST = 0.4;
 
@@ -50,22 +47,9 @@ record TapedFlat() implements Rule {
         Side touching = flat.touching();
         return card.joinsOn(flat.upper()).stream()
                 .filter(behind -> behind.side() == touching)
-                .filter(behind -> !thickness(card, behind).isShorterThan(FELT))
+                .filter(behind -> Thickness.isFelt(Thickness.of(card, behind)))
                 .filter(behind -> isPressed(card, flat, behind))
                 .findFirst();
-    }
-
-    /** How thick it is with all that is stuck to it: what holds it off, and its own plies. */
-    private static Length thickness(Card card, Join join) {
-        Piece piece = card.pieceOf(join.upper());
-        Length own = card.materials()
-                .caliper(piece.paper())
-                .multipliedBy(card.panelsOf(piece.id()).size());
-        return card.joinsOn(piece.id()).stream()
-                .map(each -> thickness(card, each))
-                .reduce(Length.ZERO, Length::max)
-                .plus(own)
-                .plus(join.adhesion().height());
     }
 
     private static boolean isPressed(Card card, Join flat, Join behind) {
@@ -75,7 +59,7 @@ record TapedFlat() implements Rule {
     }
 
     private Finding finding(Card card, Join flat, Join behind) {
-        Length thick = thickness(card, behind);
+        Length thick = Thickness.of(card, behind);
         return finding(
                 Severity.WARNING,
                 flat.upper(),

@@ -125,6 +125,12 @@ class ReviewTest {
         String[] overFold = {"width", "3", "height", "2", "across", "by", "fromLeft", "-1"};
         String[] late = {"technique", "heat", "width", "1", "height", "1", "down", "start"};
         return Stream.of(
+                arguments(
+                        "in-the-way",
+                        with(
+                                base("shutter-gate", "5", "7"),
+                                add("ornament", "lamp", on("middle-inside"), "backing", "foam"))),
+                arguments("in-the-way", with(base("shutter-gate", "5", "7"), add("bits", "gems", on("middle-inside")))),
                 arguments("coarse-print", with(base("folded", "12", "12"), add("print", "print", on("front-outside")))),
                 arguments(
                         "print-at-edge",
@@ -407,6 +413,7 @@ class ReviewTest {
         });
         assertThat(without)
                 .containsExactly(
+                        "in-the-way",
                         "not-printable",
                         "held-by-nothing",
                         "stuck-in",
@@ -422,6 +429,29 @@ class ReviewTest {
     void aBandRoundTheCardIsUsual() {
         Card card = card(with(base("folded", "5", "7"), add("belly-band", "band", on("front-outside"))));
         assertThat(Review.of(card)).extracting(Finding::rule).doesNotContain("sticks-out");
+    }
+
+    /** Shutters run over what is stuck flat, and not over what lies beside their sleeve. */
+    @Test
+    void whatIsFlatOrBesideTheSleeveIsNotInTheWay() {
+        Design gate = with(
+                base("shutter-gate", "5", "7"),
+                mat("ground", "middle-inside"),
+                add("bits", "gems", on("middle-inside"), "across", "by", "fromLeft", "1/8", "count", "1"),
+                add(
+                        "ornament",
+                        "rim",
+                        on("middle-inside"),
+                        "backing",
+                        "foam",
+                        "across",
+                        "start",
+                        "width",
+                        "3/8",
+                        "height",
+                        "3"),
+                add("ornament", "lamp", on("sleeve-inside"), "backing", "foam"));
+        assertThat(review(gate)).extracting(Finding::rule).doesNotContain("in-the-way");
     }
 
     /** Of many findings of one kind the first dozen have their ways out: with one taken, the next is among them. */
