@@ -1,5 +1,6 @@
 package kwibbet.card;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,8 +25,12 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
     /** How wide a line of adhesive is that runs along an edge; common practice, no source. */
     private static final Length LINE = Length.ofInches(3, 16);
 
+    /** From the bottom up: what is only laid round something, as a sleeve, lies over all that is stuck there, also what was thought of later. */
     List<Join> joins() {
-        return parts.panels().stream().flatMap(panel -> join(panel).stream()).toList();
+        return parts.panels().stream()
+                .flatMap(panel -> join(panel).stream())
+                .sorted(Comparator.comparing(join -> join.adhesion().kind() == Adhesion.Kind.NONE))
+                .toList();
     }
 
     private Optional<Join> join(Panel panel) {

@@ -1,14 +1,17 @@
 package kwibbet.review;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 import kwibbet.card.Addition;
 import kwibbet.card.Card;
 import kwibbet.card.Join;
 import kwibbet.card.Piece;
+import kwibbet.card.PieceId;
 import kwibbet.card.Settings;
 import kwibbet.card.Zone;
 import kwibbet.card.feature.Held;
@@ -19,6 +22,7 @@ import kwibbet.review.Finding.Remedy;
 import kwibbet.review.Finding.Severity;
 import kwibbet.shape.Outline;
 import kwibbet.shape.Overlay;
+import kwibbet.shape.Placement;
 import kwibbet.shape.Region;
 import kwibbet.wording.Phrase;
 
@@ -36,25 +40,36 @@ record InTheWay() implements Rule {
         for (Join sleeve : card.joins()) {
             List<Piece> running = card.runningUnder(sleeve);
             if (!running.isEmpty()) {
-                underIt(card, sleeve, running, findings);
+                String what = " under " + card.nameOf(sleeve.upper()) + ", where "
+                        + running.stream().map(Piece::name).collect(Collectors.joining(" and "))
+                        + (running.size() == 1 ? " runs" : " run") + " against it.";
+                under(card, sleeve, card.pieceOf(sleeve.lower()), Placement.SAME, what, findings);
             }
         }
         return findings;
     }
 
-    private void underIt(Card card, Join sleeve, List<Piece> running, List<Finding> findings) {
-        String what = " under " + card.nameOf(sleeve.upper()) + ", where "
-                + running.stream().map(Piece::name).collect(Collectors.joining(" and "))
-                + (running.size() == 1 ? " runs" : " run") + " against it.";
-        for (Join join : card.joinsOn(sleeve.lower())) {
-            if (!join.equals(sleeve) && join.side() == sleeve.side() && lies(sleeve, join.zone())) {
-                standing(card, join, what).ifPresent(findings::add);
+    /** What stands up from a piece under a sleeve, the first of what is set on alike; what does not, with what is on that. */
+    private void under(Card card, Join sleeve, Piece piece, Placement onLower, String what, List<Finding> findings) {
+        boolean isLower = piece.id().equals(sleeve.lower());
+        Set<PieceId> told = new HashSet<>();
+        for (Zone zone : piece.zones()) {
+            boolean isThere = !isLower || zone.side() == sleeve.side();
+            if (isThere && lies(sleeve, zone.outline().in(onLower))) {
+                setOn(card, piece, zone, what)
+                        .filter(finding -> told.add(zone.owner()))
+                        .ifPresent(findings::add);
             }
         }
-        Piece lower = card.pieceOf(sleeve.lower());
-        for (Zone zone : lower.zones()) {
-            if (zone.side() == sleeve.side() && lies(sleeve, zone.outline())) {
-                setOn(card, lower, zone, what).ifPresent(findings::add);
+        for (Join join : card.joinsOn(piece.id())) {
+            boolean isThere = !isLower || join.side() == sleeve.side();
+            if (isThere && !join.equals(sleeve) && lies(sleeve, join.zone().in(onLower))) {
+                Optional<Finding> standing = standing(card, join, what);
+                standing.ifPresent(findings::add);
+                if (standing.isEmpty()) {
+                    Placement placed = join.placement().within(onLower);
+                    under(card, sleeve, card.pieceOf(join.upper()), placed, what, findings);
+                }
             }
         }
     }
@@ -83,7 +98,7 @@ record InTheWay() implements Rule {
                                 Severity.WARNING,
                                 piece.id(),
                                 zone.outline(),
-                                words(card, set.name(), zone.rise(), what),
+                                words(card, "“" + set.name() + "”", zone.rise(), what),
                                 Optional.empty()))
                 : Optional.empty();
     }

@@ -74,6 +74,20 @@ class MakingTest {
                 .toList();
     }
 
+    /** A sleeve comes with the base and lies over all that is put on the middle later; what is drawn under it is stuck under it. */
+    @ParameterizedTest
+    @EnumSource
+    void whatLiesUnderASleeveIsThereBeforeIt(Way way) {
+        Making making = making(
+                base("shutter-gate", "5", "7")
+                        .plus(add("mat", "ground", on("middle-inside")))
+                        .plus(add("bits", "gems", on("ground"))),
+                way);
+        assertThat(order(making, "stick-ground", "set-on-gems", "stick-sleeve"))
+                .containsExactly("stick-ground", "set-on-gems", "stick-sleeve");
+        assertThat(making.broken()).isEmpty();
+    }
+
     /** The score of a card that stands up past its fold goes on beyond the shape that does: one line, said once. */
     @Test
     void aLineInTwoPartsIsSaidOnce() {

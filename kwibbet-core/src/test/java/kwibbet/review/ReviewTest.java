@@ -431,6 +431,20 @@ class ReviewTest {
         assertThat(Review.of(card)).extracting(Finding::rule).doesNotContain("sticks-out");
     }
 
+    /** Of three gems one is told, and those on a mat that lies flat under the sleeve, too. */
+    @Test
+    void whatIsSetOnUnderASleeveIsToldOnce() {
+        Design gate =
+                with(base("shutter-gate", "5", "7"), mat("ground", "middle-inside"), add("bits", "gems", on("ground")));
+        assertThat(review(gate))
+                .filteredOn(finding -> finding.rule().equals("in-the-way"))
+                .singleElement()
+                .satisfies(
+                        finding -> assertThat(finding.words().text())
+                                .isEqualTo(
+                                        "“gems” stands up 1/16 in under Sleeve, where Left shutter and Right shutter run against it."));
+    }
+
     /** Shutters run over what is stuck flat, and not over what lies beside their sleeve. */
     @Test
     void whatIsFlatOrBesideTheSleeveIsNotInTheWay() {

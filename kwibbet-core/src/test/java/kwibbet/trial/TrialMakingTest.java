@@ -36,7 +36,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 class TrialMakingTest {
 
     /** So many of the cards are as makers make them, the first ones. */
-    private static final int NAMED = 11;
+    private static final int NAMED = 12;
 
     private record Job(Card card, PressPlan press, Making making) {
         static Job of(Card card, Way way, Toolbox tools) {
@@ -82,6 +82,9 @@ class TrialMakingTest {
                         .plus(add("mat", "lifted", front(), "raised", "foam"))
                         .plus(add("surface", "hello", on("lifted"), "height", "1/2")),
                 base("shutter-gate", "5", "7"),
+                base("shutter-gate", "5", "7")
+                        .plus(add("mat", "ground", on("middle-inside")))
+                        .plus(add("bits", "gems", on("ground"))),
                 base("wrap-over", "4 1/4", "5 1/2")
                         .plus(add("mat", "latch", on("flap-outside")))
                         .plus(add("magnets", "pair", on("latch"), "across", "middle")),
