@@ -49,7 +49,7 @@ record InTheWay() implements Rule {
         return findings;
     }
 
-    /** What stands up from a piece under a sleeve, the first of what is set on alike; what does not, with what is on that. */
+    /** What stands up from a piece under a sleeve, the first of what is set on alike; of what lies on each other that on top which does. */
     private void under(Card card, Join sleeve, Piece piece, Placement onLower, String what, List<Finding> findings) {
         boolean isLower = piece.id().equals(sleeve.lower());
         Set<PieceId> told = new HashSet<>();
@@ -64,11 +64,11 @@ record InTheWay() implements Rule {
         for (Join join : card.joinsOn(piece.id())) {
             boolean isThere = !isLower || join.side() == sleeve.side();
             if (isThere && !join.equals(sleeve) && lies(sleeve, join.zone().in(onLower))) {
-                Optional<Finding> standing = standing(card, join, what);
-                standing.ifPresent(findings::add);
-                if (standing.isEmpty()) {
-                    Placement placed = join.placement().within(onLower);
-                    under(card, sleeve, card.pieceOf(join.upper()), placed, what, findings);
+                int before = findings.size();
+                Placement placed = join.placement().within(onLower);
+                under(card, sleeve, card.pieceOf(join.upper()), placed, what, findings);
+                if (findings.size() == before) {
+                    standing(card, join, what).ifPresent(findings::add);
                 }
             }
         }
