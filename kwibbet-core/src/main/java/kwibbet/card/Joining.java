@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import kwibbet.measure.Length;
 import kwibbet.shape.Outline;
@@ -25,12 +26,28 @@ record Joining(CardParts parts, List<Face> faces, Map<PieceId, Adhesion> adhesio
     /** How wide a line of adhesive is that runs along an edge; common practice, no source. */
     private static final Length LINE = Length.ofInches(3, 16);
 
-    /** From the bottom up: what is only laid round something, as a sleeve, lies over all that is stuck there, also what was thought of later. */
+    /** From the bottom up: what is only laid round something, as a sleeve, lies over all that is stuck there, also what was thought of later; but what is set into it comes after it. */
     List<Join> joins() {
-        return parts.panels().stream()
-                .flatMap(panel -> join(panel).stream())
-                .sorted(Comparator.comparing(join -> join.adhesion().kind() == Adhesion.Kind.NONE))
+        List<Join> joins =
+                parts.panels().stream().flatMap(panel -> join(panel).stream()).toList();
+        List<Join> laid = joins.stream().filter(Joining::isLaid).toList();
+        return joins.stream()
+                .sorted(Comparator.comparing((Join join) -> laid.stream().anyMatch(around -> isSetInto(join, around)))
+                        .thenComparing(Joining::isLaid))
                 .toList();
+    }
+
+    private static boolean isLaid(Join join) {
+        return join.adhesion().kind() == Adhesion.Kind.NONE;
+    }
+
+    private boolean isSetInto(Join join, Join laid) {
+        Piece around = parts.piece(laid.upper());
+        return !join.equals(laid)
+                && Stream.concat(
+                                around.openings().stream().map(Opening::owner),
+                                around.edgeCuts().stream().map(PartCut.PastEdge::owner))
+                        .anyMatch(join.upper()::equals);
     }
 
     private Optional<Join> join(Panel panel) {

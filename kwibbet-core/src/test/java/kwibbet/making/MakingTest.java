@@ -74,7 +74,7 @@ class MakingTest {
                 .toList();
     }
 
-    /** A sleeve comes with the base and lies over all that is put on the middle later; what is drawn under it is stuck under it. */
+    /** A sleeve comes with the base and lies over all that is put on the middle later; what is drawn under it is stuck under it, and what is set into it after it. */
     @ParameterizedTest
     @EnumSource
     void whatLiesUnderASleeveIsThereBeforeIt(Way way) {
@@ -86,6 +86,14 @@ class MakingTest {
         assertThat(order(making, "stick-ground", "set-on-gems", "stick-sleeve"))
                 .containsExactly("stick-ground", "set-on-gems", "stick-sleeve");
         assertThat(making.broken()).isEmpty();
+        Making inlaid = making(
+                base("shutter-gate", "5", "7")
+                        .plus(add("mat", "ground", on("middle-inside")))
+                        .plus(add("ornament", "sign", on("sleeve-inside"), "set", "inlaid", "down", "start")),
+                way);
+        assertThat(order(inlaid, "stick-ground", "stick-sign", "stick-sleeve"))
+                .containsExactly("stick-ground", "stick-sleeve", "stick-sign");
+        assertThat(inlaid.broken()).isEmpty();
     }
 
     /** The score of a card that stands up past its fold goes on beyond the shape that does: one line, said once. */
