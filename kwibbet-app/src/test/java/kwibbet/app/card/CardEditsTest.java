@@ -133,6 +133,7 @@ class CardEditsTest {
         Design taped = edits.add(card(PLAIN), typed("feature", "ribbon", "on", "front-outside"))
                 .orElseThrow();
         assertThat(wide(taped)).isEqualTo(Length.ofInches(5, 8));
+        assertThat(changed(taped, "ribbon", "tape", "wide", "5/8")).isSameAs(taped);
         Design twine = changed(taped, "ribbon", "twine", "wide", "5/8");
         assertThat(wide(twine)).isEqualTo(Length.ofInches(1, 16));
         assertThat(wide(changed(twine, "ribbon", "ribbon", "wide", "1/16"))).isEqualTo(Length.ofInches(5, 8));

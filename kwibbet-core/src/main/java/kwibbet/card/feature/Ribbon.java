@@ -124,8 +124,9 @@ public record Ribbon() implements Feature {
 
     @Override
     public Settings following(Settings before, Settings after, MeasureSystem system) {
-        boolean isAsWideAsUsual = after.length(WIDE).equals(usual(before, system));
-        return isAsWideAsUsual ? after.with(WIDE, usual(after, system)) : after;
+        Length now = usual(after, system);
+        boolean isOfAnotherWidth = !now.equals(usual(before, system));
+        return isOfAnotherWidth && after.length(WIDE).equals(usual(before, system)) ? after.with(WIDE, now) : after;
     }
 
     private static Length usual(Settings settings, MeasureSystem system) {
