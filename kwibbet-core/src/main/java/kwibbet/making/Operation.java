@@ -226,24 +226,19 @@ public sealed interface Operation {
         public Phrase sentence(List<Piece> alike, MeasureSystem system) {
             List<Score> told = lying.scores();
             String names = Wording.names(alike);
-            List<Score.Measured> measured = told.stream()
-                    .flatMap(score -> score.measured(lying.size()).stream())
-                    .toList();
+            List<Score.Measured> measured = measured();
             boolean isPlain = told.size() == scores.size() && told.size() <= FEW && measured.size() == told.size();
             if (!isPlain) {
                 return Phrase.of(
                         "Score " + names + ", " + (scores.size() == 1 ? "one line." : scores.size() + " lines."));
             }
             Phrase.Writer writer = Phrase.in(system).words("Score " + names + ": ");
-            // What goes on beyond a shape is one line, set once.
-            List<Line> lines = measured.stream()
-                    .map(each -> new Line(each.at(), each.from()))
-                    .distinct()
-                    .toList();
-            for (int i = 0; i < lines.size(); i++) {
-                Line each = lines.get(i);
-                writer.words(i == 0 ? "" : i + 1 == lines.size() ? " and " : ", ");
-                boolean isLastFrom = i + 1 == lines.size() || lines.get(i + 1).from() != each.from();
+            List<Setting> settings = settings();
+            for (int i = 0; i < settings.size(); i++) {
+                Setting each = settings.get(i);
+                writer.words(i == 0 ? "" : i + 1 == settings.size() ? " and " : ", ");
+                boolean isLastFrom =
+                        i + 1 == settings.size() || settings.get(i + 1).from() != each.from();
                 if (isLastFrom) {
                     writer.length(each.at()).words(" from the " + each.from().word() + " edge");
                 } else {
@@ -254,13 +249,27 @@ public sealed interface Operation {
             return writer.words(isWhole ? "." : ", as far as drawn.").end();
         }
 
+        private List<Score.Measured> measured() {
+            return lying.scores().stream()
+                    .flatMap(score -> score.measured(lying.size()).stream())
+                    .toList();
+        }
+
+        /** Where a board is set for those that run level or upright: what goes on beyond a shape is one line, set once. */
+        public List<Setting> settings() {
+            return measured().stream()
+                    .map(each -> new Setting(each.at(), each.from()))
+                    .distinct()
+                    .toList();
+        }
+
         /**
          * Where a board is set.
          *
          * @param at how far from an edge
          * @param from which edge
          */
-        private record Line(Length at, Edge from) {}
+        public record Setting(Length at, Edge from) {}
     }
 
     /**

@@ -223,14 +223,13 @@ public final class StepPicture {
     private void creases(Operation.Crease crease, Ink ink) {
         crease.lying().scores().forEach(score -> lit(score, ink));
         double row = 1;
-        for (Score score : crease.lying().scores()) {
-            Optional<Score.Measured> measured = score.measured(crease.lying().size());
-            if (measured.isEmpty() || row > MOST_SPANS) {
-                continue;
+        for (Operation.Crease.Setting setting : crease.settings()) {
+            if (row > MOST_SPANS) {
+                return;
             }
-            Axis along = measured.get().from() == Edge.LEFT ? Axis.HORIZONTAL : Axis.VERTICAL;
+            Axis along = setting.from() == Edge.LEFT ? Axis.HORIZONTAL : Axis.VERTICAL;
             Length edge = along == Axis.HORIZONTAL ? piece.left() : piece.top();
-            sketch.span(along, edge, edge.plus(measured.get().at()), piece, row);
+            sketch.span(along, edge, edge.plus(setting.at()), piece, row);
             row += SPAN_ROWS;
         }
     }

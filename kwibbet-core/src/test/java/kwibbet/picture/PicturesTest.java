@@ -18,12 +18,16 @@ import kwibbet.drawing.Ink;
 import kwibbet.drawing.Line;
 import kwibbet.drawing.Mark;
 import kwibbet.layout.Thrift;
+import kwibbet.making.Making;
+import kwibbet.making.Operation;
+import kwibbet.making.Way;
 import kwibbet.measure.MeasureSystem;
 import kwibbet.paper.Colour;
 import kwibbet.paper.Paper;
 import kwibbet.paper.PaperShelf;
 import kwibbet.paper.Pattern;
 import kwibbet.paper.SheetSizes;
+import kwibbet.press.PressPlan;
 import kwibbet.shape.Point;
 import kwibbet.shape.Rect;
 
@@ -145,6 +149,19 @@ class PicturesTest {
                 .doesNotContain("8 1/2");
         assertThat(texts(FinishedPicture.onTable(card, SHELF, card.form().pose(Pose.SHUT), scale)))
                 .containsExactlyInAnyOrder("4 1/4", "5 1/2");
+    }
+
+    /** The score of a card that stands up past its fold goes on beyond what does: it is measured once. */
+    @Test
+    void aScoreInTwoPartsIsMeasuredOnce() {
+        Card card = make(base("past-fold", "4", "6", "shape", "rectangle", "across", "2", "rise", "1"))
+                .orThrow();
+        Making making = Making.of(card, PressPlan.of(List.of(line(card, 1)), TOOLS), Way.ONE);
+        assertThat(making.steps())
+                .filteredOn(Operation.Crease.class::isInstance)
+                .singleElement()
+                .satisfies(step -> assertThat(texts(StepPicture.of(making, step, SHELF, MeasureSystem.INCH)))
+                        .containsExactly("5"));
     }
 
     /** Paper that is longer for an end a die takes off is drawn with that end, and its own figure, within the frame. */
